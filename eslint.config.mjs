@@ -1,0 +1,79 @@
+import boundaries from "eslint-plugin-boundaries";
+import nextVitals from "eslint-config-next/core-web-vitals";
+import nextTypescript from "eslint-config-next/typescript";
+import prettier from "eslint-config-prettier";
+
+const ambient = "Time, chance and the console are passed in, never reached for, inside the core.";
+
+const config = [
+  { ignores: [".next/**", "next-env.d.ts", "node_modules/**", "playwright-report/**", "test-results/**"] },
+  ...nextVitals,
+  ...nextTypescript,
+  {
+    files: ["src/**/*.{ts,tsx}"],
+    plugins: { boundaries },
+    settings: {
+      "import/resolver": { typescript: true },
+      "boundaries/elements": [
+        { type: "app", pattern: "src/app" },
+        { type: "core", pattern: "src/core" },
+        { type: "data", pattern: "src/data" },
+        { type: "workers", pattern: "src/workers" },
+        { type: "ui", pattern: "src/ui" },
+        { type: "demo", pattern: "src/demo" },
+      ],
+    },
+    rules: {
+      "boundaries/dependencies": [
+        "error",
+        {
+          default: "disallow",
+          policies: [
+            { from: { element: { type: "core" } }, allow: { to: { element: { type: "core" } } } },
+            { from: { element: { type: "data" } }, allow: { to: { element: { type: ["core", "data"] } } } },
+            { from: { element: { type: "workers" } }, allow: { to: { element: { type: ["core", "workers"] } } } },
+            { from: { element: { type: "ui" } }, allow: { to: { element: { type: ["core", "ui"] } } } },
+            { from: { element: { type: "demo" } }, allow: { to: { element: { type: ["core", "demo"] } } } },
+            {
+              from: { element: { type: "app" } },
+              allow: { to: { element: { type: ["app", "core", "data", "workers", "ui", "demo"] } } },
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ["src/core/**/*.ts"],
+    ignores: ["src/core/**/*.test.ts"],
+    rules: {
+      "no-console": "error",
+      "no-restricted-properties": [
+        "error",
+        { object: "Date", property: "now", message: ambient },
+        { object: "Math", property: "random", message: ambient },
+      ],
+      "no-restricted-syntax": [
+        "error",
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: ambient },
+      ],
+    },
+  },
+  {
+    files: ["src/core/**/*.ts"],
+    ignores: ["src/core/**/*.test.ts", "src/core/formats/**"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        { patterns: [{ regex: "^[^.]", message: "Packages come into the core through formats only." }] },
+      ],
+    },
+  },
+  {
+    // Tests of the core may use the demo household and any oracle.
+    files: ["src/**/*.test.{ts,tsx}"],
+    rules: { "boundaries/dependencies": "off" },
+  },
+  prettier,
+];
+export default config;

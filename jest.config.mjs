@@ -1,0 +1,23 @@
+import nextJest from "next/jest.js";
+
+const createJestConfig = nextJest({ dir: "./" });
+const moduleNameMapper = { "^@/(.*)$": "<rootDir>/src/$1" };
+
+const core = await createJestConfig({
+  displayName: "core",
+  testEnvironment: "node",
+  testMatch: ["<rootDir>/src/{core,data,workers,demo,app}/**/*.test.ts"],
+  moduleNameMapper,
+})();
+const ui = await createJestConfig({
+  displayName: "ui",
+  testEnvironment: "jsdom",
+  testMatch: ["<rootDir>/src/**/*.test.tsx"],
+  setupFilesAfterEnv: ["<rootDir>/jest.setup.ts"],
+  moduleNameMapper,
+})();
+
+// next/jest leaves node_modules as they are; these ship ES modules only.
+const esm = ["/node_modules/(?!(temporal-polyfill|temporal-utils|temporal-spec)/)"];
+const config = { projects: [core, ui].map((project) => ({ ...project, transformIgnorePatterns: esm })) };
+export default config;

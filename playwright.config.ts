@@ -1,0 +1,31 @@
+import { defineConfig, devices } from "@playwright/test";
+
+const port = Number(process.env.E2E_PORT ?? 3100);
+
+export const chromium = {
+  ...devices["Desktop Chrome"],
+  viewport: { width: 1280, height: 800 },
+  launchOptions: {
+    executablePath: "/usr/bin/chromium",
+    args: ["--no-sandbox", "--disable-dev-shm-usage", "--disable-gpu", "--disable-background-networking"],
+  },
+};
+
+export default defineConfig({
+  testDir: "e2e",
+  testIgnore: "**/screenshots.spec.ts",
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: true,
+  retries: 0,
+  reporter: [["line"]],
+  use: { baseURL: `http://127.0.0.1:${port}`, trace: "retain-on-failure", timezoneId: "Europe/Dublin" },
+  projects: [{ name: "chromium", use: chromium }],
+  webServer: {
+    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    url: `http://127.0.0.1:${port}/`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+  },
+});

@@ -1,0 +1,71 @@
+import type { FoodId } from "../foods/food";
+import type { Line, PartId, Step } from "../process/step";
+import type { SaltTarget } from "../models/salt";
+
+/** A component that is made on its own until it is joined. */
+export interface Part {
+  readonly id: PartId;
+  readonly name: string;
+  readonly steps: readonly Step[];
+  /** How long it may stand, finished, before it is eaten. */
+  readonly waitsForTableMin: number;
+  /** What its salt is measured against; null says nothing. */
+  readonly saltTarget: SaltTarget | null;
+}
+
+/** What is cooked, reusable. Amounts are for `servings`. Step ids are unique within the dish. */
+export interface Dish {
+  readonly id: string;
+  readonly name: string;
+  /** What left the pan, in words: "beef strips". */
+  readonly replaces: string;
+  readonly servings: number;
+  readonly parts: readonly Part[];
+}
+
+/** A meal on a date. The dishes are copies: editing one never changes the shelf. */
+export interface Supper {
+  readonly id: string;
+  readonly name: string;
+  /** Instant of serving, ISO 8601 in UTC. */
+  readonly serveAt: string;
+  readonly eaters: readonly string[];
+  /** Eaters beside those of the household, without known allergens. */
+  readonly guests: number;
+  readonly dishes: readonly Dish[];
+}
+
+export const headCount = (supper: Supper): number => supper.eaters.length + supper.guests;
+
+/** Every line of a dish with where it stands. */
+export function linesOf(dish: Dish): { part: Part; step: Step; line: Line }[] {
+  return dish.parts.flatMap((part) => part.steps.flatMap((step) => step.adds.map((line) => ({ part, step, line }))));
+}
+
+/** Every food a dish touches; salt that is added up to a target counts. */
+export function foodsOf(dish: Dish): Set<FoodId> {
+  const foods = new Set<FoodId>();
+  for (const { line } of linesOf(dish)) if (line.kind === "food") foods.add(line.food);
+  for (const part of dish.parts)
+    for (const step of part.steps) if ("saltTo" in step && step.saltTo !== null) foods.add("salt");
+  return foods;
+}
+
+/** The same dish with every gram of food multiplied. Minutes, sizes, temperatures and targets do not scale. */
+export function scaleDish(dish: Dish, factor: number): Dish {
+  if (factor === 1) return dish;
+  const line = (l: Line): Line => (l.kind === "food" ? { ...l, massG: l.massG * factor } : l);
+  const parts = dish.parts.map((p) => ({
+    ...p,
+    steps: p.steps.map((s) => ({ ...s, adds: s.adds.map(line) }) as Step),
+  }));
+  return { ...dish, parts };
+}
+
+/** Parts that no other part takes whole: these come to the table. */
+export function servedParts(dish: Dish): Part[] {
+  const taken = new Map<PartId, number>();
+  for (const { line } of linesOf(dish))
+    if (line.kind === "part") taken.set(line.part, (taken.get(line.part) ?? 0) + line.share);
+  return dish.parts.filter((p) => (taken.get(p.id) ?? 0) < 1 - 1e-9);
+}

@@ -1,0 +1,37 @@
+/**
+ * The fourteen groups of Annex II, Regulation (EU) 1169/2011, which take in the nine of the United States
+ * (FALCPA 2004 and FASTER 2021: milk, egg, fish, crustacean shellfish, tree nuts, peanut, wheat, soy, sesame).
+ * "gluten" is cereals containing gluten, oats among them unless a label says otherwise.
+ */
+export const ALLERGENS = [
+  "gluten",
+  "crustaceans",
+  "egg",
+  "fish",
+  "peanut",
+  "soy",
+  "milk",
+  "nuts",
+  "celery",
+  "mustard",
+  "sesame",
+  "sulphites",
+  "lupin",
+  "molluscs",
+] as const;
+export type Allergen = (typeof ALLERGENS)[number];
+
+/** What is known of one allergen in one food. `unknown` is never a pass: the cook is asked to read the label. */
+export type AllergenState = "contains" | "free" | "unknown";
+export type AllergenTable = Readonly<Record<Allergen, AllergenState>>;
+
+/** A table in which everything not named is free: only for foods whose kind settles it. */
+export function allergenTable(contains: readonly Allergen[], ask: readonly Allergen[] = []): AllergenTable {
+  const table = Object.fromEntries(ALLERGENS.map((a) => [a, "free"])) as Record<Allergen, AllergenState>;
+  for (const a of ask) table[a] = "unknown";
+  for (const a of contains) table[a] = "contains";
+  return table;
+}
+
+/** For a food of which nothing was said. */
+export const NOTHING_KNOWN: AllergenTable = allergenTable([], ALLERGENS);

@@ -1,0 +1,57 @@
+import type { AllergenTable } from "./allergens";
+
+export type FoodId = string;
+export type Confidence = "high" | "medium" | "low";
+
+/** Where a figure comes from. "From memory" means that nobody had the page open while typing. */
+export interface Provenance {
+  readonly source: string;
+  readonly confidence: Confidence;
+}
+
+/** Grams per 100 g as sold, sodium in mg. null is unknown, which is not the same as none. */
+export interface Per100 {
+  readonly waterG: number | null;
+  readonly proteinG: number | null;
+  readonly fatG: number | null;
+  readonly carbohydrateG: number | null;
+  readonly fibreG: number | null;
+  readonly sugarsG: number | null;
+  readonly sodiumMg: number | null;
+  readonly acidG: number;
+  readonly glutamateG: number;
+}
+
+export type FoodGroup =
+  | "protein"
+  | "pulse"
+  | "mushroom"
+  | "vegetable"
+  | "grain"
+  | "starch"
+  | "fat"
+  | "liquid"
+  | "seasoning"
+  | "nut"
+  | "other";
+
+export interface Food {
+  readonly id: FoodId;
+  readonly name: string;
+  /** Names in other regions, for the search. */
+  readonly also: readonly string[];
+  readonly group: FoodGroup;
+  readonly per100: Per100;
+  readonly allergens: AllergenTable;
+  /** Grams of a household measure, such as `tbsp` or `piece`. */
+  readonly measures: Readonly<Record<string, number>>;
+  readonly from: Provenance;
+}
+
+/** Looks a food up; a food that no longer exists is null, and the step that wants it says so. */
+export type FoodLookup = (id: FoodId) => Food | null;
+
+export function foodLookup(foods: readonly Food[]): FoodLookup {
+  const byId = new Map(foods.map((f) => [f.id, f]));
+  return (id) => byId.get(id) ?? null;
+}

@@ -1,0 +1,135 @@
+import Ajv from "ajv";
+import addFormats from "ajv-formats";
+import ICAL from "ical.js";
+import { toJsonSchema } from "@valibot/to-json-schema";
+import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { FOODS } from "../foods/table";
+import type { PlanInput } from "../plan";
+import { asCopies, type Household, HouseholdFileSchema, readHousehold, writeHousehold } from "./household";
+import { writeCalendar } from "./icalendar";
+import { blockedBefore, instantOf, localTime, nextWeekday } from "./zonedTime";
+
+const supper = demoSupper("2026-11-29T19:00:00.000Z");
+const input = { supper, foods: [...FOODS], kitchen: DEMO_KITCHEN, eaters: [...DEMO_EATERS], log: [] } as PlanInput;
+const household = JSON.parse(
+  JSON.stringify({
+    kitchen: DEMO_KITCHEN,
+    eaters: DEMO_EATERS,
+    labels: [{ id: "oat-cream.gluten", food: "oat-cream", allergen: "gluten", state: "free" }],
+    dishes: DEMO_DISHES,
+    suppers: [supper],
+    cookings: [
+      {
+        id: "c1",
+        supper: supper.id,
+        startedAt: "2026-11-29T17:40:00.000Z",
+        input,
+        log: [{ kind: "begun", at: 5, step: "a.b" }],
+      },
+    ],
+    entries: [],
+  }),
+) as Household;
+
+describe("the household file", () => {
+  const text = writeHousehold(household, "2026-11-25T10:00:00.000Z");
+  test("export → import → export is the same but for the time of export", () => {
+    const read = readHousehold(text);
+    if (!read.ok) throw new Error(JSON.stringify(read.failure));
+    expect(writeHousehold(read.value, "2026-11-25T10:00:00.000Z")).toBe(text);
+    const later = writeHousehold(read.value, "2027-01-01T00:00:00.000Z").split("\n");
+    expect(later.filter((line, i) => line !== text.split("\n")[i])).toEqual([
+      '  "exportedAt": "2027-01-01T00:00:00.000Z",',
+    ]);
+  });
+  test("the order of the rows in the browser does not matter", () => {
+    const shuffled = { ...household, dishes: household.dishes.slice().reverse() };
+    expect(writeHousehold(shuffled, "2026-11-25T10:00:00.000Z")).toBe(text);
+  });
+  test("the published JSON Schema accepts it, and refuses a broken one (Ajv)", () => {
+    const schema = toJsonSchema(HouseholdFileSchema, { errorMode: "ignore" });
+    const validate = addFormats(new Ajv({ strict: false })).compile(schema);
+    expect(validate(JSON.parse(text))).toBe(true);
+    expect(validate({ ...JSON.parse(text), eaters: 5 })).toBe(false);
+  });
+  test.each([
+    ["{ not json", { kind: "not-json", cutOff: true }],
+    [text.slice(0, text.length / 2), { kind: "not-json", cutOff: true }],
+    ['{"name":"Something else"}', { kind: "foreign" }],
+    ["[1,2]", { kind: "foreign" }],
+    [text.replace('"version": 1', '"version": 7'), { kind: "newer", version: 7 }],
+    [
+      text.replace('"cooks": 1', '"cooks": "one"'),
+      { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },
+    ],
+    [
+      text.replace('"minutes": 10,', '"minutes": -10,'),
+      { kind: "wrong-field", field: expect.stringContaining("minutes") },
+    ],
+  ])("a bad file is refused by name (%#)", (bad, failure) => {
+    expect(readHousehold(bad)).toMatchObject({ ok: false, failure });
+  });
+  test("copies get ids of their own, and seats follow their eaters", () => {
+    const copy = asCopies(household, "~2");
+    expect(copy.suppers[0]?.id).toBe("sunday-supper~2");
+    expect(copy.suppers[0]?.eaters).toEqual(DEMO_EATERS.map((e) => `${e.id}~2`));
+    expect(copy.cookings[0]?.supper).toBe("sunday-supper~2");
+    expect(copy.kitchen).toBeNull();
+  });
+});
+
+describe("iCalendar", () => {
+  const text = writeCalendar(
+    "Sunday supper",
+    [
+      {
+        uid: "a@jade-pan",
+        startsAt: Date.parse("2026-11-29T17:40:00Z"),
+        minutes: 3,
+        title: 'Squeeze, hard; "really"',
+        says: "Éclairs, naïve – an unusually long line with accents: ".repeat(4),
+      },
+      { uid: "b@jade-pan", startsAt: Date.parse("2026-11-29T18:00:00Z"), minutes: 12, title: "Sear", says: "" },
+    ],
+    Date.parse("2026-11-25T10:00:00Z"),
+  );
+  test("CRLF, lines of at most 75 octets, UID and DTSTAMP (RFC 5545)", () => {
+    expect(text.replace(/\r\n/g, "")).not.toMatch(/[\r\n]/);
+    for (const line of text.split("\r\n")) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+    expect(text.match(/^UID:/gm)).toHaveLength(2);
+    expect(text.match(/^DTSTAMP:20261125T100000Z/gm)).toHaveLength(2);
+  });
+  test("another library reads the same instants and words (ical.js)", () => {
+    const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents("vevent").map((c) => new ICAL.Event(c));
+    expect(events[0]?.startDate.toJSDate().toISOString()).toBe("2026-11-29T17:40:00.000Z");
+    expect(events[0]?.endDate.toJSDate().toISOString()).toBe("2026-11-29T17:43:00.000Z");
+    expect(events[0]?.summary).toBe('Squeeze, hard; "really"');
+  });
+});
+
+describe("wall-clock time", () => {
+  test("instants follow the zone and its clock changes", () => {
+    expect(instantOf("2026-11-29", "19:00", "Europe/Dublin")).toBe("2026-11-29T19:00:00.000Z");
+    expect(instantOf("2026-07-05", "19:00", "Europe/Dublin")).toBe("2026-07-05T18:00:00.000Z");
+    // EU rule: on 28 March 2027 the hour 01:00–02:00 does not exist in Dublin.
+    expect(localTime(Date.parse(instantOf("2027-03-28", "01:30", "Europe/Dublin")), "Europe/Dublin").time).toBe(
+      "02:30",
+    );
+  });
+  test("the next Sunday; today counts until its hour", () => {
+    const at = (iso: string) => nextWeekday(Date.parse(iso), 7, "19:00", "Europe/Dublin");
+    expect(at("2026-11-25T10:00:00Z")).toBe("2026-11-29");
+    expect(at("2026-11-29T18:00:00Z")).toBe("2026-11-29");
+    expect(at("2026-11-29T19:30:00Z")).toBe("2026-12-06");
+  });
+  test("sleep and away before serving, merged; the night of a clock change is an hour shorter", () => {
+    const blocked = blockedBefore(DEMO_KITCHEN, "2026-11-29T19:00:00.000Z", 2880);
+    expect(blocked).toContainEqual([-1230, -720]);
+    const spring = blockedBefore(
+      { ...DEMO_KITCHEN, away: [] },
+      instantOf("2027-03-28", "19:00", "Europe/Dublin"),
+      1440,
+    );
+    expect(spring).toEqual([[-1170, -720]]);
+  });
+});

@@ -1,0 +1,126 @@
+import * as v from "valibot";
+import { ALLERGENS } from "../foods/allergens";
+import type { PlanInput } from "../plan";
+import { fail, type Result, succeed } from "../quantities/result";
+import { canonicalJson } from "./canonical";
+import {
+  DishSchema,
+  EaterSchema,
+  EntrySchema,
+  KitchenSchema,
+  LIMITS,
+  LogEntrySchema,
+  PlanInputSchema,
+  SupperSchema,
+} from "./schemas";
+
+/** `docs/files.md` describes this format for readers. */
+export const FILE_FORMAT = "jade-pan-household";
+export const FILE_VERSION = 1;
+
+const id = v.pipe(v.string(), v.minLength(1));
+/** What a packet's label said of one allergen. */
+export const LabelSchema = v.strictObject({
+  id,
+  food: id,
+  allergen: v.picklist(ALLERGENS),
+  state: v.picklist(["contains", "free"]),
+});
+/** A cooking under way or ended: the plan's input as it was at the start, and the log since. */
+export const CookingSchema = v.strictObject({
+  id,
+  supper: id,
+  startedAt: v.pipe(v.string(), v.isoTimestamp()),
+  input: v.pipe(PlanInputSchema, v.readonly()),
+  log: v.array(LogEntrySchema),
+});
+export const HouseholdFileSchema = v.strictObject({
+  format: v.literal(FILE_FORMAT),
+  version: v.literal(FILE_VERSION),
+  exportedAt: v.string(),
+  kitchen: v.nullable(KitchenSchema),
+  eaters: v.array(EaterSchema),
+  labels: v.array(LabelSchema),
+  dishes: v.array(DishSchema),
+  suppers: v.array(SupperSchema),
+  cookings: v.array(CookingSchema),
+  entries: v.array(EntrySchema),
+});
+export type Label = v.InferOutput<typeof LabelSchema>;
+export type Cooking = v.InferOutput<typeof CookingSchema> & { readonly input: PlanInput };
+export type HouseholdFile = v.InferOutput<typeof HouseholdFileSchema>;
+export type Household = Omit<HouseholdFile, "format" | "version" | "exportedAt">;
+
+const byId = <T extends { readonly id: string }>(items: readonly T[]): T[] =>
+  items.slice().sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+
+/** One file with everything. Equal households give equal bytes but for the line `exportedAt`. */
+export function writeHousehold(household: Household, exportedAt: string): string {
+  const file: HouseholdFile = {
+    format: FILE_FORMAT,
+    version: FILE_VERSION,
+    exportedAt,
+    kitchen: household.kitchen,
+    eaters: byId(household.eaters),
+    labels: byId(household.labels),
+    dishes: byId(household.dishes),
+    suppers: byId(household.suppers),
+    cookings: byId(household.cookings),
+    entries: byId(household.entries),
+  };
+  return canonicalJson(file);
+}
+
+export type FileFailure =
+  | { readonly kind: "too-big"; readonly bytes: number; readonly most: number }
+  | { readonly kind: "not-json"; readonly cutOff: boolean }
+  | { readonly kind: "foreign" }
+  | { readonly kind: "newer"; readonly version: number }
+  | { readonly kind: "wrong-field"; readonly field: string; readonly problem: string };
+
+/** Reads a file that says it is a household; nothing is changed by it. */
+export function readHousehold(text: string): Result<HouseholdFile, FileFailure> {
+  const most = 4 * LIMITS.bytes;
+  if (text.length > most) return fail({ kind: "too-big", bytes: text.length, most });
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch {
+    return fail({ kind: "not-json", cutOff: text.trimStart().startsWith("{") && !text.trimEnd().endsWith("}") });
+  }
+  if (typeof data !== "object" || data === null || !("format" in data) || data.format !== FILE_FORMAT)
+    return fail({ kind: "foreign" });
+  if ("version" in data && typeof data.version === "number" && data.version > FILE_VERSION)
+    return fail({ kind: "newer", version: data.version });
+  const parsed = v.safeParse(HouseholdFileSchema, data);
+  if (parsed.success) return succeed(parsed.output);
+  return fail({ kind: "wrong-field", ...firstIssue(parsed.issues) });
+}
+
+/** Where the first issue is, as a path (`dishes/0/parts/1/name`), and what is wrong with it. */
+export function firstIssue(issues: readonly v.BaseIssue<unknown>[]): { field: string; problem: string } {
+  // Issues of a variant point at the whole; the deepest one names the field.
+  const issue = issues.reduce(
+    (deep, i) => ((i.path?.length ?? 0) > (deep.path?.length ?? 0) ? i : deep),
+    issues[0] as v.BaseIssue<unknown>,
+  );
+  const field = (issue.path ?? []).map((p) => String((p as { key: unknown }).key)).join("/");
+  return { field: field || "the whole document", problem: issue.message };
+}
+
+/** Every id gets a suffix, inside and out, so that the copies stand beside what is there. */
+export function asCopies(household: Household, suffix: string): Household {
+  const renamed = (text: string) => `${text}${suffix}`;
+  const supper = <T extends { id: string }>(s: T): T => ({ ...s, id: renamed(s.id) });
+  const eaterIds = new Set(household.eaters.map((e) => e.id));
+  const seat = (eater: string) => (eaterIds.has(eater) ? renamed(eater) : eater);
+  return {
+    kitchen: null,
+    eaters: household.eaters.map((e) => ({ ...e, id: renamed(e.id) })),
+    labels: household.labels,
+    dishes: household.dishes.map(supper),
+    suppers: household.suppers.map((s) => ({ ...supper(s), eaters: s.eaters.map(seat) })),
+    cookings: household.cookings.map((c) => ({ ...c, id: renamed(c.id), supper: renamed(c.supper) })),
+    entries: household.entries.map((e) => ({ ...e, id: renamed(e.id), supper: renamed(e.supper) })),
+  };
+}

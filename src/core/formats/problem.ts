@@ -1,0 +1,35 @@
+import type * as v from "valibot";
+import { firstIssue } from "./household";
+
+/** RFC 9457 problem details. `field` is a path into the request body. */
+export interface Problem {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly detail: string;
+  readonly field?: string;
+}
+export const PROBLEM_TYPE = "application/problem+json";
+
+export const tooLarge = (most: number): Problem => ({
+  type: "/problems/too-large",
+  title: "The request is too large",
+  status: 413,
+  detail: `Send at most ${most} bytes.`,
+});
+export const notJson: Problem = {
+  type: "/problems/not-json",
+  title: "The request is not JSON",
+  status: 400,
+  detail: "The body could not be read as JSON. Check for a missing bracket or a cut-off end.",
+};
+export function wrongField(issues: readonly v.BaseIssue<unknown>[]): Problem {
+  const { field, problem } = firstIssue(issues);
+  return {
+    type: "/problems/wrong-field",
+    title: "A field is wrong",
+    status: 422,
+    detail: `${field}: ${problem}`,
+    field,
+  };
+}

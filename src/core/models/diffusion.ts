@@ -1,0 +1,74 @@
+import { kelvin } from "../quantities/units";
+import { bisect } from "./roots";
+
+/** Geometry of a piece; the half size is half the thickness of a slab or the radius. */
+export type PieceShape = "slab" | "sphere";
+
+const GAS_CONSTANT = 8.31446261815324;
+/** 18 (15–22) kJ/mol: diffusion of salt and sugar in wet food (engineering estimate). */
+const ACTIVATION_J = 18_000;
+
+/** Diffusivity at a temperature, from that at 25 °C (Arrhenius). */
+export const diffusivityAt = (at25M2PerS: number, tempC: number): number =>
+  at25M2PerS * Math.exp((-ACTIVATION_J / GAS_CONSTANT) * (1 / kelvin(tempC) - 1 / kelvin(25)));
+
+/**
+ * Fractional uptake from a bath so large that its strength stays. Crank, The Mathematics of Diffusion, 2nd ed.
+ * (1975), chapters 4 to 6; short times by the square-root forms.
+ *
+ * @param fourier D t / a², a = half thickness or radius
+ */
+export function uptakeLargeBath(shape: PieceShape, fourier: number): number {
+  if (fourier <= 0) return 0;
+  if (fourier < 1e-3)
+    return shape === "slab" ? 2 * Math.sqrt(fourier / Math.PI) : 6 * Math.sqrt(fourier / Math.PI) - 3 * fourier;
+  let left = 0;
+  for (let n = 0; n < 60; n++) {
+    const odd = 2 * n + 1;
+    left +=
+      shape === "slab"
+        ? (8 / (odd ** 2 * Math.PI ** 2)) * Math.exp((-(odd ** 2) * Math.PI ** 2 * fourier) / 4)
+        : (6 / (Math.PI ** 2 * (n + 1) ** 2)) * Math.exp(-((n + 1) ** 2) * Math.PI ** 2 * fourier);
+  }
+  return 1 - left;
+}
+
+/** Roots of tan q = −αq, one in each ((k−½)π, kπ). Crank (1975), table of roots. */
+export const slabRoots = (alpha: number, count: number): number[] =>
+  Array.from({ length: count }, (_, i) => {
+    const k = i + 1;
+    return bisect((q) => Math.sin(q) + alpha * q * Math.cos(q), (k - 0.5) * Math.PI, k * Math.PI) ?? k * Math.PI;
+  });
+
+/** Roots of tan q = 3q/(3 + αq²), one in each (kπ, (k+½)π). Crank (1975), chapter 6. */
+const sphereRoots = (alpha: number, count: number): number[] =>
+  Array.from({ length: count }, (_, i) => {
+    const k = i + 1;
+    const f = (q: number) => (3 + alpha * q * q) * Math.sin(q) - 3 * q * Math.cos(q);
+    return bisect(f, k * Math.PI, (k + 0.5) * Math.PI) ?? k * Math.PI;
+  });
+
+/** Fractional uptake from a small bath; α = water in the bath / water in the food, above 0. Crank (1975) eq. 4.37 and chapter 6. */
+export function uptakeSmallBath(shape: PieceShape, alpha: number, fourier: number): number {
+  if (!(alpha > 0) || fourier <= 0) return 0;
+  let left = 0;
+  if (shape === "slab")
+    for (const q of slabRoots(alpha, 40))
+      left += ((2 * alpha * (1 + alpha)) / (1 + alpha + alpha ** 2 * q ** 2)) * Math.exp(-(q ** 2) * fourier);
+  else
+    for (const q of sphereRoots(alpha, 40))
+      left += ((6 * alpha * (1 + alpha)) / (9 + 9 * alpha + q ** 2 * alpha ** 2)) * Math.exp(-(q ** 2) * fourier);
+  return 1 - left;
+}
+
+/** A block in a large bath: the parts not yet reached multiply. Half sizes in metres. */
+export const uptakeBlock = (diffusivity: number, seconds: number, halfSizesM: readonly number[]): number =>
+  1 - halfSizesM.reduce((left, a) => left * (1 - uptakeLargeBath("slab", (diffusivity * seconds) / a ** 2)), 1);
+
+/** Depth at which a tenth of the surface strength has arrived, m: erfc(x / 2√(Dt)) = 0.1 at x = 2.326 √(Dt). */
+export const frontDepthM = (diffusivity: number, seconds: number): number =>
+  2.326174 * Math.sqrt(diffusivity * seconds);
+
+/** Strength (g salt per g water) when everything has evened out. Mass balance. */
+export const evenStrength = (saltG: number, foodWaterG: number, bathWaterG: number): number =>
+  saltG / (foodWaterG + bathWaterG);

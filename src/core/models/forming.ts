@@ -1,0 +1,31 @@
+/** Geometry of equal pieces. Masses g, densities kg/m³, lengths m. */
+export const ballDiameterM = (massG: number, density: number): number =>
+  ((6 * massG) / 1000 / (Math.PI * density)) ** (1 / 3);
+export const pattyThicknessM = (massG: number, density: number, diameterM: number): number =>
+  (4 * massG) / 1000 / (Math.PI * density * diameterM ** 2);
+/** Length of a log of a given diameter; the same volume as a patty, read the other way. */
+export const logLengthM = pattyThicknessM;
+
+/** What is lost on bowl and hands, share of the mix (engineering estimate 0.01–0.06). */
+export const SHAPING_WASTE = { low: 0.01, likely: 0.03, high: 0.06 } as const;
+
+export interface Pieces {
+  readonly count: number;
+  readonly eachG: number;
+  /** True when the pieces miss the wanted mass by more than 12 %: show the neighbours as well. */
+  readonly offTarget: boolean;
+}
+
+/** Equal pieces from a mix: as many as come nearest to the wanted mass, at least one. */
+export function equalPieces(mixG: number, wantedG: number, waste: number): Pieces {
+  const usable = mixG * (1 - waste);
+  const count = Math.max(1, Math.round(usable / wantedG));
+  const eachG = usable / count;
+  return { count, eachG, offTarget: Math.abs(eachG / wantedG - 1) > 0.12 };
+}
+
+/** Raw size that cooks to a wanted one: mass / (1 − loss), diameter / √(1 − area shrinkage). */
+export const rawPiece = (cookedG: number, loss: number, cookedDiameterM: number, areaShrink: number) => ({
+  massG: cookedG / (1 - loss),
+  diameterM: cookedDiameterM / Math.sqrt(1 - areaShrink),
+});

@@ -1,0 +1,64 @@
+import type { Plan } from "../plan";
+import { totalG } from "../process/contents";
+import { type LogEntry, progressOf, readings, type StepKey } from "../process/log";
+import type { StepKind } from "../process/step";
+
+/** One step of a carried-out supper: what was planned before anything was weighed, and what came of it. */
+export interface EntryRow {
+  readonly key: StepKey;
+  readonly part: string;
+  readonly step: StepKind;
+  readonly plannedMin: number;
+  readonly actualMin: number | null;
+  readonly plannedG: number;
+  readonly weighedG: number | null;
+}
+export interface Entry {
+  readonly id: string;
+  readonly supper: string;
+  readonly name: string;
+  readonly eaters: number;
+  /** Instants, ISO 8601 UTC. */
+  readonly startedAt: string;
+  readonly finishedAt: string;
+  readonly servedForAt: string;
+  readonly rows: readonly EntryRow[];
+  readonly saltPerEaterG: number | null;
+  /** 0–10, or not said. */
+  readonly bite: number | null;
+  readonly note: string;
+}
+
+/**
+ * Rows of an entry. `planned` is the plan without the log: planned figures never change because something was
+ * weighed. A step's actual minutes run from its beginning to its end, waits by itself left out of neither.
+ */
+export function entryRows(planned: Plan, log: readonly LogEntry[]): EntryRow[] {
+  const progress = progressOf(log);
+  const weighed = readings(log);
+  return planned.dishes.flatMap((dish) =>
+    dish.parts.flatMap((part) =>
+      part.rows.flatMap((row) => {
+        if (row.state !== "computed") return [];
+        const began = progress.begunAt.get(row.key);
+        const done = progress.doneAt.get(row.key);
+        return [
+          {
+            key: row.key,
+            part: part.name,
+            step: row.step.kind,
+            plannedMin: handsOnMinutes(row.outcome.phases),
+            actualMin: began === undefined || done === undefined ? null : (done - began) / 60_000,
+            plannedG: totalG(row.outcome.after.batch),
+            weighedG: weighed.get(row.key) ?? null,
+          },
+        ];
+      }),
+    ),
+  );
+}
+
+/** Minutes at the step before the cook turns to the next: what follows by itself or on a timer is not the cook's. */
+export function handsOnMinutes(phases: readonly { kind: "hands" | "watch" | "wait"; minutes: number }[]): number {
+  return phases.reduce((sum, p) => (p.kind === "hands" ? sum + p.minutes : sum), 0);
+}

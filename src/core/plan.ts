@@ -1,0 +1,209 @@
+import type { Food } from "./foods/food";
+import { foodLookup } from "./foods/food";
+import { type Dish, headCount, linesOf, type Part, scaleDish, servedParts, type Supper } from "./dish/dish";
+import { type Eater, type Kitchen, kitchenFacts } from "./dish/kitchen";
+import { totalG } from "./process/contents";
+import { type LogEntry, readings, type StepKey } from "./process/log";
+import { replay, type ReplayedPart, type ReplayWorld, type Row } from "./process/replay";
+import type { PartId } from "./process/step";
+import { type Draw, likelyDraw, sampledDraws } from "./quantities/draw";
+import { type Range, rangeOf } from "./quantities/range";
+import { type Caution, cautionsFor } from "./safety/rules";
+import { eaterVerdicts, type Verdict } from "./safety/eaters";
+import { taskNetOf } from "./schedule/fromPlan";
+import type { Apart, Lag, Task } from "./schedule/task";
+import { type SaltStanding, saltStanding } from "./season/standing";
+
+/** Everything a plan is computed from: plain data, self-contained. The API takes exactly this. */
+export interface PlanInput {
+  readonly supper: Supper;
+  readonly foods: readonly Food[];
+  readonly kitchen: Kitchen;
+  readonly eaters: readonly Eater[];
+  readonly log: readonly LogEntry[];
+}
+
+export interface PlannedPart {
+  readonly id: PartId;
+  readonly name: string;
+  readonly rows: readonly Row[];
+  /** Whether it comes to the table, and what of it. */
+  readonly served: boolean;
+  readonly endG: number | null;
+  readonly salt: SaltStanding | null;
+}
+export interface PlannedDish {
+  readonly id: string;
+  readonly name: string;
+  readonly parts: readonly PlannedPart[];
+}
+/** Sums over the table. null where a figure is missing; `atLeast` when some food's figure is unknown. */
+export interface PerEater {
+  readonly saltG: number | null;
+  readonly proteinG: number;
+  readonly proteinAtLeast: boolean;
+  readonly massG: number | null;
+}
+export interface Plan {
+  readonly eaters: number;
+  readonly dishes: readonly PlannedDish[];
+  readonly tasks: readonly Task[];
+  readonly lags: readonly Lag[];
+  readonly apart: readonly Apart[];
+  readonly cautions: readonly Caution[];
+  readonly verdicts: readonly Verdict[];
+  readonly perEater: PerEater;
+  /** How many steps cannot be computed. */
+  readonly blocked: number;
+}
+
+/** Minutes reckoned once per process, so that samples and edits don't search the same roots again. */
+const remembered = new Map<string, number>();
+function remember(key: string, reckon: () => number): number {
+  let value = remembered.get(key);
+  if (value === undefined) {
+    if (remembered.size > 2000) remembered.clear();
+    remembered.set(key, (value = reckon()));
+  }
+  return value;
+}
+
+function worlds(input: PlanInput): { dish: Dish; world: ReplayWorld }[] {
+  const foods = foodLookup(input.foods);
+  const facts = kitchenFacts(input.kitchen);
+  const weighed = readings(input.log);
+  const heads = Math.max(1, headCount(input.supper));
+  return input.supper.dishes.map((dish) => ({
+    dish: scaleDish(dish, heads / dish.servings),
+    world: { ...facts, dishId: dish.id, foods, readings: weighed, remember, scaleStepG: input.kitchen.scaleStepG },
+  }));
+}
+const replayAll = (input: PlanInput, draw: Draw) =>
+  worlds(input).map(({ dish, world }) => ({ dish, parts: replay(dish.parts, world, draw) }));
+
+/**
+ * The plan of a supper: ledgers, tasks without times, cautions, verdicts. Pure, and quick enough for every edit.
+ * A step that cannot be computed says why and holds up only what follows it.
+ */
+export function plan(input: PlanInput): Plan {
+  const heads = Math.max(1, headCount(input.supper));
+  const replayed = replayAll(input, likelyDraw);
+  const dishes = replayed.map(({ dish, parts }) => plannedDish(dish, parts, heads));
+  const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
+  const nets = replayed.map(({ dish, parts }) => taskNetOf(dish, parts));
+  const foods = foodLookup(input.foods);
+  return {
+    eaters: heads,
+    dishes,
+    tasks: nets.flatMap((n) => n.tasks),
+    lags: nets.flatMap((n) => n.lags),
+    apart: nets.flatMap((n) => n.apart),
+    cautions: cautionsFor(rows),
+    verdicts: eaterVerdicts(input.supper, input.eaters, foods),
+    perEater: perEater(replayed, dishes, input, heads),
+    blocked: rows.filter((r) => r.state === "blocked").length,
+  };
+}
+
+function plannedDish(dish: Dish, parts: readonly ReplayedPart[], heads: number): PlannedDish {
+  const served = new Set(servedParts(dish).map((p) => p.id));
+  return {
+    id: dish.id,
+    name: dish.name,
+    parts: parts.map((replayedPart, i) => {
+      const part = dish.parts[i] as Part;
+      const end = replayedPart.rows.length === 0 ? null : replayedPart.end;
+      return {
+        id: part.id,
+        name: part.name,
+        rows: replayedPart.rows,
+        served: served.has(part.id),
+        endG: end === null ? null : totalG(end.batch),
+        salt: end === null ? null : saltStanding(end.batch, heads, part.saltTarget),
+      };
+    }),
+  };
+}
+
+function perEater(
+  replayed: readonly { dish: Dish; parts: readonly ReplayedPart[] }[],
+  dishes: readonly PlannedDish[],
+  input: PlanInput,
+  heads: number,
+): PerEater {
+  const foods = foodLookup(input.foods);
+  let proteinG = 0;
+  let proteinAtLeast = false;
+  for (const { dish } of replayed) {
+    for (const { line } of linesOf(dish)) {
+      if (line.kind !== "food") continue;
+      const protein = foods(line.food)?.per100.proteinG ?? null;
+      if (protein === null) proteinAtLeast = true;
+      else proteinG += (protein * line.massG) / 100;
+    }
+  }
+  let saltG: number | null = 0;
+  let massG: number | null = 0;
+  dishes.forEach((dish, d) =>
+    dish.parts.forEach((part, p) => {
+      if (!part.served) return;
+      const source = replayed[d]?.parts[p];
+      const end = source && source.rows.length > 0 ? source.end : null;
+      const share = 1 - (source?.usedShare ?? 0);
+      saltG = saltG === null || end === null ? null : saltG + end.batch.saltG * share;
+      massG = massG === null || end === null ? null : massG + totalG(end.batch) * share;
+    }),
+  );
+  return {
+    saltG: saltG === null ? null : saltG / heads,
+    massG: massG === null ? null : massG / heads,
+    proteinG: proteinG / heads,
+    proteinAtLeast,
+  };
+}
+
+/** P10–P90 of what a row shows. */
+export interface RowRanges {
+  readonly massG: Range;
+  readonly saltShare: Range;
+  readonly minutes: Range;
+}
+export type Ranges = Readonly<Record<StepKey, RowRanges>>;
+
+/**
+ * Samples the whole chain. Yields after every `chunk` samples so that a worker can look up whether the question is
+ * still asked; the last value yielded is the answer.
+ */
+export function* sampleRanges(input: PlanInput, samples: number, seed: number, chunk = 50): Generator<null, Ranges> {
+  const drawOf = sampledDraws(samples, seed);
+  const prepared = worlds(input);
+  const series = new Map<StepKey, { mass: Float64Array; salt: Float64Array; minutes: Float64Array; count: number }>();
+  for (let sample = 0; sample < samples; sample++) {
+    const draw = drawOf(sample);
+    for (const { dish, world } of prepared)
+      for (const part of replay(dish.parts, world, draw))
+        for (const row of part.rows) {
+          if (row.state !== "computed") continue;
+          let held = series.get(row.key);
+          if (!held) {
+            const column = () => new Float64Array(samples);
+            series.set(row.key, (held = { mass: column(), salt: column(), minutes: column(), count: 0 }));
+          }
+          const { batch } = row.outcome.after;
+          const total = totalG(batch);
+          held.mass[held.count] = total;
+          held.salt[held.count] = total === 0 ? 0 : batch.saltG / total;
+          held.minutes[held.count] = row.outcome.phases.reduce((m, p) => m + p.minutes, 0);
+          held.count++;
+        }
+    if ((sample + 1) % chunk === 0) yield null;
+  }
+  const ranges: Record<StepKey, RowRanges> = {};
+  for (const [key, { mass, salt, minutes, count }] of series)
+    ranges[key] = {
+      massG: rangeOf(mass.subarray(0, count)),
+      saltShare: rangeOf(salt.subarray(0, count)),
+      minutes: rangeOf(minutes.subarray(0, count)),
+    };
+  return ranges;
+}

@@ -1,0 +1,191 @@
+import { newStep, STEP_KINDS } from "../dish/edit";
+import { foodLookup } from "../foods/food";
+import { FOODS } from "../foods/table";
+import { sampledDraws } from "../quantities/draw";
+import { applyStep } from "./apply";
+import { add, type Contents, contentsOfFood, moistureOf, NOTHING, totalG } from "./contents";
+import {
+  type Came,
+  conservationGapG,
+  EMPTY_VESSEL,
+  type Outcome,
+  type StepContext,
+  type Vessel,
+  vesselContents,
+} from "./ledger";
+import type { Line, Step, StepKind } from "./step";
+import { correctByReading, meaningAfter } from "./weighIn";
+
+const foods = foodLookup(FOODS);
+const contents = (id: string, massG: number): Contents => {
+  const food = foods(id);
+  const c = food && contentsOfFood(food, massG, 20);
+  if (!c) throw new Error(id);
+  return c;
+};
+
+/** mulberry32: a small seeded generator, so that a failing case can be run again. */
+function random(seed: number): () => number {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
+  };
+}
+
+const times = new Map<string, number>();
+const context = (draw: StepContext["draw"]): StepContext => ({
+  roomC: 20,
+  boilC: 100,
+  burner: { netW: 800, ratedW: 2000, efficiency: 0.4 },
+  pan: () => ({ id: "pan", diameterM: 0.28 }),
+  bring: (lines: readonly Line[]) =>
+    lines.flatMap((l): Came[] =>
+      l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG, contents: contents(l.food, l.massG) }] : [],
+    ),
+  draw,
+  drawLot: draw,
+  remember: (key, reckon) => times.get(key) ?? times.set(key, reckon()).get(key) ?? NaN,
+});
+const likely = context((_id, e) => e.likely);
+
+/** Something reasonable to put in, so that every kind of step runs. */
+function randomStep(kind: StepKind, r: () => number): Step {
+  const wet: Line[] = [
+    { kind: "food", food: "water", massG: 50 + 900 * r() },
+    { kind: "food", food: "salt", massG: 20 * r() },
+  ];
+  const dry: Line[] = [
+    { kind: "food", food: "rapeseed-oil", massG: 40 * r() },
+    { kind: "food", food: "soy-sauce", massG: 30 * r() },
+    { kind: "food", food: "ground-flax", massG: 5 + 20 * r() },
+  ];
+  return {
+    ...newStep(kind, `s-${kind}`),
+    adds: kind === "soak" || kind === "boil" ? wet : kind === "squeeze" || kind === "drain" ? [] : dry,
+  } as Step;
+}
+function randomVessel(kind: StepKind, r: () => number): Vessel {
+  const main = r() < 0.5 ? "soy-strips" : "soy-granules";
+  let batch = add(contents(main, 50 + 300 * r()), contents("tamari", 40 * r()));
+  if (kind !== "soak") batch = add(batch, { ...NOTHING, waterG: 600 * r(), sugarG: 5 * r(), tempC: 60 });
+  return {
+    batch,
+    bath: kind === "drain" ? { ...NOTHING, waterG: 800 * r() + 1, saltG: 10 * r() } : null,
+    pieces: kind === "fry" ? { count: 8, eachG: 60, form: "patty", diameterMm: 80, thicknessMm: 12 } : null,
+    boundMin: null,
+  };
+}
+
+describe.each(STEP_KINDS)("%s", (kind) => {
+  test("accounts for every gram over 200 seeded batches and sampled parameters", () => {
+    const r = random(20_260 + kind.length);
+    const drawOf = sampledDraws(200, 7);
+    let ran = 0;
+    for (let i = 0; i < 200; i++) {
+      const vessel = randomVessel(kind, r);
+      const applied = applyStep(vessel, randomStep(kind, r), context(drawOf(i)));
+      if (!applied.ok) continue;
+      ran++;
+      expect(conservationGapG(vessel, applied.value)).toBeLessThan(1e-9 * totalG(vesselContents(vessel)) + 1e-9);
+      const { batch } = applied.value.after;
+      for (const grams of [batch.waterG, batch.oilG, batch.saltG, batch.sugarG, ...Object.values(batch.solids)])
+        expect(grams).toBeGreaterThanOrEqual(-1e-9);
+      for (const phase of applied.value.phases) expect(phase.minutes).toBeGreaterThanOrEqual(0);
+    }
+    expect(ran).toBeGreaterThan(150);
+  });
+
+  const meaning = meaningAfter(kind);
+  if (meaning !== null)
+    test("a weigh-in moves grams and creates none", () => {
+      const r = random(99);
+      let corrected = 0;
+      for (let i = 0; i < 40; i++) {
+        const vessel = randomVessel(kind, r);
+        const applied = applyStep(vessel, randomStep(kind, r), likely);
+        if (!applied.ok || applied.value.after.bath) continue;
+        const computed = totalG(applied.value.after.batch);
+        const result = correctByReading(kind, applied.value, computed * (0.97 + 0.06 * r()));
+        if (!result.ok) continue;
+        corrected++;
+        expect(conservationGapG(vessel, result.value.outcome)).toBeLessThan(1e-7);
+      }
+      expect(corrected).toBeGreaterThan(5);
+    });
+});
+
+test("an empty vessel is a reason, not a number", () => {
+  for (const kind of STEP_KINDS) {
+    if (kind === "weigh") continue;
+    const step = newStep(kind, "x") as Step;
+    const applied = applyStep(EMPTY_VESSEL, step, likely);
+    expect(applied.ok).toBe(false);
+  }
+});
+
+describe("monotonicity", () => {
+  const soaked = (): Vessel => ({
+    ...EMPTY_VESSEL,
+    batch: { ...contents("soy-strips", 160), waterG: 355, saltG: 3, tempC: 60 },
+  });
+  const run = (vessel: Vessel, step: Step): Outcome => {
+    const applied = applyStep(vessel, step, likely);
+    if (!applied.ok) throw new Error(JSON.stringify(applied.failure));
+    return applied.value;
+  };
+  const squeezeAfter = (how: "palm" | "hands" | "cloth", minutes: number) =>
+    totalG(run(soaked(), { ...newStep("squeeze", "s"), how, minutes }).after.batch);
+
+  test("a harder and a longer squeeze is lighter", () => {
+    expect(squeezeAfter("cloth", 2)).toBeLessThan(squeezeAfter("hands", 2));
+    expect(squeezeAfter("hands", 2)).toBeLessThan(squeezeAfter("palm", 2));
+    expect(squeezeAfter("hands", 5)).toBeLessThanOrEqual(squeezeAfter("hands", 0.2));
+  });
+  test("a hotter and a longer soak drinks more", () => {
+    const soak = (waterC: number, minutes: number) =>
+      moistureOf(
+        run(
+          { ...EMPTY_VESSEL, batch: contents("soy-strips", 160) },
+          {
+            ...newStep("soak", "s"),
+            adds: [{ kind: "food", food: "water", massG: 900 }],
+            waterC,
+            minutes,
+          },
+        ).after.batch,
+      );
+    expect(soak(90, 10)).toBeGreaterThan(soak(20, 10));
+    expect(soak(20, 30)).toBeGreaterThan(soak(20, 10));
+  });
+  test("wetter strips mean a longer sear, and a weaker burner more batches", () => {
+    const searing = (vessel: Vessel, netW: number) => {
+      const step = { ...newStep("sear", "s"), adds: [{ kind: "food" as const, food: "rapeseed-oil", massG: 20 }] };
+      const applied = applyStep(vessel, step, { ...likely, burner: { netW, ratedW: netW / 0.4, efficiency: 0.4 } });
+      const fact = applied.ok ? applied.value.facts.find((f) => f.kind === "batches") : undefined;
+      if (fact?.kind !== "batches") throw new Error("no batches");
+      return fact;
+    };
+    const wet = soaked();
+    const dry: Vessel = { ...wet, batch: { ...wet.batch, waterG: 210 } };
+    const total = (f: { count: number; eachMin: number }) => f.count * f.eachMin;
+    expect(total(searing(wet, 800))).toBeGreaterThan(total(searing(dry, 800)));
+    expect(searing(wet, 500).count).toBeGreaterThan(searing(wet, 1600).count);
+  });
+  test("bigger pieces boil longer, by about the square", () => {
+    const minutes = (pieceMm: number) => {
+      const step = { ...newStep("boil", "b"), pieceMm, adds: [{ kind: "food" as const, food: "water", massG: 1500 }] };
+      const fact = run({ ...EMPTY_VESSEL, batch: contents("potato", 1000) }, step).facts.find(
+        (f) => f.kind === "cooked-through",
+      );
+      return fact?.kind === "cooked-through" ? fact.minutes : NaN;
+    };
+    // 25–30 mm: 12–18 min (common practice)
+    expect(minutes(25)).toBeGreaterThan(9);
+    expect(minutes(30)).toBeLessThan(18);
+    expect(minutes(40) / minutes(20)).toBeGreaterThan(3.3);
+    expect(minutes(40) / minutes(20)).toBeLessThan(4.1);
+  });
+});

@@ -1,0 +1,70 @@
+/** A step of a cooking: the dish's id in the supper, a dot, the step's id. */
+export type StepKey = string;
+export const stepKey = (dishId: string, stepId: string): StepKey => `${dishId}.${stepId}`;
+
+/**
+ * The record of one cooking. Entries are only ever appended; a mistake is corrected by a later one. `at` is an
+ * instant in milliseconds since 1970 UTC, passed in by whoever has a clock.
+ */
+export type LogEntry = { readonly at: number } & (
+  | { readonly kind: "begun"; readonly step: StepKey }
+  | { readonly kind: "done"; readonly step: StepKey }
+  | { readonly kind: "reopened"; readonly step: StepKey }
+  | { readonly kind: "weighed"; readonly step: StepKey; readonly readingG: number; readonly by: "typed" | "scale" }
+  | { readonly kind: "timer"; readonly step: StepKey; readonly minutes: number }
+  | { readonly kind: "timer-off"; readonly step: StepKey }
+  | { readonly kind: "cue"; readonly step: StepKey; readonly seen: boolean }
+  | { readonly kind: "finished" }
+);
+
+/** The last reading of each step. */
+export function readings(log: readonly LogEntry[]): ReadonlyMap<StepKey, number> {
+  const map = new Map<StepKey, number>();
+  for (const entry of log) if (entry.kind === "weighed") map.set(entry.step, entry.readingG);
+  return map;
+}
+
+/** Where a cooking stands, read from its log alone: the same after a reload, a crash, or on another day. */
+export interface Progress {
+  readonly begunAt: ReadonlyMap<StepKey, number>;
+  readonly doneAt: ReadonlyMap<StepKey, number>;
+  readonly timers: ReadonlyMap<StepKey, { readonly startedAt: number; readonly endsAt: number }>;
+  readonly cues: ReadonlySet<StepKey>;
+  readonly finishedAt: number | null;
+}
+
+export function progressOf(log: readonly LogEntry[]): Progress {
+  const begunAt = new Map<StepKey, number>();
+  const doneAt = new Map<StepKey, number>();
+  const timers = new Map<StepKey, { startedAt: number; endsAt: number }>();
+  const cues = new Set<StepKey>();
+  let finishedAt: number | null = null;
+  for (const entry of log)
+    switch (entry.kind) {
+      case "begun":
+        if (!begunAt.has(entry.step)) begunAt.set(entry.step, entry.at);
+        break;
+      case "done":
+        doneAt.set(entry.step, entry.at);
+        break;
+      case "reopened":
+        doneAt.delete(entry.step);
+        break;
+      case "timer":
+        timers.set(entry.step, { startedAt: entry.at, endsAt: entry.at + entry.minutes * 60_000 });
+        break;
+      case "timer-off":
+        timers.delete(entry.step);
+        break;
+      case "cue":
+        if (entry.seen) cues.add(entry.step);
+        else cues.delete(entry.step);
+        break;
+      case "finished":
+        finishedAt = entry.at;
+        break;
+      case "weighed":
+        break;
+    }
+  return { begunAt, doneAt, timers, cues, finishedAt };
+}

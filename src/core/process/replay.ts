@@ -1,0 +1,152 @@
+import type { FoodLookup } from "../foods/food";
+import { type Draw, likelyDraw } from "../quantities/draw";
+import { estimate } from "../quantities/range";
+import { applyStep } from "./apply";
+import { contentsOfFood, portion, totalG } from "./contents";
+import { type Came, EMPTY_VESSEL, type Outcome, type StepContext, type StepFailure, type Vessel } from "./ledger";
+import { type StepKey, stepKey } from "./log";
+import type { Line, PartId, Step } from "./step";
+import { correctByReading, type WeighInFailure } from "./weighIn";
+
+/** A part made on its own until it is joined. */
+export interface PartSteps {
+  readonly id: PartId;
+  readonly steps: readonly Step[];
+}
+
+export interface Weighed {
+  readonly readingG: number;
+  readonly computedG: number;
+  readonly factor: number;
+}
+interface RowBase {
+  readonly key: StepKey;
+  readonly part: PartId;
+  readonly step: Step;
+}
+/** A step with its account, or the reason why it has none; steps after a blocked one wait for it. */
+export type Row =
+  | (RowBase & {
+      readonly state: "computed";
+      readonly before: Vessel;
+      readonly outcome: Outcome;
+      readonly weighed: Weighed | null;
+      readonly refusedReading: WeighInFailure | null;
+    })
+  | (RowBase & { readonly state: "blocked"; readonly failure: StepFailure })
+  | (RowBase & { readonly state: "waiting"; readonly blockedBy: StepKey });
+
+export interface ReplayedPart {
+  readonly id: PartId;
+  readonly rows: readonly Row[];
+  /** Contents at the end, or null when a step is blocked. */
+  readonly end: Vessel | null;
+  /** Share that other parts take; what is left goes to the table. */
+  readonly usedShare: number;
+}
+
+/** The world as a replay sees it: everything but the steps themselves. */
+export interface ReplayWorld {
+  readonly dishId: string;
+  readonly foods: FoodLookup;
+  readonly roomC: number;
+  readonly boilC: number;
+  readonly burner: StepContext["burner"];
+  readonly pan: StepContext["pan"];
+  readonly readings: ReadonlyMap<StepKey, number>;
+  readonly remember: StepContext["remember"];
+  /** Grams between two marks of the scale. */
+  readonly scaleStepG: number;
+}
+
+/**
+ * Carries every part of a dish through its steps. Parts are made in the order in which they need each other; a
+ * cycle, a missing part or a share over 1 is a failure of the step that asks, and the rest stays computed.
+ */
+export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Draw = likelyDraw): ReplayedPart[] {
+  const byId = new Map(parts.map((p) => [p.id, p]));
+  const finished = new Map<PartId, ReplayedPart>();
+  const used = new Map<PartId, number>();
+  const underway = new Set<PartId>();
+
+  const bring = (lines: readonly Line[]): readonly Came[] | StepFailure => {
+    const came: Came[] = [];
+    for (const line of lines) {
+      const one = line.kind === "food" ? bringFood(line.food, line.massG, world) : bringPart(line.part, line.share);
+      if ("kind" in one) return one;
+      came.push(one);
+    }
+    return came;
+  };
+  const bringPart = (id: PartId, share: number): Came | StepFailure => {
+    const part = byId.get(id);
+    if (!part) return { kind: "part-missing", part: id };
+    if (underway.has(id)) return { kind: "cycle", part: id };
+    const { end } = finished.get(id) ?? run(part);
+    if (end === null) return { kind: "part-blocked", part: id };
+    const total = (used.get(id) ?? 0) + share;
+    if (total > 1 + 1e-9) return { kind: "part-used-up", part: id, share: total };
+    used.set(id, total);
+    return { from: "part", part: id, contents: portion(end.batch, share) };
+  };
+
+  const run = (part: PartSteps): ReplayedPart => {
+    underway.add(part.id);
+    const rows: Row[] = [];
+    let vessel: Vessel = EMPTY_VESSEL;
+    let blockedBy: StepKey | null = null;
+    for (const step of part.steps) {
+      const key = stepKey(world.dishId, step.id);
+      const base = { key, part: part.id, step };
+      if (blockedBy !== null) {
+        rows.push({ ...base, state: "waiting", blockedBy });
+        continue;
+      }
+      const context: StepContext = { ...world, bring, draw: (id, range) => draw(`${key} ${id}`, range), drawLot: draw };
+      const applied = applyStep(vessel, step, context);
+      if (!applied.ok) {
+        blockedBy = key;
+        rows.push({ ...base, state: "blocked", failure: applied.failure });
+        continue;
+      }
+      const row = weighedRow(
+        { ...base, state: "computed", before: vessel, outcome: applied.value, weighed: null, refusedReading: null },
+        world,
+        draw,
+      );
+      rows.push(row);
+      vessel = row.outcome.after;
+    }
+    underway.delete(part.id);
+    const done: ReplayedPart = { id: part.id, rows, end: blockedBy === null ? vessel : null, usedShare: 0 };
+    finished.set(part.id, done);
+    return done;
+  };
+
+  for (const part of parts) if (!finished.has(part.id)) run(part);
+  return parts.map((p) => ({ ...(finished.get(p.id) as ReplayedPart), usedShare: used.get(p.id) ?? 0 }));
+}
+
+function bringFood(id: string, massG: number, world: ReplayWorld): Came | StepFailure {
+  const food = world.foods(id);
+  if (food === null) return { kind: "unknown-food", food: id };
+  if (!Number.isFinite(massG)) return { kind: "not-a-number", field: food.name };
+  if (massG < 0 || massG > 100_000)
+    return { kind: "out-of-range", field: food.name, got: massG, low: 0, high: 100_000 };
+  const contents = contentsOfFood(food, massG, world.roomC);
+  return contents === null ? { kind: "unknown-water", food: id } : { from: "food", food: id, massG, contents };
+}
+
+type ComputedRow = Extract<Row, { state: "computed" }>;
+
+/** Applies the scale's reading, if there is one; in samples within the scale's own resolution. */
+function weighedRow(row: ComputedRow, world: ReplayWorld, draw: Draw): ComputedRow {
+  const reading = world.readings.get(row.key);
+  if (reading === undefined) return row;
+  const blur = world.scaleStepG / 2;
+  const readingG = draw(`${row.key} scale`, estimate(reading - blur, reading, reading + blur));
+  const corrected = correctByReading(row.step.kind, row.outcome, readingG);
+  if (!corrected.ok) return { ...row, refusedReading: corrected.failure };
+  const computedG = totalG(row.outcome.after.batch);
+  return { ...row, outcome: corrected.value.outcome, weighed: { readingG, computedG, factor: corrected.value.factor } };
+}

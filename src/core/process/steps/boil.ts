@@ -1,0 +1,88 @@
+import { minutesToCore } from "../../models/conduction";
+import { diffusivityAt, uptakeBlock } from "../../models/diffusion";
+import { minutesToReduce } from "../../models/reduction";
+import { MOIST_FOOD } from "../../models/thermal";
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail } from "../../quantities/result";
+import { add, at, liquor, subtract, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { BoilStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+
+/** Boiling water on a piece, W/m²K (textbook order 300–1200). */
+const BOILING_SURFACE = 800;
+/** Mass change of boiled roots, share of raw (card 19); uneven pieces change the size by ±15 %. */
+const WATER_CHANGE = estimate(-0.03, 0.01, 0.05);
+const SIZE_SPREAD = estimate(0.88, 1, 1.18);
+const SALT_DIFFUSIVITY_25C = 1e-9;
+const PIECE_START_C = 15;
+
+/**
+ * Boil pieces until the middle is done. The lines that are mostly water are the bath, and are poured off.
+ *
+ * Minutes: heating the pot by power balance, then conduction into a cube (card 8); inside samples the time is scaled
+ * with the square of the size. Salt enters by diffusion (card 4). Pieces of 25–30 mm take 12–18 min (common practice).
+ */
+export function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
+  const found = panAndBurner(context, step.pan, "pot");
+  if (!found.ok) return found;
+  const bad = checkNumber("piece size", step.pieceMm, 3, 120);
+  if (bad) return fail(bad);
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const { pan, burner } = found.value;
+  const isBath = (food: string) => food === "water" || food === "salt" || food === "stock-powder";
+  const bath = together(came.value.filter((c) => c.from === "food" && isBath(c.food)));
+  const raw = add(vessel.batch, together(came.value.filter((c) => c.from !== "food" || !isBath(c.food))));
+  if (totalG(raw) <= 0) return fail({ kind: "empty-vessel" });
+  if (bath.waterG <= 0) return fail({ kind: "no-liquid" });
+
+  const halfM = step.pieceMm / 2000;
+  const core = (): number => {
+    const direction = { shape: "slab", halfM } as const;
+    const time = minutesToCore({
+      directions: [direction, direction, direction],
+      food: MOIST_FOOD,
+      surface: BOILING_SURFACE,
+      startC: PIECE_START_C,
+      aroundC: context.boilC,
+      coreC: step.coreC,
+    });
+    return time.ok ? time.value : NaN;
+  };
+  const likelyMin = context.remember(`boil ${halfM} ${step.coreC} ${context.boilC}`, core);
+  if (Number.isNaN(likelyMin)) return fail({ kind: "never-done", coreC: step.coreC, aroundC: context.boilC });
+  const minutes = likelyMin * context.draw("piece size", SIZE_SPREAD) ** 2;
+
+  // The kettle brings the water near the boil; the pot has to recover from the cold pieces.
+  const recover = minutesToReduce({
+    massG: totalG(raw) + totalG(bath),
+    waterOffG: 0,
+    startC: (totalG(raw) * PIECE_START_C + totalG(bath) * 90) / (totalG(raw) + totalG(bath)),
+    boilC: context.boilC,
+    burnerW: burner.ratedW,
+    efficiency: burner.efficiency,
+    lossW: 60,
+    specificHeat: 3.9,
+  });
+  if (!recover.ok) return recover;
+
+  const changeG = totalG(raw) * context.draw("boiled change", WATER_CHANGE);
+  const drunk = changeG > 0 ? liquor(bath, Math.min(changeG, bath.waterG)) : liquor(bath, 0);
+  const lost = changeG < 0 ? water(-changeG, context.boilC) : water(0, context.boilC);
+  const even = bath.saltG / (bath.waterG + raw.waterG);
+  const uptake = uptakeBlock(diffusivityAt(SALT_DIFFUSIVITY_25C, 95), minutes * 60, [halfM, halfM, halfM]);
+  const saltInG = Math.min(bath.saltG - drunk.saltG, Math.max(0, even * raw.waterG * uptake - drunk.saltG));
+  const enters = { ...drunk, saltG: drunk.saltG + saltInG };
+  const batch = at(add(subtract(raw, lost), enters), context.boilC);
+  return outcome(
+    { ...vessel, batch },
+    [hands(step, context, 2), watch(recover.value.heatMin + minutes), { kind: "hands", minutes: 1 }],
+    {
+      came: came.value,
+      left: [{ to: "drain", contents: add(subtract(bath, enters), lost) }],
+      needs: panNeeds(pan),
+      facts: [{ kind: "cooked-through", minutes, coreC: step.coreC }],
+    },
+  );
+}

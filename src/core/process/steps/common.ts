@@ -1,0 +1,91 @@
+import { processOf } from "../../foods/process";
+import { bindingState, type BindingInput, type BindingState } from "../../models/binderWater";
+import { STARCH_STRENGTH } from "../../models/thickening";
+import { type BadNumber, fail, type Result, succeed } from "../../quantities/result";
+import { estimate } from "../../quantities/range";
+import { saltToAddG } from "../../models/salt";
+import { add, type Contents, salt, saltShare, sum, totalG } from "../contents";
+import type { Came, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFailure, Vessel } from "../ledger";
+import type { Step } from "../step";
+
+export type Applied = Result<Outcome, StepFailure>;
+
+/** What the step's own lines bring, or why they cannot. */
+export function broughtBy(step: Step, context: StepContext): Result<readonly Came[], StepFailure> {
+  const came = context.bring(step.adds);
+  return "kind" in came ? fail(came) : succeed(came);
+}
+export const together = (came: readonly Came[]): Contents => sum(came.map((c) => c.contents));
+
+/** Hands-on minutes: the cook's own figure, or the usual one with its spread (engineering estimate ±30 %). */
+export function hands(step: Step, context: StepContext, usualMin: number): Phase {
+  const minutes = step.handsMin ?? context.draw("hands minutes", estimate(usualMin * 0.8, usualMin, usualMin * 1.5));
+  return { kind: "hands", minutes };
+}
+export const watch = (minutes: number): Phase => ({ kind: "watch", minutes });
+export const wait = (minutes: number): Phase => ({ kind: "wait", minutes });
+
+export const panNeeds = (pan: PanFacts): readonly Need[] => [{ kind: "burner" }, { kind: "pan", pan: pan.id }];
+
+/** A pan and a burner, or which one the kitchen lacks. */
+export function panAndBurner(
+  context: StepContext,
+  id: string | null,
+  kind: "frying" | "pot",
+): Result<{ pan: PanFacts; burner: NonNullable<StepContext["burner"]> }, StepFailure> {
+  const pan = context.pan(id, kind);
+  if (pan === null) return fail({ kind: "no-pan", wants: kind });
+  return context.burner === null ? fail({ kind: "no-burner" }) : succeed({ pan, burner: context.burner });
+}
+
+export const outcome = (
+  after: Vessel,
+  phases: readonly Phase[],
+  more: Partial<Omit<Outcome, "after" | "phases">> = {},
+): Applied => succeed({ after, phases, came: [], left: [], needs: [], facts: [], ...more });
+
+/** Salt up to a target: the contents with it, what came, and what there is to say. */
+export function saltUpTo(
+  contents: Contents,
+  wanted: number | null,
+): Result<{ contents: Contents; came: readonly Came[]; facts: readonly Fact[] }, BadNumber> {
+  if (wanted === null) return succeed({ contents, came: [], facts: [] });
+  const needed = saltToAddG(totalG(contents), contents.saltG, wanted);
+  if (!needed.ok) {
+    if (needed.failure.kind !== "already-saltier") return fail(needed.failure);
+    return succeed({ contents, came: [], facts: [{ kind: "already-saltier", share: saltShare(contents), wanted }] });
+  }
+  const massG = needed.value;
+  const grains = salt(massG, contents.tempC);
+  return succeed({
+    contents: add(contents, grains),
+    came: [{ from: "food", food: "salt", massG, contents: grains }],
+    facts: [{ kind: "salt-added", massG, wanted }],
+  });
+}
+
+/** Grams of corn-starch equivalent among the solids, starch foods counted as bought (about 10 % water). */
+export function cornEquivalentG(contents: Contents): number {
+  let grams = 0;
+  for (const food in contents.solids) {
+    const { starch } = processOf(food);
+    if (starch) grams += ((contents.solids[food] as number) / 0.91) * STARCH_STRENGTH[starch];
+  }
+  return grams;
+}
+
+/** The mix as the binding window sees it: binders by their solids, everything else as a base with what it keeps. */
+export function bindingInputOf(contents: Contents, restMin: number): BindingInput {
+  const binders: BindingInput["binders"][number][] = [];
+  let keptG = 0;
+  for (const food in contents.solids) {
+    const { binder, keepsMoisture } = processOf(food);
+    const solids = contents.solids[food] as number;
+    if (binder) binders.push({ food, massG: solids / 0.93, figures: binder });
+    else keptG += solids * (keepsMoisture ?? 1);
+  }
+  const spareG = contents.waterG - keptG;
+  return { addedWaterG: spareG >= 0 ? spareG : spareG / 2, bases: [], binders, totalG: totalG(contents), restMin };
+}
+export const bindingOf = (contents: Contents, restMin: number): BindingState | null =>
+  bindingState(bindingInputOf(contents, restMin));

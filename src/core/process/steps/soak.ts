@@ -1,0 +1,105 @@
+import { processOf } from "../../foods/process";
+import { coolingTimeConstantMin, bathTempC, mixedTempC, moistureAfterSoak } from "../../models/soaking";
+import { estimate } from "../../quantities/range";
+import { fail } from "../../quantities/result";
+import {
+  add,
+  at,
+  type Contents,
+  liquor,
+  mainFood,
+  moistureOf,
+  NOTHING,
+  portion,
+  solidsG,
+  subtract,
+  totalG,
+} from "../contents";
+import type { Fact, Left, StepContext, Vessel } from "../ledger";
+import type { DrainStep, SoakStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, together, wait } from "./common";
+
+/** Open and covered bowls, W/m²K (engineering estimates), and the surface of a mixing bowl, m². */
+const COVERED = estimate(8, 12, 15);
+const OPEN = estimate(20, 25, 30);
+const BOWL_SURFACE_M2 = 0.085;
+const BOWL = { massG: 600, specificHeat: 850 };
+const WATER_HEAT = 4180;
+const DRY_FOOD_HEAT = 1800;
+
+/**
+ * Soak: the food drinks from a bath that cools while it stands.
+ *
+ * Uptake by Peleg over the cooling bath (`models/soaking`); solutes enter with the water, convectively; some solids
+ * go the other way. A bath that runs short caps the uptake and says so. Limits: 4–98 °C, thickness as sold.
+ */
+export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
+  const food = mainFood(vessel.batch);
+  if (food === null) return fail({ kind: "empty-vessel" });
+  const figures = processOf(food).soak;
+  if (!figures) return fail({ kind: "no-figures", food, wants: "soaking" });
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const poured = at(together(came.value), step.waterC);
+  if (poured.waterG <= 0) return fail({ kind: "no-liquid" });
+
+  const { draw, drawLot, roomC } = context;
+  const shares = [
+    { massG: poured.waterG, specificHeat: WATER_HEAT, tempC: step.waterC },
+    { massG: totalG(vessel.batch), specificHeat: DRY_FOOD_HEAT, tempC: roomC },
+    { ...BOWL, tempC: roomC },
+  ];
+  const surface = draw("bowl surface", step.covered ? COVERED : OPEN) * BOWL_SURFACE_M2;
+  const bath = { startC: mixedTempC(shares), roomC, timeConstantMin: coolingTimeConstantMin(shares, surface) };
+  const startMoisture = moistureOf(vessel.batch);
+  const fullMoisture = Math.max(startMoisture + 1e-6, drawLot(`${food} full moisture`, figures.fullMoisture));
+  const reached = moistureAfterSoak(
+    {
+      startMoisture,
+      fullMoisture,
+      t90At20Min: drawLot(`${food} soaking time`, figures.t90At20Min),
+      activationKJ: drawLot(`${food} activation`, figures.activationKJ),
+      breakC: figures.breakC,
+      activationAboveKJ: figures.activationAboveKJ,
+    },
+    bath,
+    step.minutes,
+    40,
+  );
+  if (!reached.ok) return reached;
+
+  const leached: Contents = {
+    ...NOTHING,
+    solids: portion(vessel.batch, drawLot(`${food} leaching`, figures.leach)).solids,
+    tempC: bath.startC,
+  };
+  const softened = subtract(vessel.batch, leached);
+  const wantsG = Math.max(0, solidsG(softened) * reached.value - softened.waterG);
+  const drinksG = Math.min(wantsG, poured.waterG);
+  const drunk = liquor(poured, drinksG);
+  const endC = bathTempC(bath, step.minutes);
+  const facts: Fact[] = [
+    { kind: "soaked", share: (reached.value - startMoisture) / (fullMoisture - startMoisture), bathC: bath.startC },
+  ];
+  if (drinksG < wantsG - 1e-9) facts.push({ kind: "bath-short", missingG: wantsG - drinksG });
+  const rest = add(subtract(poured, drunk), leached);
+  const after: Vessel = {
+    ...vessel,
+    batch: at(add(softened, drunk), endC),
+    bath: totalG(rest) > 1e-9 ? at(rest, endC) : null,
+  };
+  return outcome(after, [hands(step, context, 2), wait(step.minutes)], { came: came.value, facts });
+}
+
+/** Film that clings to wet pieces, share of their mass (engineering estimate). */
+const CLINGING_FILM = estimate(0.02, 0.05, 0.1);
+
+/** Drain: the bath goes, but for the film that clings. */
+export function drain(vessel: Vessel, step: DrainStep, context: StepContext): Applied {
+  const { bath } = vessel;
+  if (bath === null) return fail({ kind: "no-bath" });
+  const filmG = Math.min(totalG(bath), totalG(vessel.batch) * context.draw("film", CLINGING_FILM));
+  const film = portion(bath, filmG / totalG(bath));
+  const left: Left[] = [{ to: "drain", contents: subtract(bath, film) }];
+  return outcome({ ...vessel, batch: add(vessel.batch, film), bath: null }, [hands(step, context, 1)], { left });
+}

@@ -1,0 +1,41 @@
+import { processOf, SQUEEZE_PRESSURE_KPA } from "../../foods/process";
+import { consolidatedFraction, equilibriumMoisture, timeFactor } from "../../models/consolidation";
+import { fail } from "../../quantities/result";
+import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { SqueezeStep } from "../step";
+import { type Applied, hands, outcome } from "./common";
+
+/** A handful drains to both sides of 25 mm (engineering estimate). */
+const DRAINAGE_M = 0.0125;
+
+/**
+ * Squeeze: liquor leaves a soaked, spongy food under hand or cloth.
+ *
+ * The moisture that stays follows a power law of pressure, the way there one-dimensional consolidation, so most of
+ * it leaves in the first half minute. Source: `models/consolidation`; exponents are engineering estimates per food.
+ * Limits: solids and oil stay; every solute leaves at the liquor's concentration.
+ */
+export function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext): Applied {
+  const { batch } = vessel;
+  const food = mainFood(batch);
+  if (food === null || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
+  const figures = processOf(food).press;
+  if (!figures) return fail({ kind: "no-figures", food, wants: "pressing" });
+
+  const { draw, drawLot } = context;
+  const compressibility = {
+    referenceMoisture: figures.referenceMoisture,
+    thresholdKPa: figures.thresholdKPa,
+    exponent: drawLot(`${food} compressibility`, figures.exponent),
+    consolidationM2PerS: drawLot(`${food} consolidation`, figures.consolidationM2PerS),
+  };
+  const keeps = equilibriumMoisture(compressibility, draw("squeeze pressure", SQUEEZE_PRESSURE_KPA[step.how]));
+  const minutes = Math.max(step.minutes, 0.1);
+  const work = hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0);
+  const spareG = batch.waterG - solidsG(batch) * keeps;
+  if (spareG <= 0) return outcome(vessel, [work], { facts: [{ kind: "already-drier", moisture: moistureOf(batch) }] });
+
+  const leaves = liquor(batch, spareG * consolidatedFraction(timeFactor(compressibility, minutes, DRAINAGE_M)));
+  return outcome({ ...vessel, batch: subtract(batch, leaves) }, [work], { left: [{ to: "drain", contents: leaves }] });
+}

@@ -1,0 +1,68 @@
+import { NOTHING, totalG } from "./contents";
+import type { Outcome } from "./ledger";
+import { correctByReading } from "./weighIn";
+
+/** 160 g strips at M0 0.08 soaked to M 2.30, squeezed to 363 g: the numbers of the hand calculation. */
+const squeezed = (waterG: number, saltG: number): Outcome => ({
+  after: {
+    batch: { ...NOTHING, solids: { "soy-strips": 148.148 }, waterG, saltG },
+    bath: null,
+    pieces: null,
+    boundMin: null,
+  },
+  came: [],
+  left: [{ to: "drain", contents: { ...NOTHING, waterG: 340.741 - waterG, saltG: 2.99 - saltG } }],
+  phases: [],
+  needs: [],
+  facts: [],
+});
+
+test("418 g instead of 363 g: water and salt both rise by the same factor, by hand", () => {
+  const outcome = squeezed(212.983, 1.869);
+  const corrected = correctByReading("squeeze", outcome, 418);
+  if (!corrected.ok) throw new Error("refused");
+  // (418 − 148.148) / (363 − 148.148) = 269.852 / 214.852 = 1.25599
+  const k = 269.852 / 214.852;
+  const { batch } = corrected.value.outcome.after;
+  expect(corrected.value.factor).toBeCloseTo(k, 5);
+  expect(batch.waterG).toBeCloseTo(212.983 * k, 2);
+  expect(batch.saltG).toBeCloseTo(1.869 * k, 3);
+  expect(totalG(batch)).toBeCloseTo(418, 6);
+  expect(corrected.value.outcome.left[0]?.contents.waterG).toBeCloseTo(340.741 - 212.983 * k, 2);
+});
+
+test.each([
+  [120, "below-possible"],
+  [148.1, "below-possible"],
+  [900, "above-possible"],
+] as const)("%s g after the squeeze asks instead of correcting", (readingG, kind) => {
+  const corrected = correctByReading("squeeze", squeezed(213, 1.87), readingG);
+  expect(corrected).toMatchObject({ ok: false, failure: { kind } });
+});
+
+test("after frying a difference is water alone: the salt stays", () => {
+  const fried: Outcome = {
+    after: {
+      batch: { ...NOTHING, solids: { x: 100 }, waterG: 80, saltG: 3, oilG: 10 },
+      bath: null,
+      pieces: null,
+      boundMin: null,
+    },
+    came: [],
+    left: [{ to: "air", contents: { ...NOTHING, waterG: 40 } }],
+    phases: [],
+    needs: [],
+    facts: [],
+  };
+  const corrected = correctByReading("sear", fried, 203);
+  if (!corrected.ok) throw new Error("refused");
+  expect(corrected.value.outcome.after.batch).toMatchObject({ waterG: 90, saltG: 3, oilG: 10 });
+  expect(corrected.value.outcome.left[0]?.contents.waterG).toBeCloseTo(30, 9);
+});
+
+test("nothing is weighed while the food still lies in its bath, or where a reading means nothing", () => {
+  const outcome = squeezed(213, 1.87);
+  const inBath = { ...outcome, after: { ...outcome.after, bath: { ...NOTHING, waterG: 100 } } };
+  expect(correctByReading("squeeze", inBath, 363)).toMatchObject({ ok: false, failure: { kind: "not-weighed-here" } });
+  expect(correctByReading("rest", outcome, 363)).toMatchObject({ ok: false, failure: { kind: "not-weighed-here" } });
+});

@@ -1,0 +1,81 @@
+import { execFileSync } from "node:child_process";
+import { likelyDraw, sampledDraws } from "./draw";
+import { estimate, quantile, triangularCdf, triangularQuantile } from "./range";
+import { checkNumber } from "./result";
+import * as units from "./units";
+import { writeLength, writeMass, writeMassRange, writeMinutes, writeTemp } from "./write";
+
+test.each([
+  ["pound", "gram", units.GRAMS_PER_POUND],
+  ["ounce", "gram", units.GRAMS_PER_OUNCE],
+  ["uscup", "ml", units.ML_PER_US_CUP],
+  ["ustablespoon", "ml", units.ML_PER_US_TABLESPOON],
+  ["usteaspoon", "ml", units.ML_PER_US_TEASPOON],
+  ["psi", "Pa", units.PASCAL_PER_PSI],
+  ["gravity", "m/s^2", units.GRAVITY],
+])("GNU units agrees: one %s in %s", (from, to, ours) => {
+  const said = Number(execFileSync("units", ["--terse", "-d", "12", from, to], { encoding: "utf8" }));
+  expect(Math.abs(ours / said - 1)).toBeLessThan(1e-10);
+});
+
+test("stratified draws follow the triangular distribution, seeded and keyed by name", () => {
+  const n = 500;
+  const e = estimate(5, 8, 15);
+  const of = sampledDraws(n, 11);
+  const values = Array.from({ length: n }, (_, i) => of(i)("soak", e)).sort((a, b) => a - b);
+  // Mean 28/3 and variance 4.3889 of triangular(5, 8, 15): standard formulas.
+  const mean = values.reduce((a, b) => a + b) / n;
+  const variance = values.reduce((a, b) => a + (b - mean) ** 2, 0) / n;
+  expect(mean).toBeCloseTo(28 / 3, 2);
+  expect(variance).toBeCloseTo(4.3889, 1);
+  const again = sampledDraws(n, 11);
+  again(0)("another parameter", e);
+  expect(Array.from({ length: n }, (_, i) => again(i)("soak", e)).sort((a, b) => a - b)).toEqual(values);
+  expect(of(3)("soak", e)).not.toBe(of(3)("squeeze", e));
+  expect(likelyDraw("soak", e)).toBe(8);
+});
+
+test("quantile and distribution function are inverse", () => {
+  const e = estimate(1, 2, 5);
+  for (const u of [0, 0.1, 0.25, 0.5, 0.9, 1]) expect(triangularCdf(e, triangularQuantile(e, u))).toBeCloseTo(u, 9);
+  expect(quantile([1, 2, 3, 4], 0.5)).toBe(2.5);
+  expect(() => quantile([], 0.5)).toThrow(RangeError);
+  expect(() => estimate(3, 2, 4)).toThrow(RangeError);
+});
+
+test("numbers are refused by name and bounds", () => {
+  expect(checkNumber("minutes", 5, 0, 10)).toBeNull();
+  expect(checkNumber("minutes", -1, 0, 10)).toEqual({
+    kind: "out-of-range",
+    field: "minutes",
+    got: -1,
+    low: 0,
+    high: 10,
+  });
+  expect(checkNumber("minutes", Infinity, 0, 10)).toEqual({ kind: "not-a-number", field: "minutes" });
+});
+
+test("amounts are written as a cook reads them", () => {
+  expect([writeMass(312.4), writeMass(4.23), writeMass(3), writeMass(12_340)]).toEqual([
+    "312 g",
+    "4.2 g",
+    "3 g",
+    "12.3 kg",
+  ]);
+  expect([writeMass(100, "us"), writeMass(1000, "us")]).toEqual(["3.5 oz", "2.20 lb"]);
+  expect([writeMassRange(340, 400), writeMassRange(340.1, 340.2)]).toEqual(["340–400 g", "340 g"]);
+  expect([writeMinutes(0.5), writeMinutes(12.4), writeMinutes(70), writeMinutes(120), writeMinutes(3000)]).toEqual([
+    "30 s",
+    "12 min",
+    "1 h 10",
+    "2 h",
+    "2 days 2 h",
+  ]);
+  expect([writeTemp(95), writeTemp(180, "us"), writeLength(28), writeLength(150), writeLength(254, "us")]).toEqual([
+    "95 °C",
+    "356 °F",
+    "28 mm",
+    "15 cm",
+    "10.0 in",
+  ]);
+});

@@ -1,0 +1,195 @@
+import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { FOODS } from "../foods/table";
+import { plan } from "../plan";
+import table from "../checks/check-values.json";
+import { capacitiesOf } from "./fromPlan";
+import { type Bound, closeNetwork } from "./network";
+import { schedule } from "./schedule";
+import { search, type SearchProblem } from "./search";
+import { type Lag, type ScheduleInput, SERVE } from "./task";
+
+/** Instances A and B of model card 15, whose optima were counted exhaustively by two independent searches. */
+interface Instance {
+  serve: number;
+  tasks: Record<string, { dur: number; res: Record<string, number>; temp: number | null; attended: boolean }>;
+  lags: [string, string, number, number | null][];
+  cap: Record<string, number>;
+  maxTempDiff_C: number;
+  blockedSlots: number[];
+}
+const check = (id: string) =>
+  (
+    table as unknown as {
+      checks: { id: string; inputs: Instance; expected: Record<string, number> & { starts: Record<string, number> } }[];
+    }
+  ).checks.find((c) => c.id === id) as {
+    inputs: Instance;
+    expected: Record<string, number> & { starts: Record<string, number> };
+  };
+
+function problemOf(instance: Instance): SearchProblem | null {
+  const names = Object.keys(instance.tasks);
+  const n = names.length;
+  const resources = Object.keys(instance.cap);
+  const node = (name: string) => (name === "END" ? n : names.indexOf(name));
+  const duration = (name: string) => (name === "END" ? 0 : (instance.tasks[name]?.dur ?? NaN));
+  const bounds: Bound[] = instance.lags.flatMap(([from, to, min, max], why) => {
+    const [a, b, d] = [node(from), node(to), duration(from)];
+    const least: Bound = { from: b, to: a, atMost: -(d + min), why };
+    return max === null ? [least] : [least, { from: a, to: b, atMost: d + max, why }];
+  });
+  names.forEach((name, i) => {
+    bounds.push({ from: n, to: i, atMost: -duration(name), why: -1 });
+    bounds.push({ from: i, to: n, atMost: instance.serve, why: -1 });
+  });
+  const network = closeNetwork(n + 1, bounds);
+  if (network.kind === "conflict") return null;
+  const distance = new Float64Array(n * n);
+  for (let i = 0; i < n; i++)
+    for (let j = 0; j < n; j++) distance[i * n + j] = network.distance[i * (n + 1) + j] as number;
+  const blocked = instance.blockedSlots.map((slot): [number, number] => [
+    slot - instance.serve,
+    slot - instance.serve + 1,
+  ]);
+  return {
+    tasks: names.map((name) => {
+      const t = instance.tasks[name] as Instance["tasks"][string];
+      return { duration: t.dur, demand: resources.map((r) => t.res[r] ?? 0), attended: t.attended, ovenC: t.temp };
+    }),
+    capacity: resources.map((r) => instance.cap[r] as number),
+    handsResource: resources.indexOf("hands"),
+    ovenResource: resources.includes("oven") ? resources.indexOf("oven") : null,
+    ovenToleranceK: instance.maxTempDiff_C,
+    distance,
+    latest: names.map((_, i) => network.distance[n * (n + 1) + i] as number),
+    earliest: names.map((_, i) => -(network.distance[i * (n + 1) + n] as number)),
+    blocked,
+    apart: [],
+    nodes: 3_000_000,
+  };
+}
+function optimum(instance: Instance) {
+  const problem = problemOf(instance);
+  if (problem === null) return { feasible: false as const };
+  const { best, complete } = search(problem);
+  expect(complete).toBe(true);
+  if (best === null) return { feasible: false as const };
+  const n = best.starts.length;
+  return {
+    feasible: true as const,
+    latestStart: best.earliestStart + instance.serve,
+    handsBlocks: best.handsBlocks,
+    sumStarts: best.sumOfStarts + n * instance.serve,
+    starts: Object.fromEntries(
+      Object.keys(instance.tasks).map((name, i) => [name, (best.starts[i] as number) + instance.serve]),
+    ),
+  };
+}
+
+describe("published optima of card 15 (exhaustive search by two independent programs)", () => {
+  test.each(["instance_A", "instance_B"])("%s", (id) => {
+    const { inputs, expected } = check(id);
+    expect(optimum(inputs)).toEqual({
+      feasible: true,
+      latestStart: expected.latestStart,
+      handsBlocks: expected.handsBlocks,
+      sumStarts: expected.sumStarts,
+      starts: expected.starts,
+    });
+  });
+  test("B at home on Saturday", () => {
+    const { inputs } = check("instance_B");
+    const home = { ...inputs, blockedSlots: inputs.blockedSlots.filter((s) => s < 66) };
+    expect(optimum(home)).toMatchObject({ latestStart: 45, handsBlocks: 3, sumStarts: 583 });
+  });
+  test("B without a longest wait from cook to mix", () => {
+    const { inputs } = check("instance_B");
+    const lags = inputs.lags.map((l): Instance["lags"][number] => (l[0] === "cook" ? [l[0], l[1], l[2], null] : l));
+    expect(optimum({ ...inputs, lags })).toMatchObject({ latestStart: 15, handsBlocks: 3, sumStarts: 523 });
+  });
+  test("A with one burner, B with one shelf, and B with a short rest do not fit: proven", () => {
+    const a = check("instance_A").inputs;
+    const b = check("instance_B").inputs;
+    expect(optimum({ ...a, cap: { ...a.cap, burner: 1 } }).feasible).toBe(false);
+    expect(optimum({ ...b, cap: { ...b.cap, oven: 1 } }).feasible).toBe(false);
+    const rested = b.lags.map((l): Instance["lags"][number] => (l[0] === "mix" ? [l[0], l[1], l[2], 20] : l));
+    expect(optimum({ ...b, lags: rested }).feasible).toBe(false);
+  });
+});
+
+const supperPlan = plan({
+  supper: demoSupper("2026-11-29T19:00:00.000Z"),
+  foods: FOODS,
+  kitchen: DEMO_KITCHEN,
+  eaters: DEMO_EATERS,
+  log: [],
+});
+const demo: ScheduleInput = {
+  tasks: supperPlan.tasks,
+  lags: supperPlan.lags,
+  apart: supperPlan.apart,
+  capacities: capacitiesOf(DEMO_KITCHEN),
+  blocked: [],
+  horizonMin: 2 * 1440,
+  nodes: 20_000,
+};
+
+/** Says what a schedule breaks, by a reading of the rules that shares no code with the search. */
+function broken(input: ScheduleInput, starts: Readonly<Record<string, number>>): string[] {
+  const faults: string[] = [];
+  const of = (id: string) => input.tasks.find((t) => t.id === id) as ScheduleInput["tasks"][number];
+  for (const { from, to, minMin, maxMin } of input.lags) {
+    const gap = (to === SERVE ? 0 : (starts[to] as number)) - ((starts[from] as number) + of(from).minutes);
+    if (gap < minMin || (maxMin !== null && gap > maxMin)) faults.push(`${from} → ${to}: ${gap}`);
+  }
+  for (let minute = -input.horizonMin; minute < 0; minute++) {
+    const running = input.tasks.filter(
+      (t) => (starts[t.id] as number) <= minute && minute < (starts[t.id] as number) + t.minutes,
+    );
+    for (const [resource, most] of Object.entries(input.capacities)) {
+      const use = running.reduce((sum, t) => sum + (t.demands[resource] ?? 0), 0);
+      if (use > most) faults.push(`${resource} at ${minute}: ${use}`);
+    }
+    if (input.blocked.some(([f, t]) => f <= minute && minute < t) && running.some((t) => t.kind !== "wait"))
+      faults.push(`blocked at ${minute}`);
+  }
+  return faults;
+}
+
+describe("the demo supper", () => {
+  test("fits, keeps every rule, and answers the same twice", () => {
+    const first = schedule(demo);
+    if (first.kind !== "fits") throw new Error("does not fit");
+    expect(broken(demo, first.starts)).toEqual([]);
+    expect(schedule(demo)).toEqual(first);
+    expect(first.startMin).toBeGreaterThanOrEqual(-100);
+    expect(first.boundMin).toBeGreaterThanOrEqual(first.startMin);
+    const seared =
+      (first.starts["mustard-strips.sauce-join#0"] as number) -
+      (first.starts["mustard-strips.strips-sear#0"] as number) -
+      14;
+    expect(seared).toBeLessThanOrEqual(10);
+  });
+  test("an hour away in the afternoon is worked around", () => {
+    const away = { ...demo, blocked: [[-60, -30] as const] };
+    const found = schedule(away);
+    if (found.kind === "fits") expect(broken(away, found.starts)).toEqual([]);
+    else expect(found.reliefs.map((r) => r.kind)).toContain("be-home");
+  });
+  test("with one burner it does not fit, and one more burner is named", () => {
+    const one = schedule({ ...demo, capacities: { ...demo.capacities, burner: 1 }, nodes: 8_000 });
+    expect(one.kind).toBe("does-not-fit");
+    if (one.kind === "does-not-fit") expect(one.reliefs).toContainEqual({ kind: "one-more", resource: "burner" });
+  });
+  test("waits that contradict each other are named as the reason", () => {
+    const lags: Lag[] = [...demo.lags, { from: "mustard-strips.strips-weigh#0", to: SERVE, minMin: 0, maxMin: 5 }];
+    const found = schedule({ ...demo, lags });
+    expect(found).toMatchObject({ kind: "does-not-fit", proven: true });
+    if (found.kind === "does-not-fit") expect(found.contradiction.some((l) => l.maxMin === 5)).toBe(true);
+  });
+  test("an unknown task is misuse", () => {
+    expect(() => schedule({ ...demo, lags: [{ from: "nobody", to: SERVE, minMin: 0, maxMin: null }] })).toThrow(
+      RangeError,
+    );
+  });
+});

@@ -1,0 +1,38 @@
+import type { StepKey } from "../process/log";
+import type { PartId } from "../process/step";
+
+/** A stretch of work or waiting that begins and ends as one. Minutes are whole. */
+export interface Task {
+  readonly id: string;
+  readonly step: StepKey;
+  readonly dish: string;
+  readonly part: PartId;
+  readonly kind: "hands" | "watch" | "wait";
+  readonly minutes: number;
+  readonly demands: Readonly<Record<string, number>>;
+}
+/** The table: every lag that ends in it is counted to the moment of serving. */
+export const SERVE = "serve";
+
+/** From the end of one task to the start of another (or to serving): at least, at most. null is no limit. */
+export interface Lag {
+  readonly from: string;
+  readonly to: string;
+  readonly minMin: number;
+  readonly maxMin: number | null;
+}
+/** Tasks of one group use a thing from the first to the last; groups of a pair may not interleave. */
+export type Apart = readonly [readonly string[], readonly string[]];
+
+/** What `schedule()` takes: tasks without times. Times are whole minutes; serving is minute 0, earlier is negative. */
+export interface ScheduleInput {
+  readonly tasks: readonly Task[];
+  readonly lags: readonly Lag[];
+  readonly apart: readonly Apart[];
+  readonly capacities: Readonly<Record<string, number>>;
+  /** Asleep or away, [from, to) in minutes relative to serving: no hands and no eye. */
+  readonly blocked: readonly (readonly [number, number])[];
+  /** How far back it may reach, minutes. */
+  readonly horizonMin: number;
+  readonly nodes: number;
+}
