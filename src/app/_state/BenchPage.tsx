@@ -1,0 +1,131 @@
+"use client";
+
+import { useEffect, useMemo, useState } from "react";
+import { type Dish, headCount } from "@/core/dish/dish";
+import {
+  addPart,
+  addStep,
+  editDish,
+  editPart,
+  editStep,
+  freeId,
+  moveStep,
+  newStep,
+  removePart,
+  removeStep,
+} from "@/core/dish/edit";
+import { partFromPattern } from "@/core/dish/patterns";
+import type { Step } from "@/core/process/step";
+import { Bench } from "@/ui/bench/Bench";
+import type { Speaking } from "@/ui/wording/words";
+import { MissingSupper } from "@/ui/frame/MissingSupper";
+import { change, changes, put, useHistory, useHouse } from "./store";
+import { saveSupper, type SupperView, useSupper } from "./supper";
+
+export function BenchPage() {
+  const state = useSupper();
+  if (state.state === "missing") return <MissingSupper />;
+  if (state.state === "loading" || state.plan === null) return null;
+  return <Ready view={state} />;
+}
+
+function Ready({ view }: { view: SupperView }) {
+  const { supper, plan, foods, units, frozen } = view;
+  const house = useHouse();
+  const history = useHistory();
+  const [taken, setTaken] = useState<{ dish: string | null; part: string | null; step: string | null }>({
+    dish: null,
+    part: null,
+    step: null,
+  });
+  useUndoKeys();
+
+  const dish = supper.dishes.find((d) => d.id === taken.dish) ?? (supper.dishes[0] as Dish);
+  const plannedDish = plan?.dishes.find((d) => d.id === dish.id) ?? null;
+  const part = plannedDish?.parts.find((p) => p.id === taken.part) ?? plannedDish?.parts[0] ?? null;
+  const row = part?.rows.find((r) => r.step.id === taken.step) ?? part?.rows[0] ?? null;
+  const stepId = row?.step.id ?? null;
+  const dishStep = dish.parts.flatMap((p) => p.steps).find((s) => s.id === stepId) ?? null;
+
+  const speaking = useMemo<Speaking>(
+    () => ({ units, foods, part: (id) => dish.parts.find((p) => p.id === id)?.name ?? "that part" }),
+    [units, foods, dish],
+  );
+  if (plan === null || house.state !== "ready") return null;
+  const edit = (label: string, by: (dish: Dish) => Dish, says?: string) =>
+    void saveSupper(editDish(supper, dish.id, by), label, says);
+
+  return (
+    <Bench
+      supper={supper}
+      dish={dish}
+      plan={plan}
+      ranges={view.ranges}
+      part={part}
+      stepId={stepId}
+      speaking={speaking}
+      eaters={view.input.eaters}
+      frozen={frozen}
+      undoLabel={history.undoable?.label ?? null}
+      redoLabel={history.redoable?.label ?? null}
+      form={
+        dishStep && {
+          dishStep,
+          kitchen: view.input.kitchen,
+          units,
+          foods: house.foods,
+          parts: dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })),
+          factor: Math.max(1, headCount(supper)) / dish.servings,
+          frozen,
+          onEdit: (label, by) => edit(label, (d) => editStep(d, dishStep.id, by)),
+          onMove: (by) => edit("Move step", (d) => moveStep(d, dishStep.id, by)),
+          onRemove: () => edit("Remove step", (d) => removeStep(d, dishStep.id), "The step is out."),
+        }
+      }
+      onTakeDish={(id) => setTaken({ dish: id, part: null, step: null })}
+      onTakePart={(id) => setTaken((t) => ({ ...t, part: id, step: null }))}
+      onTakeStep={(id) => setTaken((t) => ({ ...t, step: id }))}
+      onAddStep={(kind) => {
+        if (!part) return;
+        const step = newStep(kind, freeId(dish, `${part.id}-${kind}`)) as Step;
+        edit("Add a step", (d) => addStep(d, part.id, step, stepId));
+        setTaken((t) => ({ ...t, part: part.id, step: step.id }));
+      }}
+      onAddPart={(pattern) => {
+        const added = partFromPattern(dish, pattern);
+        edit("Add a part", (d) => addPart(d, added));
+        setTaken({ dish: dish.id, part: added.id, step: null });
+      }}
+      onRemovePart={() => part && edit("Remove part", (d) => removePart(d, part.id), `${part.name} is out.`)}
+      onRenamePart={(name) => part && edit("Rename part", (d) => editPart(d, part.id, (p) => ({ ...p, name })))}
+      onRenameDish={(name) => edit("Rename dish", (d) => ({ ...d, name }))}
+      onEaters={(eaters, guests) => void saveSupper({ ...supper, eaters, guests }, "Who eats")}
+      onLabel={(food, allergen, state) =>
+        void change(
+          "Label",
+          [put("labels", { id: `${food}.${allergen}`, food, allergen, state } as never)],
+          `Noted what the label says. It counts for every supper.`,
+        )
+      }
+      onKeep={() =>
+        void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`)
+      }
+      onUndo={() => void changes.undo()}
+      onRedo={() => void changes.redo()}
+    />
+  );
+}
+
+/** Ctrl or ⌘ with Z, and with Shift to do it again; not while typing, where the browser's own undo belongs. */
+function useUndoKeys() {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== "z") return;
+      if (e.target instanceof HTMLElement && e.target.closest("input, select, textarea")) return;
+      e.preventDefault();
+      void (e.shiftKey ? changes.redo() : changes.undo());
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+}

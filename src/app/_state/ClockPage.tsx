@@ -1,0 +1,70 @@
+"use client";
+
+import { instantOf, localTime } from "@/core/formats/zonedTime";
+import { Clock } from "@/ui/clock/Clock";
+import { MissingSupper } from "@/ui/frame/MissingSupper";
+import { speak } from "@/ui/wording/spoken";
+import { type Move, movesOf } from "@/ui/wording/tasks";
+import { writeDate, writeDay } from "@/ui/wording/time";
+import type { Speaking } from "@/ui/wording/words";
+import { download, fileName } from "./download";
+import { useNow } from "./store";
+import { saveSupper, supperHref, type SupperView, useSupper } from "./supper";
+
+export function ClockPage() {
+  const state = useSupper();
+  const now = useNow(30_000);
+  if (state.state === "missing") return <MissingSupper />;
+  if (state.state === "loading" || state.planned === null || state.schedule === null) return null;
+  const { supper, planned, schedule, input } = state;
+  const zone = input.kitchen.timeZone;
+  const serveMs = Date.parse(supper.serveAt);
+  const local = (minute: number) => localTime(serveMs + minute * 60_000, zone);
+  const moves = movesOf(planned, schedule);
+  const serve = local(0);
+  return (
+    <Clock
+      plan={planned}
+      schedule={schedule}
+      moves={moves}
+      kitchen={input.kitchen}
+      serve={{ day: writeDay(serve), date: serve.date, time: serve.time }}
+      clock={(m) => local(m).time}
+      day={(m) => writeDate(local(m))}
+      nowMin={now === null ? null : (now - serveMs) / 60_000}
+      stoveHref={supperHref("stove", supper.id)}
+      frozen={state.frozen}
+      nameOf={(task) => moves.find((m) => task.startsWith(`${m.key}#`))?.title ?? task}
+      onServe={(date, time) =>
+        void saveSupper({ ...supper, serveAt: instantOf(date, time, zone) }, "Time on the table")
+      }
+      onCalendar={() => void exportCalendar(state, moves)}
+    />
+  );
+}
+
+/** The calendar library is only loaded when somebody asks for a calendar. */
+async function exportCalendar({ supper, input, units, foods }: SupperView, moves: readonly Move[]) {
+  const { writeCalendar } = await import("@/core/formats/icalendar");
+  const part = (id: string) => supper.dishes.flatMap((d) => d.parts).find((p) => p.id === id)?.name ?? "part";
+  const speaking: Speaking = { units, foods, part };
+  const serveMs = Date.parse(supper.serveAt);
+  const items = moves.map((m) => {
+    const spoken = speak(m.row, m.part, null, speaking);
+    return {
+      uid: `${supper.id}.${m.key}@jade-pan`,
+      startsAt: serveMs + m.startMin * 60_000,
+      minutes: Math.max(1, m.handsMin),
+      title: spoken.title,
+      says: `${spoken.does} ${spoken.why}`.trim(),
+    };
+  });
+  const table = {
+    uid: `${supper.id}.table@jade-pan`,
+    startsAt: serveMs,
+    minutes: 60,
+    title: `On the table: ${supper.name}`,
+    says: input.supper.dishes.map((d) => d.name).join(", "),
+  };
+  download(`${fileName(supper.name)}.ics`, "text/calendar", writeCalendar(supper.name, [...items, table], Date.now()));
+}

@@ -1,0 +1,79 @@
+"use client";
+
+import { useState } from "react";
+import { asCopies, type HouseholdFile, readHousehold, writeHousehold } from "@/core/formats/household";
+import { foodLookup } from "@/core/foods/food";
+import { db } from "@/data/db";
+import { editsFor, editsToClear, readAll, restoreLogs } from "@/data/household";
+import { Backup } from "@/ui/kitchen/Backup";
+import { KitchenForm } from "@/ui/kitchen/KitchenForm";
+import { foodName, sayFileFailure } from "@/ui/wording/words";
+import { clearAll, loadDemo } from "./demo";
+import { download } from "./download";
+import { browserZone, change, newId, put, remove, saveKitchen, useHouse } from "./store";
+
+export function KitchenPage() {
+  const house = useHouse();
+  const [file, setFile] = useState<{ name: string; data: HouseholdFile } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  if (house.state === "loading") return null;
+  const { kitchen, eaters } = house;
+  const foods = foodLookup(house.foods);
+
+  const take = (name: string, text: string) => {
+    const read = readHousehold(text);
+    setProblem(read.ok ? null : sayFileFailure(read.failure));
+    setFile(read.ok ? { name, data: read.value } : null);
+  };
+  const bringIn = async (how: "replace" | "copies") => {
+    if (!file) return;
+    const data = how === "copies" ? asCopies(file.data, `~${newId("copy").slice(-4)}`) : file.data;
+    const cleared = how === "replace" ? await editsToClear(db) : [];
+    await change(
+      how === "replace" ? "Replace by a file" : "Add a file as copies",
+      [...cleared, ...editsFor(data)],
+      how === "replace" ? "The file has taken the place of what was here." : "The file stands beside what was here.",
+    );
+    await restoreLogs(db, data);
+    setFile(null);
+  };
+
+  return (
+    <KitchenForm
+      kitchen={kitchen}
+      eaters={eaters}
+      labels={house.labels.map((l) => ({ ...l, name: foodName(foods, l.food) }))}
+      newId={newId}
+      onKitchen={(k, label) => void saveKitchen(k, label)}
+      onEater={(eater, label) => void change(label, [put("eaters", eater)])}
+      onRemoveEater={(eater) =>
+        void change("Remove somebody", [remove("eaters", eater.id)], `${eater.name} is out of the household.`)
+      }
+      onForgetLabel={(label) =>
+        void change("Forget a label", [remove("labels", label.id)], "The label is to be read again.")
+      }
+      backup={
+        <Backup
+          hasData={!house.empty}
+          ready={file && { name: file.name, says: saysOf(file.data) }}
+          problem={problem}
+          onExport={() =>
+            void readAll(db).then((all) =>
+              download("jade-pan-household.json", "application/json", writeHousehold(all, new Date().toISOString())),
+            )
+          }
+          onFile={take}
+          onReplace={() => void bringIn("replace")}
+          onCopies={() => void bringIn("copies")}
+          onForget={() => setFile(null)}
+          onDemo={() => void loadDemo(Date.now(), browserZone())}
+          onClear={() => void clearAll()}
+        />
+      }
+    />
+  );
+}
+
+const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+const saysOf = (f: HouseholdFile) =>
+  `From ${f.exportedAt.slice(0, 10)}: ${count(f.eaters.length, "person", "people")}, ${count(f.dishes.length, "dish", "dishes")}, ${count(f.suppers.length, "supper", "suppers")}, ${count(f.entries.length, "entry", "entries")}.`;

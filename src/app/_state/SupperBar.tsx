@@ -1,0 +1,61 @@
+"use client";
+
+import { usePathname } from "next/navigation";
+import { headCount } from "@/core/dish/dish";
+import { localTime } from "@/core/formats/zonedTime";
+import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
+import { writeDay } from "@/ui/wording/time";
+import { saveKitchen, useHouse } from "./store";
+import { supperHref, type SupperView, useSupper } from "./supper";
+
+/** What is settled and what is open, a few words a stage. */
+function stagesOf(view: SupperView, path: string): Stage[] {
+  const { plan, schedule, supper, cooking, input, frozen } = view;
+  const open = plan === null ? 0 : plan.blocked + plan.verdicts.filter((v) => v.verdict !== "clear").length;
+  const zone = input.kitchen.timeZone;
+  const start =
+    schedule?.kind === "fits" ? localTime(Date.parse(supper.serveAt) + schedule.startMin * 60_000, zone) : null;
+  const done = cooking?.progress.doneAt.size ?? 0;
+  const all = plan?.dishes.reduce((n, d) => n + d.parts.reduce((m, p) => m + p.rows.length, 0), 0) ?? 0;
+  const stage = (name: string, slug: "bench" | "clock" | "stove", says: string, tone: Stage["tone"]): Stage => ({
+    name,
+    says,
+    tone,
+    href: supperHref(slug, supper.id),
+    here: path.endsWith(slug),
+  });
+  return [
+    stage(
+      "Bench",
+      "bench",
+      plan === null ? "…" : open === 0 ? "settled" : `${open} ${open === 1 ? "thing" : "things"} to look at`,
+      open === 0 ? "plain" : "open",
+    ),
+    stage(
+      "Clock",
+      "clock",
+      schedule === null ? "…" : start ? `begin ${start.time}` : "does not fit",
+      schedule !== null && !start ? "open" : "plain",
+    ),
+    stage("Stove", "stove", frozen ? `${done} of ${all} done` : cooking ? "cooked" : "not begun", "plain"),
+  ];
+}
+
+export function SupperBar() {
+  const state = useSupper();
+  const house = useHouse();
+  const path = usePathname();
+  const kitchen = house.state === "ready" ? house.kitchen : null;
+  const bar = (children: React.ReactNode) => (
+    <Bar
+      units={kitchen?.units ?? "metric"}
+      onUnits={(units) => kitchen && void saveKitchen({ ...kitchen, units }, "Units")}
+    >
+      {children}
+    </Bar>
+  );
+  if (state.state !== "ready") return bar(<HouseNav here="" />);
+  const { supper, input } = state;
+  const when = `${writeDay(localTime(Date.parse(supper.serveAt), input.kitchen.timeZone))} · ${headCount(supper)} eaters`;
+  return bar(<Thread name={supper.name} when={when} stages={stagesOf(state, path)} />);
+}

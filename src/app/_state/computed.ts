@@ -1,0 +1,73 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { Kitchen } from "@/core/dish/kitchen";
+import { blockedBefore } from "@/core/formats/zonedTime";
+import type { Plan, PlanInput, Ranges } from "@/core/plan";
+import { capacitiesOf } from "@/core/schedule/fromPlan";
+import type { Schedule } from "@/core/schedule/schedule";
+import { computing } from "@/workers/client";
+
+/** The plan of the newest input; while it is reckoned the last one stays, so that nothing jumps. */
+export function usePlan(input: PlanInput | null): Plan | null {
+  const [plan, setPlan] = useState<Plan | null>(null);
+  useEffect(() => {
+    if (input === null) return;
+    let current = true;
+    void computing.plan(input).then((p) => current && setPlan(p));
+    return () => {
+      current = false;
+    };
+  }, [input]);
+  return plan;
+}
+
+const SETTLE_MS = 200;
+
+/** Ranges follow when the cook pauses; until then the old ones are not shown. */
+export function useRanges(input: PlanInput | null): Ranges | null {
+  const [ranges, setRanges] = useState<{ of: PlanInput; ranges: Ranges } | null>(null);
+  useEffect(() => {
+    if (input === null) return;
+    const timer = setTimeout(
+      () => void computing.ranges(input).then((found) => found && setRanges({ of: input, ranges: found })),
+      SETTLE_MS,
+    );
+    return () => clearTimeout(timer);
+  }, [input]);
+  return ranges !== null && ranges.of === input ? ranges.ranges : null;
+}
+
+/** Three days back is as far as the clock looks; the node budget takes about a fifth of a second. */
+const HORIZON_MIN = 3 * 1440;
+const NODES = 60_000;
+
+export function scheduleFor(plan: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> {
+  const { tasks, lags, apart } = plan;
+  return computing.schedule({
+    tasks,
+    lags,
+    apart,
+    capacities: capacitiesOf(kitchen),
+    blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN),
+    horizonMin: HORIZON_MIN,
+    nodes: NODES,
+  });
+}
+
+export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt: string | null): Schedule | null {
+  const [schedule, setSchedule] = useState<Schedule | null>(null);
+  useEffect(() => {
+    if (plan === null || kitchen === null || serveAt === null) return;
+    let current = true;
+    const timer = setTimeout(
+      () => void scheduleFor(plan, kitchen, serveAt).then((s) => current && setSchedule(s)),
+      SETTLE_MS,
+    );
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [plan, kitchen, serveAt]);
+  return schedule;
+}

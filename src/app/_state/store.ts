@@ -1,0 +1,90 @@
+"use client";
+
+import { useLiveQuery } from "dexie-react-hooks";
+import { useEffect, useState, useSyncExternalStore } from "react";
+import type { Dish, Supper } from "@/core/dish/dish";
+import type { Eater, Kitchen } from "@/core/dish/kitchen";
+import type { Food } from "@/core/foods/food";
+import type { Label } from "@/core/formats/household";
+import { Changes, type Edit } from "@/data/changes";
+import { type CookingRow, db } from "@/data/db";
+import { foodsWithLabels, kitchenOf } from "@/data/household";
+import { notify } from "@/ui/frame/notices";
+
+/** The one history of this page. */
+export const changes = new Changes(db);
+export const useHistory = () => useSyncExternalStore(changes.subscribe, changes.current, changes.current);
+
+export const browserZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
+export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID().slice(0, 8)}`;
+
+/** A change with its way back in the notice. */
+export async function change(label: string, edits: readonly Edit[], says?: string): Promise<void> {
+  await changes.apply(label, edits);
+  if (says) notify({ says, action: { label: "Undo", run: () => void changes.undo() } });
+}
+export const put = (table: Edit["table"], row: { readonly id: string }): Edit => ({ table, id: row.id, row });
+export const remove = (table: Edit["table"], id: string): Edit => ({ table, id, row: null });
+
+export const saveKitchen = (kitchen: Kitchen, label = "Kitchen") =>
+  change(label, [put("kitchen", { id: "kitchen", kitchen } as never)]);
+
+export type HouseState =
+  | { readonly state: "loading" }
+  | {
+      readonly state: "ready";
+      readonly kitchen: Kitchen;
+      readonly eaters: readonly Eater[];
+      readonly labels: readonly Label[];
+      readonly foods: readonly Food[];
+      readonly dishes: readonly Dish[];
+      readonly suppers: readonly Supper[];
+      readonly cookings: readonly CookingRow[];
+      readonly empty: boolean;
+    };
+
+export function useHouse(): HouseState {
+  return (
+    useLiveQuery<HouseState>(async () => {
+      const [kitchen, eaters, labels, dishes, suppers, cookings] = await Promise.all([
+        kitchenOf(db, browserZone()),
+        db.eaters.toArray(),
+        db.labels.toArray(),
+        db.dishes.toArray(),
+        db.suppers.orderBy("serveAt").toArray(),
+        db.cookings.toArray(),
+      ]);
+      const empty = dishes.length === 0 && suppers.length === 0 && eaters.length === 0;
+      return {
+        state: "ready",
+        kitchen,
+        eaters,
+        labels,
+        foods: foodsWithLabels(labels),
+        dishes,
+        suppers,
+        cookings,
+        empty,
+      };
+    }) ?? { state: "loading" }
+  );
+}
+
+/** Now, in milliseconds since 1970 UTC: the one clock that handlers read. */
+export const instant = (): number => Date.now();
+
+/** The wall clock, told again every so often; null until the page has one (static pages have no time). */
+export function useNow(everyMs: number): number | null {
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    const tick = () => setNow(instant());
+    tick();
+    const timer = setInterval(tick, everyMs);
+    document.addEventListener("visibilitychange", tick);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener("visibilitychange", tick);
+    };
+  }, [everyMs]);
+  return now;
+}

@@ -1,0 +1,112 @@
+"use client";
+
+import { useLiveQuery } from "dexie-react-hooks";
+import { useSearchParams } from "next/navigation";
+import { createContext, type ReactNode, useContext, useMemo } from "react";
+import type { Supper } from "@/core/dish/dish";
+import { type FoodLookup, foodLookup } from "@/core/foods/food";
+import type { Label } from "@/core/formats/household";
+import type { Plan, PlanInput, Ranges } from "@/core/plan";
+import { type LogEntry, type Progress, progressOf } from "@/core/process/log";
+import type { UnitSystem } from "@/core/quantities/units";
+import type { Schedule } from "@/core/schedule/schedule";
+import { type CookingRow, db } from "@/data/db";
+import { cookingOf, planInputOf } from "@/data/household";
+import { usePlan, useRanges, useSchedule } from "./computed";
+import { browserZone, put, change } from "./store";
+
+/** Everything the stages of one supper are views of. */
+export interface SupperView {
+  readonly state: "ready";
+  readonly supper: Supper;
+  readonly input: PlanInput;
+  readonly foods: FoodLookup;
+  /** As the house has them now, frozen or not. */
+  readonly units: UnitSystem;
+  readonly labels: readonly Label[];
+  /** The plan as it stands: with the log of the cooking, when one is under way. */
+  readonly plan: Plan | null;
+  /** The plan before anything was weighed. */
+  readonly planned: Plan | null;
+  readonly ranges: Ranges | null;
+  readonly schedule: Schedule | null;
+  readonly cooking: { readonly row: CookingRow; readonly log: readonly LogEntry[]; readonly progress: Progress } | null;
+  /** A cooking has begun and not ended: the input is frozen, only the log grows. */
+  readonly frozen: boolean;
+}
+export type SupperState = { readonly state: "loading" } | { readonly state: "missing" } | SupperView;
+
+const Context = createContext<SupperState>({ state: "loading" });
+export const useSupper = (): SupperState => useContext(Context);
+
+export const supperHref = (stage: "bench" | "clock" | "stove", id: string) =>
+  `/supper/${stage}?s=${encodeURIComponent(id)}`;
+
+/** Loads the supper named in the query and keeps its plan, ranges and schedule. */
+export function SupperProvider({ children }: { children: ReactNode }) {
+  const id = useSearchParams().get("s");
+  const stored = useLiveQuery(async () => {
+    const supper = id === null ? undefined : await db.suppers.get(id);
+    if (!supper) return { supper: null };
+    const labels = await db.labels.toArray();
+    return {
+      supper,
+      labels,
+      input: await planInputOf(db, supper, browserZone()),
+      cooking: await cookingOf(db, supper.id),
+    };
+  }, [id]);
+
+  const supper = stored?.supper ?? null;
+  const cooking = useMemo(() => {
+    if (!stored || stored.supper === null || !stored.cooking) return null;
+    const { cooking: row, log } = stored.cooking;
+    return { row, log, progress: progressOf(log) };
+  }, [stored]);
+  const frozen = cooking !== null && cooking.progress.finishedAt === null;
+  const fresh = stored && stored.supper !== null ? stored.input : null;
+
+  // Text as the key: a reload of equal rows gives new objects, and must not start everything again.
+  const base = useSame(frozen ? cooking.row.input : fresh);
+  const weighings = useSame(frozen ? cooking.log.filter((e) => e.kind === "weighed") : NO_LOG);
+  const withLog = useMemo(
+    () => (base === null || weighings === null ? null : { ...base, log: weighings }),
+    [base, weighings],
+  );
+  const planned = usePlan(base);
+  const plan = usePlan(withLog);
+  const ranges = useRanges(withLog);
+  const schedule = useSchedule(planned, base?.kitchen ?? null, base?.supper.serveAt ?? null);
+
+  const value = useMemo<SupperState>(() => {
+    if (stored === undefined) return { state: "loading" };
+    if (stored.supper === null || supper === null || withLog === null) return { state: "missing" };
+    return {
+      state: "ready",
+      supper: frozen ? withLog.supper : supper,
+      input: withLog,
+      foods: foodLookup(withLog.foods),
+      units: stored.input.kitchen.units,
+      labels: stored.labels,
+      plan,
+      planned,
+      ranges,
+      schedule,
+      cooking,
+      frozen,
+    };
+  }, [stored, supper, withLog, plan, planned, ranges, schedule, cooking, frozen]);
+  return <Context value={value}>{children}</Context>;
+}
+
+const NO_LOG: readonly LogEntry[] = [];
+
+/** The earlier object as long as the new one says the same. */
+function useSame<T>(value: T | null): T | null {
+  const text = value === null ? null : JSON.stringify(value);
+  // eslint-disable-next-line react-hooks/exhaustive-deps -- the text stands for the value
+  return useMemo(() => value, [text]);
+}
+
+export const saveSupper = (supper: Supper, label: string, says?: string) =>
+  change(label, [put("suppers", supper)], says);

@@ -1,0 +1,7 @@
+import type { Metadata } from "next";
+import { ClockPage } from "../../_state/ClockPage";
+
+export const metadata: Metadata = { title: "Clock" };
+export default function Page() {
+  return <ClockPage />;
+}

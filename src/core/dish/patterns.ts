@@ -1,0 +1,102 @@
+import type { Line, Step, StepKind, StepOf } from "../process/step";
+import type { Dish, Part } from "./dish";
+import { freeId, newStep } from "./edit";
+
+/**
+ * Parts to start from: the chain of steps that a kind of part usually needs, with amounts for four that any cook
+ * will change. Common practice, no dish.
+ */
+export type PatternId = "seared" | "bound" | "sauce" | "mash" | "vegetables" | "empty";
+
+interface Pattern {
+  readonly name: string;
+  readonly salt: Part["saltTarget"];
+  readonly waits: number;
+  readonly steps: readonly { readonly kind: StepKind; readonly adds?: readonly Line[]; readonly more?: object }[];
+}
+const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
+const more = <K extends StepKind>(_kind: K, settings: Partial<StepOf<K>>): object => settings;
+
+export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
+  seared: {
+    name: "Soaked and seared",
+    salt: "braised",
+    waits: 10,
+    steps: [
+      { kind: "weigh", adds: [food("soy-strips", 120)] },
+      { kind: "soak", adds: [food("water", 750)] },
+      { kind: "drain" },
+      { kind: "squeeze" },
+      {
+        kind: "marinate",
+        adds: [food("soy-sauce", 15), food("water", 30), food("cider-vinegar", 8)],
+        more: more("marinate", { saltTo: 0.01 }),
+      },
+      { kind: "sear", adds: [food("rapeseed-oil", 20)] },
+    ],
+  },
+  bound: {
+    name: "Bound and shaped",
+    salt: "mince",
+    waits: 10,
+    steps: [
+      { kind: "weigh", adds: [food("soy-granules", 120)] },
+      { kind: "soak", adds: [food("water", 250)], more: more("soak", { minutes: 12 }) },
+      { kind: "drain" },
+      {
+        kind: "bind",
+        adds: [food("ground-flax", 16), food("chickpea-flour", 40), food("water", 20)],
+        more: more("bind", { saltTo: 0.013 }),
+      },
+      { kind: "rest" },
+      { kind: "shape", more: more("shape", { pieceG: 60, diameterMm: 75 }) },
+      { kind: "fry", adds: [food("rapeseed-oil", 25)] },
+    ],
+  },
+  sauce: {
+    name: "Sauce",
+    salt: "sauce",
+    waits: 15,
+    steps: [
+      { kind: "cut", adds: [food("onion", 120)], more: more("cut", { pieceMm: 6 }) },
+      { kind: "brown", adds: [food("rapeseed-oil", 15)] },
+      { kind: "simmer", adds: [food("water", 350), food("tomato-paste", 40)], more: more("simmer", { minutes: 8 }) },
+      { kind: "thicken", adds: [food("corn-starch", 7), food("water", 20)] },
+      { kind: "season", more: more("season", { saltTo: 0.009 }) },
+    ],
+  },
+  mash: {
+    name: "Boiled and mashed",
+    salt: "mash",
+    waits: 15,
+    steps: [
+      { kind: "cut", adds: [food("potato", 900)], more: more("cut", { pieceMm: 28 }) },
+      { kind: "boil", adds: [food("water", 1300), food("salt", 10)] },
+      { kind: "mash", adds: [food("olive-oil", 30), food("soy-milk", 120)], more: more("mash", { saltTo: 0.008 }) },
+    ],
+  },
+  vegetables: {
+    name: "Browned vegetables",
+    salt: null,
+    waits: 15,
+    steps: [
+      { kind: "cut", adds: [food("carrot", 500)], more: more("cut", { pieceMm: 12 }) },
+      { kind: "brown", adds: [food("rapeseed-oil", 15)], more: more("brown", { browningMin: 6 }) },
+      { kind: "season", more: more("season", { saltTo: 0.008 }) },
+    ],
+  },
+  empty: { name: "Empty part", salt: null, waits: 15, steps: [{ kind: "weigh" }] },
+};
+
+/** A new part of a dish from a pattern; amounts are brought from four servings to the dish's own number. */
+export function partFromPattern(dish: Dish, id: PatternId): Part {
+  const pattern = PATTERNS[id];
+  const part = freeId(dish, id);
+  const scale = dish.servings / 4;
+  const line = (l: Line): Line => (l.kind === "food" ? { ...l, massG: l.massG * scale } : l);
+  const steps = pattern.steps.map(
+    ({ kind, adds = [], more: settings }, i) =>
+      ({ ...newStep(kind, `${part}-${kind}-${i + 1}`), ...settings, adds: adds.map(line) }) as Step,
+  );
+  return { id: part, name: pattern.name, steps, waitsForTableMin: pattern.waits, saltTarget: pattern.salt };
+}

@@ -1,0 +1,137 @@
+import type { Supper } from "@/core/dish/dish";
+import type { Kitchen } from "@/core/dish/kitchen";
+import type { Food } from "@/core/foods/food";
+import { FOODS } from "@/core/foods/table";
+import type { Household, Label } from "@/core/formats/household";
+import type { PlanInput } from "@/core/plan";
+import type { LogEntry } from "@/core/process/log";
+import type { Edit } from "./changes";
+import type { CookingRow, JadePanDb } from "./db";
+
+/** A kitchen before anybody has said anything about it: one cook, a usual hob, the browser's zone. */
+export function plainKitchen(timeZone: string): Kitchen {
+  return {
+    name: "My kitchen",
+    place: "",
+    timeZone,
+    altitudeM: 0,
+    roomC: 20,
+    cooks: 1,
+    burners: [
+      { id: "burner-1", name: "Burner 1", kind: "induction", watts: 1800 },
+      { id: "burner-2", name: "Burner 2", kind: "induction", watts: 1400 },
+    ],
+    ovens: 1,
+    pans: [
+      { id: "frying-pan", name: "Frying pan", kind: "frying", diameterCm: 28 },
+      { id: "second-pan", name: "Second pan", kind: "frying", diameterCm: 24 },
+      { id: "pot", name: "Pot", kind: "pot", diameterCm: 22 },
+    ],
+    machines: [],
+    sleep: { from: "23:00", to: "07:00" },
+    away: [],
+    units: "metric",
+    scaleStepG: 1,
+  };
+}
+
+/** The food table with what packets said in this household. */
+export function foodsWithLabels(labels: readonly Label[]): readonly Food[] {
+  if (labels.length === 0) return FOODS;
+  return FOODS.map((food) => {
+    const said = labels.filter((l) => l.food === food.id);
+    if (said.length === 0) return food;
+    return { ...food, allergens: { ...food.allergens, ...Object.fromEntries(said.map((l) => [l.allergen, l.state])) } };
+  });
+}
+
+export async function kitchenOf(db: JadePanDb, timeZone: string): Promise<Kitchen> {
+  return (await db.kitchen.get("kitchen"))?.kitchen ?? plainKitchen(timeZone);
+}
+
+/** Everything a plan of this supper needs, as the household stands now. */
+export async function planInputOf(db: JadePanDb, supper: Supper, timeZone: string): Promise<PlanInput> {
+  const [kitchen, eaters, labels] = await Promise.all([
+    kitchenOf(db, timeZone),
+    db.eaters.toArray(),
+    db.labels.toArray(),
+  ]);
+  return { supper, kitchen, eaters, foods: foodsUsed(supper, foodsWithLabels(labels)), log: [] };
+}
+
+/** Only the foods that the supper names (and salt, which targets bring): less to send to a worker and to keep. */
+function foodsUsed(supper: Supper, foods: readonly Food[]): Food[] {
+  const named = new Set(["salt"]);
+  for (const dish of supper.dishes)
+    for (const part of dish.parts)
+      for (const step of part.steps) for (const line of step.adds) if (line.kind === "food") named.add(line.food);
+  return foods.filter((f) => named.has(f.id));
+}
+
+/** The cooking of a supper that is under way or was the last one. */
+export async function cookingOf(
+  db: JadePanDb,
+  supper: string,
+): Promise<{ cooking: CookingRow; log: LogEntry[] } | null> {
+  const all = await db.cookings.where("supper").equals(supper).toArray();
+  const cooking = all.sort((a, b) => a.startedAt.localeCompare(b.startedAt)).at(-1);
+  return cooking ? { cooking, log: await logOf(db, cooking.id) } : null;
+}
+export async function logOf(db: JadePanDb, cooking: string): Promise<LogEntry[]> {
+  const rows = await db.log.where("cooking").equals(cooking).sortBy("seq");
+  return rows.map((r) => r.entry);
+}
+/** Appends; nothing that is in the log is ever changed. */
+export async function appendToLog(db: JadePanDb, cooking: string, entries: readonly LogEntry[]): Promise<void> {
+  await db.log.bulkAdd(entries.map((entry) => ({ cooking, entry })));
+}
+
+export async function readAll(db: JadePanDb): Promise<Household> {
+  return db.transaction("r", db.tables, async () => {
+    const cookings = await db.cookings.toArray();
+    return {
+      kitchen: (await db.kitchen.get("kitchen"))?.kitchen ?? null,
+      eaters: await db.eaters.toArray(),
+      labels: await db.labels.toArray(),
+      dishes: await db.dishes.toArray(),
+      suppers: await db.suppers.toArray(),
+      cookings: await Promise.all(cookings.map(async (c) => ({ ...c, log: await logOf(db, c.id) }))),
+      entries: await db.entries.toArray(),
+    } as unknown as Household;
+  });
+}
+
+export async function isEmpty(db: JadePanDb): Promise<boolean> {
+  const counts = await Promise.all([db.dishes.count(), db.suppers.count(), db.eaters.count(), db.entries.count()]);
+  return counts.every((n) => n === 0);
+}
+
+/** Edits that write a household. Logs are appended beside them by `restoreLogs`, since a log is never edited. */
+export function editsFor(household: Household): Edit[] {
+  const rows = (table: Edit["table"], items: readonly { id: string }[]): Edit[] =>
+    items.map((row) => ({ table, id: row.id, row }));
+  const cookings = household.cookings.map(({ log, ...cooking }) => {
+    void log;
+    return cooking;
+  });
+  const kitchen = household.kitchen ? [{ id: "kitchen" as const, kitchen: household.kitchen }] : [];
+  return [
+    ...rows("kitchen", kitchen),
+    ...rows("eaters", household.eaters),
+    ...rows("labels", household.labels),
+    ...rows("dishes", household.dishes),
+    ...rows("suppers", household.suppers),
+    ...rows("cookings", cookings),
+    ...rows("entries", household.entries),
+  ];
+}
+/** Edits that remove everything there is. */
+export async function editsToClear(db: JadePanDb): Promise<Edit[]> {
+  const all = await readAll(db);
+  return editsFor(all).map((edit) => ({ ...edit, row: null }));
+}
+/** Logs of imported cookings, for those that have none yet. */
+export async function restoreLogs(db: JadePanDb, household: Household): Promise<void> {
+  for (const { id, log } of household.cookings)
+    if ((await db.log.where("cooking").equals(id).count()) === 0) await appendToLog(db, id, log as LogEntry[]);
+}

@@ -1,0 +1,336 @@
+"use client";
+
+import { Box, chakra } from "@chakra-ui/react";
+import { useEffect, useRef, useState } from "react";
+import type { Stream, VesselView } from "./vessels";
+
+/** Space of one vessel with its words: nothing of one column reaches into the next. */
+const COLUMN = 112;
+const VESSEL = 58;
+const TALLEST = 128;
+const Y = {
+  cameText: 15,
+  ribbon: 40,
+  weight: 78,
+  base: 250,
+  name: 274,
+  salt: 292,
+  each: 308,
+  strip: 318,
+  stripEnd: 344,
+  left: 364,
+  end: 376,
+};
+const COLOURS = {
+  solidsG: "var(--jp-colors-solids)",
+  waterG: "var(--jp-colors-water)",
+  oilG: "var(--jp-colors-oil)",
+} as const;
+const KINDS = ["solidsG", "waterG", "oilG"] as const;
+
+/** Width of an element as it is laid out. */
+function useWidth() {
+  const ref = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  return [ref, width] as const;
+}
+
+interface DrawingProps {
+  readonly vessels: readonly VesselView[];
+  readonly inHand: string | null;
+  readonly onTake: (stepId: string) => void;
+}
+
+/**
+ * A vessel for each step, filled to scale in grams; ribbons for what came in and went out; salt as a line below. Words
+ * stay in their own column; long chains scroll sideways. Each column is a button with its account as its name.
+ */
+export function BowlDrawing({ vessels, inHand, onTake }: DrawingProps) {
+  const [ref, width] = useWidth();
+  const column = Math.max(COLUMN, Math.min(190, width / Math.max(1, vessels.length)));
+  const total = column * vessels.length;
+  const most = Math.max(1, ...vessels.map((v) => v.massG + v.fill.bathG));
+  const widest = Math.max(1, ...vessels.flatMap((v) => [v.came.grams, v.left.grams]));
+  const highestSalt = Math.max(0.02, ...vessels.map((v) => v.saltShare));
+  const saltY = (share: number) => Y.stripEnd - (share / highestSalt) * (Y.stripEnd - Y.strip);
+  const shown = vessels.filter((v) => v.state === "computed");
+
+  return (
+    <Box ref={ref} overflowX="auto" overflowY="hidden" position="relative" tabIndex={-1}>
+      <Box position="relative" w={`${total}px`} h={`${Y.end}px`}>
+        <svg
+          width={total}
+          height={Y.end}
+          viewBox={`0 0 ${total} ${Y.end}`}
+          aria-hidden
+          style={{ position: "absolute", inset: 0 }}
+        >
+          <defs>
+            <pattern id="jp-solids" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+              <rect width="7" height="7" fill="var(--jp-colors-solids)" />
+              <path d="M0 0V7" stroke="var(--jp-colors-card)" strokeWidth="1.4" opacity="0.5" />
+            </pattern>
+            <pattern id="jp-oil" width="5" height="5" patternUnits="userSpaceOnUse">
+              <rect width="5" height="5" fill="var(--jp-colors-oil)" />
+              <circle cx="2.5" cy="2.5" r="0.9" fill="var(--jp-colors-ink)" opacity="0.55" />
+            </pattern>
+          </defs>
+          {vessels.map(
+            (v, i) =>
+              inHand === v.stepId && (
+                <rect
+                  key={v.key}
+                  x={i * column + 2}
+                  y="0"
+                  width={column - 4}
+                  height={Y.end}
+                  rx="12"
+                  fill="var(--jp-colors-jadeTint)"
+                />
+              ),
+          )}
+          {vessels.length > 1 && (
+            <rect x={column / 2} y={Y.base - 9} width={total - column} height="5" fill="var(--jp-colors-line)" />
+          )}
+          {vessels.map((v, i) => (
+            <Vessel key={v.key} vessel={v} left={i * column} column={column} most={most} widest={widest} />
+          ))}
+          {shown.length > 1 && (
+            <polyline
+              points={vessels
+                .flatMap((v, i) => (v.state === "computed" ? [`${i * column + column / 2},${saltY(v.saltShare)}`] : []))
+                .join(" ")}
+              fill="none"
+              stroke="var(--jp-colors-ink)"
+              strokeWidth="1.6"
+            />
+          )}
+          {vessels.map(
+            (v, i) =>
+              v.state === "computed" && (
+                <circle
+                  key={v.key}
+                  cx={i * column + column / 2}
+                  cy={saltY(v.saltShare)}
+                  r="3"
+                  fill="var(--jp-colors-ink)"
+                />
+              ),
+          )}
+        </svg>
+        {vessels.map((v, i) => (
+          <chakra.button
+            key={v.key}
+            type="button"
+            aria-pressed={inHand === v.stepId}
+            aria-label={`${v.name}: ${v.sentence}`}
+            title={v.sentence}
+            onClick={() => onTake(v.stepId)}
+            position="absolute"
+            top="0"
+            left={`${i * column}px`}
+            w={`${column}px`}
+            h="100%"
+            rounded="xl"
+            _hover={{ bg: "color-mix(in srgb, var(--jp-colors-jade) 7%, transparent)" }}
+          />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Vessel({
+  vessel: v,
+  left,
+  column,
+  most,
+  widest,
+}: {
+  vessel: VesselView;
+  left: number;
+  column: number;
+  most: number;
+  widest: number;
+}) {
+  const centre = left + column / 2;
+  const x = centre - VESSEL / 2;
+  const scale = TALLEST / most;
+  const bathH = v.fill.bathG * scale;
+  const heights = KINDS.map((k) => v.fill[k] * scale);
+  const filled = heights.reduce((a, b) => a + b, 0) + bathH;
+  const mouth = Y.base - Math.max(filled, 10) - 9;
+  if (v.state !== "computed")
+    return (
+      <g>
+        <path
+          d={outline(x, Y.base - 40)}
+          fill="none"
+          stroke="var(--jp-colors-edge)"
+          strokeDasharray="4 4"
+          strokeWidth="2"
+        />
+        <text
+          x={centre}
+          y={Y.base - 16}
+          textAnchor="middle"
+          fontSize="20"
+          fontWeight="700"
+          fill="var(--jp-colors-quiet)"
+        >
+          ?
+        </text>
+        <text x={centre} y={Y.name} textAnchor="middle" fontSize="14" fontWeight="600" fill="var(--jp-colors-ink)">
+          {v.name}
+        </text>
+      </g>
+    );
+  let y = Y.base;
+  const layers = KINDS.map((kind, i) => {
+    const h = heights[i] as number;
+    y -= h;
+    const fill = kind === "solidsG" ? "url(#jp-solids)" : kind === "oilG" ? "url(#jp-oil)" : COLOURS.waterG;
+    return h > 0.3 && <rect key={kind} x={x} y={y} width={VESSEL} height={h} fill={fill} />;
+  });
+  return (
+    <g>
+      <clipPath id={`clip-${v.stepId}`}>
+        <path d={outline(x, mouth)} />
+      </clipPath>
+      <g clipPath={`url(#clip-${v.stepId})`}>
+        {layers}
+        {bathH > 0.3 && (
+          <>
+            <rect x={x} y={y - bathH} width={VESSEL} height={bathH} fill={COLOURS.waterG} opacity="0.4" />
+            <path d={`M${x} ${y}H${x + VESSEL}`} stroke="var(--jp-colors-ink)" strokeDasharray="3 3" />
+          </>
+        )}
+      </g>
+      <path d={outline(x, mouth)} fill="none" stroke="var(--jp-colors-ink)" strokeWidth="2.2" />
+      <Ribbon
+        stream={v.came}
+        widest={widest}
+        path={(d) => `M${left + 9 + d} ${Y.ribbon}V${mouth + 2}Q${left + 9 + d} ${mouth + 14} ${x + 4} ${mouth + 16}`}
+      />
+      <Ribbon
+        stream={v.left}
+        widest={widest}
+        path={(d) =>
+          v.left.up
+            ? `M${x + VESSEL - 6} ${mouth + 6}q12 -10 ${14 + d} -24t2 -22`
+            : `M${x + VESSEL - 2} ${Y.base - 20}q${14 + d} 2 ${14 + d} 20V${Y.base + 8}`
+        }
+      />
+      <text x={left + 6} y={Y.cameText} fontSize="12.5" fill="var(--jp-colors-ink)" fontWeight="600">
+        {fit(v.came.says.split(" ").slice(0, 2).join(" "), column - 10)}
+      </text>
+      <text x={left + 6} y={Y.cameText + 15} fontSize="12" fill="var(--jp-colors-quiet)">
+        {fit(v.came.says.split(" ").slice(2).join(" "), column - 10)}
+      </text>
+      <text
+        x={centre + 6}
+        y={Math.max(Y.weight, mouth - (v.range ? 23 : 8))}
+        textAnchor="middle"
+        fontSize="19"
+        fontWeight="700"
+        fontFamily="var(--jp-fonts-heading)"
+        fill="var(--jp-colors-ink)"
+        style={HALO}
+      >
+        {v.weight}
+        {v.weighed && " ✓"}
+      </text>
+      {v.range && (
+        <text
+          x={centre + 6}
+          y={Math.max(Y.weight, mouth - 23) + 15}
+          textAnchor="middle"
+          fontSize="12"
+          fill="var(--jp-colors-quiet)"
+          style={HALO}
+        >
+          {v.range}
+        </text>
+      )}
+      <text x={centre} y={Y.name} textAnchor="middle" fontSize="14" fontWeight="600" fill="var(--jp-colors-ink)">
+        {v.name}
+      </text>
+      <text x={centre} y={Y.salt} textAnchor="middle" fontSize="12" fill="var(--jp-colors-ink)">
+        {v.salt} salt
+      </text>
+      <text x={centre} y={Y.each} textAnchor="middle" fontSize="12" fill="var(--jp-colors-quiet)">
+        {v.saltEach}
+      </text>
+      <text x={centre} y={Y.left} textAnchor="middle" fontSize="12" fill="var(--jp-colors-ink)">
+        {fit(v.left.says, column - 8)}
+      </text>
+    </g>
+  );
+}
+
+/** Words over ribbons keep a rim of the card's colour. */
+const HALO = {
+  paintOrder: "stroke",
+  stroke: "var(--jp-colors-card)",
+  strokeWidth: 4,
+  strokeLinejoin: "round",
+} as const;
+const outline = (x: number, mouth: number) => `M${x} ${mouth}V${Y.base - 9}q0 9 9 9h${VESSEL - 18}q9 0 9 -9V${mouth}`;
+
+/** Streams side by side, each as wide as its grams. */
+function Ribbon({ stream, widest, path }: { stream: Stream; widest: number; path: (offset: number) => string }) {
+  const widths = KINDS.map((kind) => (stream[kind] < 0.5 ? 0 : Math.max(1.6, (stream[kind] / widest) * 13)));
+  return KINDS.map((kind, i) => {
+    const width = widths[i] as number;
+    if (width === 0) return null;
+    const before = widths.slice(0, i).reduce((a, b) => a + b, 0);
+    return (
+      <path key={kind} d={path(before + width / 2 - 6)} fill="none" stroke={COLOURS[kind]} strokeWidth={width} opacity="0.9" />
+    );
+  });
+}
+
+/** Average width of a character of the text face at 12 px; good to a few per cent for these words. */
+const CHARACTER = 6.3;
+function fit(text: string, width: number): string {
+  const most = Math.floor(width / CHARACTER);
+  return text.length <= most ? text : `${text.slice(0, Math.max(1, most - 1))}…`;
+}
+
+export function Legend() {
+  const items = [
+    ["solids", "url(#jp-solids-key)"],
+    ["water", "var(--jp-colors-water)"],
+    ["oil", "var(--jp-colors-oil)"],
+  ] as const;
+  return (
+    <Box display="flex" gap="4" fontSize="sm" color="quiet" alignItems="center" flexWrap="wrap">
+      {items.map(([name, fill]) => (
+        <Box key={name} as="span" display="inline-flex" alignItems="center" gap="1.5">
+          <svg width="14" height="14" aria-hidden>
+            <pattern
+              id="jp-solids-key"
+              width="5"
+              height="5"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
+              <rect width="5" height="5" fill="var(--jp-colors-solids)" />
+              <path d="M0 0V5" stroke="var(--jp-colors-card)" strokeWidth="1.4" opacity="0.6" />
+            </pattern>
+            <rect width="14" height="14" rx="3" fill={fill} />
+          </svg>
+          {name}
+        </Box>
+      ))}
+      <Box as="span">• salt</Box>
+    </Box>
+  );
+}

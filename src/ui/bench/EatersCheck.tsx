@@ -1,0 +1,94 @@
+"use client";
+
+import { Box, chakra, Heading, HStack, Stack, Text } from "@chakra-ui/react";
+import type { Eater } from "@/core/dish/kitchen";
+import type { Allergen } from "@/core/foods/allergens";
+import type { FoodId } from "@/core/foods/food";
+import type { Verdict } from "@/core/safety/eaters";
+import { Card, Remark } from "../frame/controls";
+import { ALLERGEN_NAMES, foodName, type Speaking } from "../wording/words";
+
+interface CheckProps {
+  readonly verdicts: readonly Verdict[];
+  readonly eaters: readonly Eater[];
+  readonly speaking: Speaking;
+  readonly onLabel: (food: FoodId, allergen: Allergen, state: "contains" | "free") => void;
+}
+
+/** Who can eat the whole supper. A label that nobody read is a question, with the two answers beside it. */
+export function EatersCheck({ verdicts, eaters, speaking, onLabel }: CheckProps) {
+  if (verdicts.length === 0) return null;
+  return (
+    <Card p="3" aria-label="Who can eat it">
+      <Heading as="h2" fontSize="md" mb="2">
+        Who can eat it
+      </Heading>
+      <Stack gap="3">
+        {verdicts.map((v) => {
+          const name = eaters.find((e) => e.id === v.eater)?.name ?? "Somebody";
+          const allergen = ALLERGEN_NAMES[v.allergen];
+          return (
+            <Box key={`${v.eater} ${v.allergen}`}>
+              <Remark tone={v.verdict === "clear" ? "good" : v.verdict === "ask" ? "watch" : "harm"}>
+                <strong>{name}</strong>, no {allergen}:{" "}
+                {v.verdict === "clear" && "every food is free of it, or its label says so."}
+                {v.verdict === "ask" && `read ${v.ask.length} ${v.ask.length === 1 ? "label" : "labels"} first.`}
+                {v.verdict === "contains" &&
+                  `not for ${name}. ${v.contains.map((f) => foodName(speaking.foods, f.food)).join(", ")} ${v.contains.length === 1 ? "contains" : "contain"} it.`}
+              </Remark>
+              <Stack gap="1.5" mt="2" ps="1">
+                {v.ask.map((f) => (
+                  <Box key={f.food}>
+                    <Text fontSize="sm" fontWeight="600">
+                      {foodName(speaking.foods, f.food)}
+                      <Text as="span" color="quiet" fontWeight="400">
+                        {f.parts.length > 0 && ` in ${f.parts.join(", ")}`}
+                      </Text>
+                    </Text>
+                    <HStack gap="1.5">
+                      <Answer
+                        onClick={() => onLabel(f.food, v.allergen, "free")}
+                        label={`${foodName(speaking.foods, f.food)}: label says free of ${allergen}`}
+                      >
+                        says free
+                      </Answer>
+                      <Answer
+                        onClick={() => onLabel(f.food, v.allergen, "contains")}
+                        label={`${foodName(speaking.foods, f.food)}: label says contains ${allergen}`}
+                      >
+                        contains it
+                      </Answer>
+                    </HStack>
+                  </Box>
+                ))}
+              </Stack>
+            </Box>
+          );
+        })}
+      </Stack>
+      <Text fontSize="xs" color="quiet" mt="3">
+        Labels change: read them each time. Mind shared boards, pans and oil.
+      </Text>
+    </Card>
+  );
+}
+
+function Answer({ children, label, onClick }: { children: string; label: string; onClick: () => void }) {
+  return (
+    <chakra.button
+      type="button"
+      aria-label={label}
+      onClick={onClick}
+      fontSize="sm"
+      px="3"
+      minH="8"
+      rounded="lg"
+      borderWidth="1px"
+      borderColor="edge"
+      bg="card"
+      _hover={{ bg: "sunk" }}
+    >
+      {children}
+    </chakra.button>
+  );
+}

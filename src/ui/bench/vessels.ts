@@ -1,0 +1,119 @@
+import type { Plan, PlannedPart, Ranges } from "@/core/plan";
+import { saltShare, solidsG, totalG } from "@/core/process/contents";
+import type { Came, Left } from "@/core/process/ledger";
+import type { Row } from "@/core/process/replay";
+import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
+import { foodName, type Speaking, STEP_NAMES } from "../wording/words";
+
+/** Grams of one stream by what the drawing tells apart. */
+export interface Stream {
+  readonly solidsG: number;
+  readonly waterG: number;
+  readonly oilG: number;
+}
+/** One vessel of the in-the-bowl drawing, with its words. */
+export interface VesselView {
+  readonly key: string;
+  readonly stepId: string;
+  readonly name: string;
+  readonly state: Row["state"];
+  readonly fill: Stream & { readonly bathG: number };
+  readonly massG: number;
+  readonly weight: string;
+  readonly range: string;
+  readonly saltShare: number;
+  readonly salt: string;
+  readonly saltEach: string;
+  readonly came: Stream & { readonly grams: number; readonly says: string };
+  readonly left: Stream & { readonly grams: number; readonly says: string; readonly up: boolean };
+  readonly weighed: boolean;
+  readonly sentence: string;
+}
+
+const NO_STREAM = { solidsG: 0, waterG: 0, oilG: 0 };
+
+function streamOf(items: readonly { readonly contents: Came["contents"] }[]): Stream {
+  return items.reduce<Stream>(
+    (s, { contents: c }) => ({
+      solidsG: s.solidsG + solidsG(c) + c.saltG + c.sugarG + c.acidG + c.umamiG,
+      waterG: s.waterG + c.waterG,
+      oilG: s.oilG + c.oilG,
+    }),
+    NO_STREAM,
+  );
+}
+const gramsOf = (s: Stream) => s.solidsG + s.waterG + s.oilG;
+
+function sayCame(came: readonly Came[], { foods, part }: Speaking): string {
+  const names = came
+    .slice()
+    .sort((a, b) => totalG(b.contents) - totalG(a.contents))
+    .map((c) => (c.from === "food" ? foodName(foods, c.food).split(",")[0] : part(c.part)) ?? "");
+  return names.length <= 1 ? (names[0] ?? "") : `${names[0]} +${names.length - 1}`;
+}
+const WHERE: Readonly<Record<Left["to"], string>> = { air: "steam", drain: "poured off", utensil: "on the pan" };
+function sayLeft(left: readonly Left[]): string {
+  const biggest = left.slice().sort((a, b) => totalG(b.contents) - totalG(a.contents))[0];
+  return biggest ? WHERE[biggest.to] : "";
+}
+
+export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, speaking: Speaking): VesselView[] {
+  return part.rows.map((row) => {
+    const base = { key: row.key, stepId: row.step.id, name: STEP_NAMES[row.step.kind], state: row.state };
+    if (row.state !== "computed")
+      return {
+        ...base,
+        fill: { ...NO_STREAM, bathG: 0 },
+        massG: 0,
+        weight: "?",
+        range: "",
+        saltShare: 0,
+        salt: "",
+        saltEach: "",
+        came: { ...NO_STREAM, grams: 0, says: "" },
+        left: { ...NO_STREAM, grams: 0, says: "", up: false },
+        weighed: false,
+        sentence: row.state === "blocked" ? "cannot be reckoned yet" : "waits for an earlier step",
+      };
+    const { batch, bath } = row.outcome.after;
+    const massG = totalG(batch);
+    const came = streamOf(row.outcome.came);
+    const left = streamOf(row.outcome.left);
+    const range = ranges?.[row.key]?.massG;
+    const weight = writeMass(massG, speaking.units);
+    const share = saltShare(batch);
+    const salt = writePercent(share);
+    const saltEach = `${writeMass(batch.saltG / plan.eaters, "metric")} each`;
+    const inSays = sayCame(row.outcome.came, speaking);
+    const outSays = sayLeft(row.outcome.left);
+    const gramsIn = gramsOf(came);
+    const gramsOut = gramsOf(left);
+    return {
+      ...base,
+      fill: { ...streamOf([{ contents: batch }]), bathG: bath ? totalG(bath) : 0 },
+      massG,
+      weight,
+      range: range ? writeMassRange(range.low, range.high, speaking.units) : "",
+      saltShare: share,
+      salt,
+      saltEach,
+      came: { ...came, grams: gramsIn, says: gramsIn > 0.05 ? `+${writeMass(gramsIn, speaking.units)} ${inSays}` : "" },
+      left: {
+        ...left,
+        grams: gramsOut,
+        says: gramsOut > 0.05 ? `−${writeMass(gramsOut, speaking.units)} ${outSays}` : "",
+        up: outSays === "steam",
+      },
+      weighed: row.weighed !== null,
+      sentence: [
+        `${weight}${range ? ` (${writeMassRange(range.low, range.high, speaking.units)})` : ""}`,
+        bath ? `in ${writeMass(totalG(bath), speaking.units)} of liquid` : "",
+        `${salt} salt`,
+        gramsIn > 0.05 ? `${writeMass(gramsIn, speaking.units)} came in` : "",
+        gramsOut > 0.05 ? `${writeMass(gramsOut, speaking.units)} left` : "",
+      ]
+        .filter(Boolean)
+        .join(", "),
+    };
+  });
+}

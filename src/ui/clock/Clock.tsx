@@ -1,0 +1,247 @@
+"use client";
+
+import { Box, chakra, Flex, Grid, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
+import { CalendarPlus, Flame } from "lucide-react";
+import type { Kitchen } from "@/core/dish/kitchen";
+import type { Lag } from "@/core/schedule/task";
+import type { Plan } from "@/core/plan";
+import { writeMinutes } from "@/core/quantities/write";
+import type { Relief, Schedule } from "@/core/schedule/schedule";
+import { Card, Link, Quiet, Remark } from "../frame/controls";
+import type { Move } from "../wording/tasks";
+import { ClockLanes } from "./ClockLanes";
+import { lanesOf } from "./lanes";
+
+export interface ClockProps {
+  readonly plan: Plan;
+  readonly schedule: Schedule;
+  readonly moves: readonly Move[];
+  readonly kitchen: Kitchen;
+  readonly serve: { readonly day: string; readonly date: string; readonly time: string };
+  /** Clock time and day of a minute relative to serving. */
+  readonly clock: (minute: number) => string;
+  readonly day: (minute: number) => string;
+  readonly nowMin: number | null;
+  readonly stoveHref: string;
+  readonly frozen: boolean;
+  readonly nameOf: (taskId: string) => string;
+  readonly onServe: (date: string, time: string) => void;
+  readonly onCalendar: () => void;
+}
+
+export function Clock(props: ClockProps) {
+  const { schedule, serve, frozen } = props;
+  return (
+    <Grid
+      templateColumns={{ base: "minmax(0, 1fr)", xl: "minmax(0, 1fr) 21rem" }}
+      gap="4"
+      p={{ base: "3", md: "4" }}
+      alignItems="start"
+    >
+      <Stack gap="4" minW="0">
+        <Flex align="center" gap="3" wrap="wrap">
+          <Box flex="1" minW="15rem">
+            <Heading as="h1" fontSize="2xl">
+              On the table {serve.day}
+            </Heading>
+            {schedule.kind === "fits" && (
+              <Text color="quiet">
+                begin at {props.clock(schedule.startMin)} · hands busy {writeMinutes(schedule.handsMin)} ·{" "}
+                {schedule.proven ? "nobody could begin later" : `at best ${props.clock(schedule.boundMin)}, not proven`}
+              </Text>
+            )}
+          </Box>
+          {!frozen && (
+            <HStack gap="2">
+              <Input
+                aria-label="Day on the table"
+                type="date"
+                h="11"
+                w="10rem"
+                bg="card"
+                borderColor="edge"
+                value={serve.date}
+                onChange={(e) => e.target.value && props.onServe(e.target.value, serve.time)}
+              />
+              <Input
+                aria-label="Time on the table"
+                type="time"
+                h="11"
+                w="7.5rem"
+                bg="card"
+                borderColor="edge"
+                value={serve.time}
+                onChange={(e) => e.target.value && props.onServe(serve.date, e.target.value)}
+              />
+            </HStack>
+          )}
+          <Quiet onClick={props.onCalendar} disabled={schedule.kind !== "fits"}>
+            <CalendarPlus size={17} /> To my calendar
+          </Quiet>
+          <Link
+            href={props.stoveHref}
+            display="inline-flex"
+            alignItems="center"
+            gap="2"
+            minH="11"
+            px="5"
+            rounded="xl"
+            bg="jade"
+            color="onJade"
+            fontWeight="600"
+          >
+            <Flame size={17} /> {frozen ? "Back to the stove" : "Begin at the stove"}
+          </Link>
+        </Flex>
+        {schedule.kind === "fits" ? (
+          <>
+            {props.nowMin !== null && schedule.startMin < props.nowMin && !frozen && props.nowMin < 0 && (
+              <Remark tone="watch" fontSize="md">
+                It should have begun at {props.clock(schedule.startMin)}. Eat{" "}
+                {writeMinutes(props.nowMin - schedule.startMin)} later, at{" "}
+                {props.clock(props.nowMin - schedule.startMin)}, or take a step out.
+              </Remark>
+            )}
+            <Card p="4">
+              <ClockLanes
+                lanes={lanesOf(props.plan, schedule, props.moves, props.kitchen)}
+                clock={props.clock}
+                day={props.day}
+                serveTime={serve.time}
+                nowMin={props.nowMin}
+              />
+              <Key />
+            </Card>
+          </>
+        ) : (
+          <NoFit schedule={schedule} nameOf={props.nameOf} />
+        )}
+      </Stack>
+      {schedule.kind === "fits" && <MoveList {...props} />}
+    </Grid>
+  );
+}
+
+function Key() {
+  const item = (fill: string, label: string, dashed = false) => (
+    <HStack gap="1.5">
+      <svg width="26" height="16" aria-hidden>
+        <rect
+          x="1"
+          y="1"
+          width="24"
+          height="14"
+          rx="4"
+          fill={fill}
+          stroke={dashed ? "var(--jp-colors-edge)" : "var(--jp-colors-jade)"}
+          strokeDasharray={dashed ? "4 3" : undefined}
+        />
+      </svg>
+      {label}
+    </HStack>
+  );
+  return (
+    <Flex gap="5" mt="2" fontSize="sm" color="quiet" wrap="wrap">
+      {item("var(--jp-colors-jade)", "hands")}
+      {item("url(#jp-watch)", "watch")}
+      {item("var(--jp-colors-card)", "by itself", true)}
+    </Flex>
+  );
+}
+
+function MoveList({ moves, clock, day }: ClockProps) {
+  return (
+    <Card p="4">
+      <Heading as="h2" fontSize="lg" mb="2">
+        In this order
+      </Heading>
+      <chakra.ol listStyleType="none">
+        {moves.map((m, i) => {
+          const previous = moves[i - 1];
+          const newDay = !previous || day(previous.startMin) !== day(m.startMin);
+          return (
+            <li key={m.key}>
+              {newDay && (
+                <Text fontSize="sm" color="quiet" mt={i === 0 ? "0" : "3"}>
+                  {day(m.startMin)}
+                </Text>
+              )}
+              <HStack gap="3" py="1" borderBottomWidth="1px" borderColor="line" align="baseline">
+                <Text fontWeight="700" w="3rem">
+                  {clock(m.startMin)}
+                </Text>
+                <Text flex="1">{m.title}</Text>
+                <Text fontSize="sm" color="quiet" whiteSpace="nowrap">
+                  {writeMinutes(m.minutes)}
+                </Text>
+              </HStack>
+            </li>
+          );
+        })}
+      </chakra.ol>
+    </Card>
+  );
+}
+
+const RESOURCES: Readonly<Record<string, string>> = {
+  hands: "a second pair of hands",
+  burner: "one more burner",
+  oven: "one more oven",
+};
+
+function sayRelief(relief: Relief, nameOf: (id: string) => string): string {
+  switch (relief.kind) {
+    case "one-more":
+      return `With ${RESOURCES[relief.resource] ?? `another pan like “${relief.resource.replace("pan:", "")}”`} it fits.`;
+    case "be-home":
+      return "Without the hours of sleep and absence it fits: eat at another time, or do the first steps the day before.";
+    case "wait-longer":
+      return `If “${nameOf(relief.from)}” may wait ${relief.neededMin === null ? "longer" : writeMinutes(relief.neededMin)} instead of ${writeMinutes(relief.nowMin)} before ${relief.to === "serve" ? "the table" : `“${nameOf(relief.to)}”`}, it fits.`;
+  }
+}
+const sayLag = ({ from, to, minMin, maxMin }: Lag, nameOf: (id: string) => string): string =>
+  `${nameOf(from)} to ${to === "serve" ? "the table" : nameOf(to)}: ${maxMin === null ? `at least ${writeMinutes(minMin)}` : `at most ${writeMinutes(maxMin)}`}`;
+
+/** It does not fit: how sure that is, what contradicts what, and what would help. */
+function NoFit({
+  schedule,
+  nameOf,
+}: {
+  schedule: Extract<Schedule, { kind: "does-not-fit" }>;
+  nameOf: (id: string) => string;
+}) {
+  return (
+    <Card borderColor="chilli" borderWidth="2px" role="alert">
+      <Heading as="h2" fontSize="xl">
+        It does not fit
+      </Heading>
+      <Text mt="1">
+        {schedule.proven
+          ? "Every way to lay the steps was looked at: none keeps all the waits in this kitchen."
+          : "No way was found to keep all the waits in this kitchen, though not every one was looked at."}
+      </Text>
+      {schedule.contradiction.length > 0 && (
+        <>
+          <Text mt="3" fontWeight="600">
+            These waits contradict each other:
+          </Text>
+          <chakra.ul ps="5">
+            {schedule.contradiction.map((lag) => (
+              <li key={`${lag.from} ${lag.to}`}>{sayLag(lag, nameOf)}</li>
+            ))}
+          </chakra.ul>
+        </>
+      )}
+      <Text mt="3" fontWeight="600">
+        {schedule.reliefs.length > 0
+          ? "What would help:"
+          : "No single change was found that helps. Take a part out, or serve one cold."}
+      </Text>
+      <chakra.ul ps="5">
+        {schedule.reliefs.slice(0, 6).map((relief, i) => (
+          <li key={i}>{sayRelief(relief, nameOf)}</li>
+        ))}
+      </chakra.ul>
+    </Card>
+  );
+}

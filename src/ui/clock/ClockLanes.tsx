@@ -1,0 +1,201 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useEffect, useRef, useState } from "react";
+import { axis, type Bar, type Lane, stretchesOf } from "./lanes";
+
+const NAME_W = 104;
+const ROW = 42;
+const BAR = 32;
+const TOP = 34;
+/** Average width of a character at 13 px. */
+const CHARACTER = 7;
+
+interface Props {
+  readonly lanes: readonly Lane[];
+  /** Clock time of a minute relative to serving, and the same with the day. */
+  readonly clock: (minute: number) => string;
+  readonly day: (minute: number) => string;
+  readonly serveTime: string;
+  readonly nowMin: number | null;
+}
+
+/** Lanes of work: hands solid, watching hatched, waiting outlined; nights folded; the table at the right edge. */
+export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
+  const ref = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+
+  const inner = Math.max(560, width - NAME_W - 34);
+  const { placed, toX, every } = axis(stretchesOf(lanes), inner);
+  const first = placed[0]?.from ?? -60;
+  const tops = lanes.reduce<number[]>((t, l) => [...t, (t.at(-1) as number) + l.rows * ROW + 10], [TOP]);
+  const height = tops.at(-1) as number;
+  const folded = (m: number) => placed.some((s) => s.folded && s.from <= m && m <= s.to);
+  const ticks: number[] = [];
+  // Ticks on round clock minutes: serving is minute 0, so its own minutes shift the grid.
+  const shift = Number(serveTime.slice(3)) % every;
+  for (let m = -shift; m > first; m -= every) if (!folded(m) && toX(m) < inner - 34) ticks.push(m);
+
+  return (
+    <Box ref={ref} overflowX="auto">
+      <svg
+        width={inner + NAME_W + 30}
+        height={height + 6}
+        role="img"
+        aria-label="Lanes of work up to the table; the list beside it says the same in words"
+      >
+        <defs>
+          <pattern id="jp-watch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <rect width="8" height="8" fill="var(--jp-colors-jadeTint)" />
+            <path d="M0 0V8" stroke="var(--jp-colors-jade)" strokeWidth="1.6" />
+          </pattern>
+        </defs>
+        {lanes.map((lane, i) => (
+          <g key={lane.name}>
+            <text
+              x="0"
+              y={(tops[i] as number) + ROW / 2 + 4}
+              fontSize="14"
+              fontWeight="600"
+              fill="var(--jp-colors-ink)"
+            >
+              {lane.name}
+            </text>
+            <line
+              x1="0"
+              x2={inner + NAME_W}
+              y1={(tops[i] as number) - 5}
+              y2={(tops[i] as number) - 5}
+              stroke="var(--jp-colors-line)"
+            />
+          </g>
+        ))}
+        <g transform={`translate(${NAME_W} 0)`}>
+          {ticks.map((m) => (
+            <g key={m}>
+              <line
+                x1={toX(m)}
+                x2={toX(m)}
+                y1={TOP - 8}
+                y2={height}
+                stroke="var(--jp-colors-line)"
+                strokeDasharray="2 5"
+              />
+              <text x={toX(m)} y="18" textAnchor="middle" fontSize="13" fill="var(--jp-colors-quiet)">
+                {clock(m)}
+              </text>
+            </g>
+          ))}
+          {placed
+            .filter((s) => s.folded)
+            .map((s) => (
+              <g key={s.from}>
+                <rect x={s.x} y={TOP - 8} width={s.w} height={height - TOP + 8} fill="var(--jp-colors-sunk)" />
+                {[0.3, 0.5, 0.7].map((f) => (
+                  <line
+                    key={f}
+                    x1={s.x + s.w * f}
+                    x2={s.x + s.w * f}
+                    y1={TOP - 8}
+                    y2={height}
+                    stroke="var(--jp-colors-line)"
+                  />
+                ))}
+                <text x={s.x + s.w / 2} y="18" textAnchor="middle" fontSize="12" fill="var(--jp-colors-quiet)">
+                  {day(s.to).split(" ")[0]}
+                </text>
+              </g>
+            ))}
+          {lanes.map((lane, i) =>
+            lane.bars.map((bar) => (
+              <BarMark
+                key={bar.id}
+                bar={bar}
+                lane={lane}
+                top={tops[i] as number}
+                toX={toX}
+                end={inner}
+                says={`${bar.says}, ${clock(bar.from)} to ${clock(bar.to)}`}
+              />
+            )),
+          )}
+          {nowMin !== null && nowMin > first && nowMin < 0 && (
+            <line
+              x1={toX(nowMin)}
+              x2={toX(nowMin)}
+              y1={TOP - 12}
+              y2={height}
+              stroke="var(--jp-colors-turmeric)"
+              strokeWidth="2"
+              strokeDasharray="6 3"
+            />
+          )}
+          <line x1={toX(0)} x2={toX(0)} y1={TOP - 12} y2={height} stroke="var(--jp-colors-chilli)" strokeWidth="3" />
+          <text x={toX(0) + 26} y="18" textAnchor="end" fontSize="14" fontWeight="700" fill="var(--jp-colors-chilli)">
+            {serveTime}
+          </text>
+        </g>
+      </svg>
+    </Box>
+  );
+}
+
+function BarMark({
+  bar,
+  lane,
+  top,
+  toX,
+  end,
+  says,
+}: {
+  bar: Bar;
+  lane: Lane;
+  top: number;
+  toX: (m: number) => number;
+  end: number;
+  says: string;
+}) {
+  const x = toX(bar.from);
+  const w = Math.max(3, toX(bar.to) - x - 1);
+  const y = top + bar.row * ROW + (ROW - BAR) / 2;
+  const needs = bar.label.length * CHARACTER + 10;
+  const nextFrom = Math.min(
+    ...lane.bars.filter((b) => b.row === bar.row && b.from >= bar.to).map((b) => toX(b.from)),
+    end,
+  );
+  const inside = needs <= w;
+  const beside = !inside && nextFrom - (x + w) >= needs;
+  const look =
+    bar.kind === "hands"
+      ? { fill: "var(--jp-colors-jade)", stroke: "var(--jp-colors-jade)" }
+      : bar.kind === "watch"
+        ? { fill: "url(#jp-watch)", stroke: "var(--jp-colors-jade)" }
+        : { fill: "var(--jp-colors-card)", stroke: "var(--jp-colors-edge)", strokeDasharray: "5 4" };
+  return (
+    <g>
+      <title>{says}</title>
+      <rect x={x} y={y} width={w} height={BAR} rx="6" strokeWidth="1.5" {...look} />
+      {inside && bar.kind === "watch" && (
+        <rect x={x + 4} y={y + 6} width={needs - 4} height={BAR - 12} rx="4" fill="var(--jp-colors-card)" />
+      )}
+      {(inside || beside) && (
+        <text
+          x={inside ? x + 7 : x + w + 5}
+          y={y + BAR / 2 + 4.5}
+          fontSize="13"
+          fontWeight="600"
+          fill={inside && bar.kind === "hands" ? "var(--jp-colors-onJade)" : "var(--jp-colors-ink)"}
+        >
+          {bar.label}
+        </text>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,252 @@
+"use client";
+
+import { Box, Flex, Grid, Heading, HStack, Stack, Text, VisuallyHidden } from "@chakra-ui/react";
+import { ChefHat, Plus, Trash2 } from "lucide-react";
+import { type ReactNode, useState } from "react";
+import type { Dish } from "@/core/dish/dish";
+import type { Eater } from "@/core/dish/kitchen";
+import { Card, Do, IconDo, Link, Quiet, Remark } from "../frame/controls";
+import { DishMark } from "./DishMark";
+import { StartSupper, type SupperWishes } from "./StartSupper";
+
+/** The one thing to do next, of all suppers. */
+export interface NextThing {
+  readonly when: string;
+  readonly title: string;
+  readonly says: string;
+  readonly href: string;
+  readonly does: string;
+  readonly late: boolean;
+}
+export interface SupperLine {
+  readonly id: string;
+  readonly day: string;
+  readonly at: string;
+  readonly name: string;
+  readonly dishes: string;
+  readonly remarks: readonly { readonly tone: "good" | "watch" | "harm" | "plain"; readonly says: string }[];
+  readonly start: string;
+  readonly startSays: string;
+  readonly href: string;
+}
+export interface ShelfLine {
+  readonly dish: Dish;
+  readonly says: string;
+  readonly parts: readonly number[];
+}
+export interface CounterProps {
+  readonly next: NextThing | null;
+  readonly suppers: readonly SupperLine[];
+  readonly shelf: readonly ShelfLine[];
+  readonly eaters: readonly Eater[];
+  readonly wishes: SupperWishes;
+  readonly onStart: (dish: Dish, wishes: SupperWishes) => void;
+  readonly onNewDish: () => void;
+  readonly onRemoveSupper: (id: string) => void;
+  readonly onRemoveDish: (dish: Dish) => void;
+  readonly onClear: () => void;
+}
+
+export function Counter(props: CounterProps) {
+  const { next, suppers, shelf, eaters, wishes } = props;
+  const [open, setOpen] = useState<string | null>(null);
+  return (
+    <Grid
+      templateColumns={{ base: "1fr", lg: "minmax(0, 1fr) 26rem" }}
+      gap="5"
+      p={{ base: "3", md: "6" }}
+      maxW="90rem"
+      mx="auto"
+      alignItems="start"
+    >
+      <VisuallyHidden asChild>
+        <h1>Counter</h1>
+      </VisuallyHidden>
+      <Stack gap="4">
+        {next && <NextCard next={next} />}
+        {suppers.map((s) => (
+          <SupperCard key={s.id} supper={s} onRemove={() => props.onRemoveSupper(s.id)} />
+        ))}
+        {suppers.length === 0 && (
+          <Card>
+            <Heading as="h2" fontSize="xl">
+              No supper is coming up
+            </Heading>
+            <Text color="quiet" mt="1">
+              Take a dish from the shelf: say when you eat and who is there, and its times are worked back from the
+              table.
+            </Text>
+          </Card>
+        )}
+      </Stack>
+      <Card aria-labelledby="shelf">
+        <Heading as="h2" id="shelf" fontSize="xl" mb="1">
+          The shelf
+        </Heading>
+        {shelf.map(({ dish, says, parts }) => (
+          <Box key={dish.id} borderBottomWidth="1px" borderColor="line" py="3">
+            <Flex gap="3" align="center">
+              <DishMark parts={parts} />
+              <Box flex="1" minW="0">
+                <Text fontWeight="600" lineHeight="1.25">
+                  {dish.name}
+                </Text>
+                <Text fontSize="sm" color="quiet">
+                  {says}
+                </Text>
+              </Box>
+              <IconDo label={`Remove ${dish.name}`} onClick={() => props.onRemoveDish(dish)}>
+                <Trash2 size={16} />
+              </IconDo>
+            </Flex>
+            {open === dish.id ? (
+              <StartSupper
+                dish={dish}
+                eaters={eaters}
+                wishes={wishes}
+                onCancel={() => setOpen(null)}
+                onStart={(chosen) => {
+                  setOpen(null);
+                  props.onStart(dish, chosen);
+                }}
+              />
+            ) : (
+              <Quiet mt="2" onClick={() => setOpen(dish.id)} aria-label={`Plan a supper with ${dish.name}`}>
+                <ChefHat size={17} /> Plan a supper
+              </Quiet>
+            )}
+          </Box>
+        ))}
+        <HStack mt="4" gap="2" wrap="wrap">
+          <Quiet onClick={props.onNewDish}>
+            <Plus size={17} /> New dish
+          </Quiet>
+          <Quiet borderColor="transparent" color="quiet" onClick={props.onClear}>
+            Clear the counter
+          </Quiet>
+        </HStack>
+      </Card>
+    </Grid>
+  );
+}
+
+function NextCard({ next }: { next: NextThing }) {
+  return (
+    <Box
+      as="section"
+      aria-label="Next"
+      bg={next.late ? "turmericTint" : "jade"}
+      color={next.late ? "ink" : "onJade"}
+      borderWidth={next.late ? "2px" : "0"}
+      borderColor="turmeric"
+      rounded="2xl"
+      p={{ base: "5", md: "7" }}
+    >
+      <Flex gap="5" align="center" wrap={{ base: "wrap", md: "nowrap" }}>
+        <Box flex="1" minW={{ base: "100%", md: "0" }}>
+          <Text fontSize="lg">{next.when}</Text>
+          <Heading as="h2" fontSize={{ base: "2xl", md: "4xl" }} my="1">
+            {next.title}
+          </Heading>
+          <Text fontSize="lg" maxW="42ch">
+            {next.says}
+          </Text>
+        </Box>
+        <Link
+          href={next.href}
+          display="inline-flex"
+          alignItems="center"
+          justifyContent="center"
+          minH="12"
+          px="6"
+          rounded="xl"
+          bg={next.late ? "jade" : "card"}
+          color={next.late ? "onJade" : "ink"}
+          fontWeight="700"
+          whiteSpace="nowrap"
+        >
+          {next.does}
+        </Link>
+      </Flex>
+    </Box>
+  );
+}
+
+function SupperCard({ supper, onRemove }: { supper: SupperLine; onRemove: () => void }) {
+  return (
+    <Card py="4">
+      <Flex gap="5" align="flex-start" wrap={{ base: "wrap", md: "nowrap" }}>
+        <Box w={{ base: "100%", md: "9rem" }} flexShrink={0}>
+          <Text fontFamily="heading" fontWeight="700" fontSize="xl" lineHeight="1.2">
+            {supper.day}
+          </Text>
+          <Text color="quiet">{supper.at}</Text>
+        </Box>
+        <Box flex="1" minW="0">
+          <Link href={supper.href} _hover={{ textDecoration: "underline" }}>
+            <Heading as="h2" fontSize="xl">
+              {supper.name}
+            </Heading>
+          </Link>
+          <Text color="quiet" mb="2">
+            {supper.dishes}
+          </Text>
+          <Flex gap="2" wrap="wrap">
+            {supper.remarks.map((r) => (
+              <Remark key={r.says} tone={r.tone} py="1">
+                {r.says}
+              </Remark>
+            ))}
+          </Flex>
+        </Box>
+        <Box textAlign={{ base: "start", md: "end" }}>
+          <Text color="quiet" fontSize="sm">
+            {supper.startSays}
+          </Text>
+          <Text fontFamily="heading" fontWeight="700" fontSize="xl">
+            {supper.start}
+          </Text>
+        </Box>
+        <IconDo label={`Remove ${supper.name}`} onClick={onRemove}>
+          <Trash2 size={16} />
+        </IconDo>
+      </Flex>
+    </Card>
+  );
+}
+
+/** Nothing is here yet: what this is for, and the two ways to fill it. */
+export function EmptyCounter({
+  onDemo,
+  onNewDish,
+  extra,
+}: {
+  onDemo: () => void;
+  onNewDish: () => void;
+  extra?: ReactNode;
+}) {
+  return (
+    <Box maxW="52rem" mx="auto" px="5" py={{ base: "10", md: "20" }}>
+      <Heading as="h1" fontSize={{ base: "3xl", md: "5xl" }} maxW="20ch">
+        Meat out of the pan, the bite kept.
+      </Heading>
+      <Text fontSize="xl" color="quiet" mt="4" maxW="52ch">
+        Jade Pan reckons a supper with plant protein: how much water goes in and comes out, how much salt, how many
+        batches, and when each thing begins so that all of it is hot when you eat.
+      </Text>
+      <Flex gap="3" mt="8" wrap="wrap">
+        <Do size="lg" minH="14" px="7" onClick={onNewDish}>
+          Start your first dish
+        </Do>
+        <Quiet size="lg" minH="14" px="7" onClick={onDemo}>
+          Look round in the demo household
+        </Quiet>
+      </Flex>
+      <Text color="quiet" mt="4">
+        The demo brings five people, their kitchen and two dishes; one click clears it again. Everything stays in this
+        browser.
+      </Text>
+      {extra}
+    </Box>
+  );
+}

@@ -1,0 +1,126 @@
+"use client";
+
+import { Box, Button, type ButtonProps, chakra, type HTMLChakraProps } from "@chakra-ui/react";
+import NextLink from "next/link";
+import type { ReactNode } from "react";
+
+/** Buttons of the house: one jade for *do this*, quiet ones for the rest. At least 44 px high. */
+export function Do(props: ButtonProps) {
+  return (
+    <Button
+      minH="11"
+      px="5"
+      rounded="xl"
+      bg="jade"
+      color="onJade"
+      fontWeight="600"
+      _hover={{ filter: "brightness(1.08)" }}
+      {...props}
+    />
+  );
+}
+export function Quiet(props: ButtonProps) {
+  return (
+    <Button
+      minH="11"
+      px="4"
+      rounded="xl"
+      bg="card"
+      color="ink"
+      borderWidth="1.5px"
+      borderColor="line"
+      fontWeight="600"
+      _hover={{ bg: "sunk" }}
+      {...props}
+    />
+  );
+}
+/** A small square button with an icon; always with a label for those who don't see it. */
+export function IconDo({ label, children, ...props }: ButtonProps & { label: string; children: ReactNode }) {
+  return (
+    <Button
+      aria-label={label}
+      title={label}
+      variant="plain"
+      color="quiet"
+      minW="9"
+      h="9"
+      px="0"
+      rounded="lg"
+      _hover={{ bg: "sunk", color: "ink" }}
+      _disabled={{ opacity: 0.35 }}
+      {...props}
+    >
+      {children}
+    </Button>
+  );
+}
+
+export function Card(props: HTMLChakraProps<"section">) {
+  return (
+    <chakra.section
+      bg="card"
+      borderWidth="1px"
+      borderColor="line"
+      rounded="2xl"
+      p={{ base: "4", md: "5" }}
+      {...props}
+    />
+  );
+}
+
+type Tone = "plain" | "good" | "watch" | "harm";
+const TONES: Readonly<Record<Tone, { bg: string; edge: string }>> = {
+  plain: { bg: "sunk", edge: "line" },
+  good: { bg: "jadeTint", edge: "jade" },
+  watch: { bg: "turmericTint", edge: "turmeric" },
+  harm: { bg: "chilliTint", edge: "chilli" },
+};
+/** A short remark; colour is backed by the words and a coloured edge. */
+export function Remark({ tone, children, ...props }: HTMLChakraProps<"div"> & { tone: Tone }) {
+  const { bg, edge } = TONES[tone];
+  return (
+    <Box
+      bg={bg}
+      color="ink"
+      borderStartWidth="4px"
+      borderColor={edge}
+      rounded="md"
+      px="3"
+      py="2"
+      fontSize="sm"
+      {...props}
+    >
+      {children}
+    </Box>
+  );
+}
+
+export function Key({ children }: { children: ReactNode }) {
+  return (
+    <chakra.kbd
+      fontFamily="body"
+      fontSize="xs"
+      fontWeight="500"
+      borderWidth="1px"
+      borderColor="currentColor"
+      rounded="md"
+      px="1.5"
+      ms="2"
+      opacity={0.9}
+      aria-hidden
+    >
+      {children}
+    </chakra.kbd>
+  );
+}
+
+export const Link = chakra(NextLink);
+export const visuallyHidden = {
+  position: "absolute",
+  w: "1px",
+  h: "1px",
+  overflow: "hidden",
+  clipPath: "inset(50%)",
+  whiteSpace: "nowrap",
+} as const;

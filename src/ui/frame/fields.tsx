@@ -1,0 +1,211 @@
+"use client";
+
+import { Box, chakra, HStack, Input } from "@chakra-ui/react";
+import { useId, useState } from "react";
+
+interface NumberFieldProps {
+  readonly label: string;
+  readonly value: number | null;
+  readonly low: number;
+  readonly high: number;
+  readonly unit?: string;
+  readonly digits?: number;
+  /** An empty field means null, and is allowed. */
+  readonly mayBeEmpty?: boolean;
+  readonly emptySays?: string;
+  readonly hideLabel?: boolean;
+  readonly disabled?: boolean;
+  readonly width?: string;
+  readonly onCommit: (value: number | null) => void;
+}
+
+/** Something typed over a value; a value that changed elsewhere (undo, units) makes it void. */
+function useDraft(over: string): [string | null, (text: string | null) => void] {
+  const [draft, setDraft] = useState<{ over: string; text: string } | null>(null);
+  const text = draft !== null && draft.over === over ? draft.text : null;
+  return [text, (next) => setDraft(next === null ? null : { over, text: next })];
+}
+
+/** Reads "1,5" and "1.5" alike; null when it is no number. */
+function readNumber(text: string): number | null {
+  const cleaned = text.trim().replace(",", ".");
+  if (!/^-?\d*\.?\d+$/.test(cleaned)) return null;
+  return Number(cleaned);
+}
+
+/**
+ * A number that is taken on Enter or on leaving. Bad input stays where it is, with a sentence that names the field
+ * and the way out.
+ */
+export function NumberField(props: NumberFieldProps) {
+  const { label, value, low, high, unit, digits = 1, mayBeEmpty = false, emptySays = "usual", onCommit } = props;
+  const written = value === null ? "" : String(Number(value.toFixed(digits)));
+  const [draft, setDraft] = useDraft(written);
+  const [problem, setProblem] = useDraft(written);
+  const id = useId();
+
+  const commit = () => {
+    if (draft === null) return;
+    if (draft.trim() === "" && mayBeEmpty) {
+      setProblem(null);
+      setDraft(null);
+      if (value !== null) onCommit(null);
+      return;
+    }
+    const number = readNumber(draft);
+    if (number === null) return setProblem(`${label}: “${draft}” is not a number. Type digits, such as 12.5.`);
+    if (number < low || number > high)
+      return setProblem(`${label} can be ${low} to ${high}${unit ? ` ${unit}` : ""}. It was left as it is.`);
+    setProblem(null);
+    setDraft(null);
+    if (String(number) !== written) onCommit(number);
+  };
+
+  return (
+    <Box>
+      {!props.hideLabel && (
+        <chakra.label htmlFor={id} display="block" fontSize="sm" color="quiet" mb="1">
+          {label}
+        </chakra.label>
+      )}
+      <HStack gap="1.5">
+        <Input
+          id={id}
+          {...(props.hideLabel ? { "aria-label": label } : {})}
+          inputMode="decimal"
+          value={draft ?? written}
+          placeholder={mayBeEmpty ? emptySays : undefined}
+          disabled={props.disabled}
+          aria-invalid={problem !== null}
+          aria-describedby={problem ? `${id}-problem` : undefined}
+          onChange={(e) => setDraft(e.target.value)}
+          onBlur={commit}
+          onKeyDown={(e) => {
+            if (e.key === "Enter") commit();
+            if (e.key === "Escape") {
+              setDraft(null);
+              setProblem(null);
+            }
+          }}
+          w={props.width ?? "6.5rem"}
+          h="10"
+          px="2.5"
+          textAlign="end"
+          bg="card"
+          borderColor={problem ? "chilli" : "edge"}
+          _placeholder={{ color: "quiet" }}
+        />
+        {unit && (
+          <Box as="span" fontSize="sm" color="quiet" whiteSpace="nowrap">
+            {unit}
+          </Box>
+        )}
+      </HStack>
+      {problem && (
+        <Box id={`${id}-problem`} role="alert" fontSize="sm" color="chilli" mt="1" maxW="18rem">
+          {problem}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+interface ChoiceProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+  readonly hideLabel?: boolean;
+  readonly disabled?: boolean;
+  readonly width?: string;
+  readonly onChoose: (value: string) => void;
+}
+export function Choice({ label, value, options, hideLabel = false, disabled, width = "100%", onChoose }: ChoiceProps) {
+  const id = useId();
+  return (
+    <Box w={width}>
+      {!hideLabel && (
+        <chakra.label htmlFor={id} display="block" fontSize="sm" color="quiet" mb="1">
+          {label}
+        </chakra.label>
+      )}
+      <chakra.select
+        id={id}
+        aria-label={hideLabel ? label : undefined}
+        value={value}
+        disabled={disabled}
+        onChange={(e) => onChoose(e.target.value)}
+        w="100%"
+        h="10"
+        px="2"
+        bg="card"
+        color="ink"
+        borderWidth="1px"
+        borderColor="edge"
+        rounded="md"
+      >
+        {options.map((o) => (
+          <option key={o.value} value={o.value}>
+            {o.label}
+          </option>
+        ))}
+      </chakra.select>
+    </Box>
+  );
+}
+
+interface TextFieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly hideLabel?: boolean;
+  readonly mayBeEmpty?: boolean;
+  readonly type?: string;
+  readonly width?: string;
+  readonly onCommit: (value: string) => void;
+}
+export function TextField({
+  label,
+  value,
+  hideLabel,
+  mayBeEmpty = false,
+  type = "text",
+  width = "100%",
+  onCommit,
+}: TextFieldProps) {
+  const [draft, setDraft] = useDraft(value);
+  const [problem, setProblem] = useDraft(value);
+  const id = useId();
+  const commit = () => {
+    if (draft === null || draft === value) return;
+    if (draft.trim() === "" && !mayBeEmpty) return setProblem(`${label} must not be empty.`);
+    setProblem(null);
+    onCommit(draft.trim());
+  };
+  return (
+    <Box w={width}>
+      {!hideLabel && (
+        <chakra.label htmlFor={id} display="block" fontSize="sm" color="quiet" mb="1">
+          {label}
+        </chakra.label>
+      )}
+      <Input
+        id={id}
+        aria-label={hideLabel ? label : undefined}
+        type={type}
+        value={draft ?? value}
+        onChange={(e) => setDraft(e.target.value)}
+        onBlur={commit}
+        onKeyDown={(e) => e.key === "Enter" && commit()}
+        h="10"
+        px="2.5"
+        bg="card"
+        borderColor={problem ? "chilli" : "edge"}
+        aria-invalid={problem !== null}
+      />
+      {problem && (
+        <Box role="alert" fontSize="sm" color="chilli" mt="1">
+          {problem}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,203 @@
+"use client";
+
+import { Box, ClientOnly, chakra, Flex, HStack } from "@chakra-ui/react";
+import { Moon, Sun } from "lucide-react";
+import { useTheme } from "next-themes";
+import type { ReactNode } from "react";
+import type { UnitSystem } from "@/core/quantities/units";
+import { IconDo, Link } from "./controls";
+
+export function Brand() {
+  return (
+    <Link
+      href="/"
+      display="flex"
+      alignItems="center"
+      gap="2.5"
+      fontFamily="heading"
+      fontWeight="800"
+      fontSize="lg"
+      minH="11"
+      aria-label="Jade Pan, to the Counter"
+    >
+      <svg width="26" height="20" viewBox="0 0 26 20" aria-hidden>
+        <path d="M2 9h15c0 6-3 9-7.5 9S2 15 2 9Z" fill="var(--jp-colors-jade)" />
+        <path d="M16.5 10.5 24 7" stroke="var(--jp-colors-jade)" strokeWidth="2.6" strokeLinecap="round" />
+        <path
+          d="M7 5.500c0-2 1.6-2 1.6-4M12 5.500c0-2 1.6-2 1.6-4"
+          stroke="currentColor"
+          strokeWidth="1.5"
+          strokeLinecap="round"
+          fill="none"
+        />
+      </svg>
+      <Box as="span" hideBelow="sm">
+        Jade Pan
+      </Box>
+    </Link>
+  );
+}
+
+export function UnitSwitch({ units, onChange }: { units: UnitSystem; onChange: (units: UnitSystem) => void }) {
+  const option = (value: UnitSystem, label: string) => (
+    <chakra.button
+      key={value}
+      type="button"
+      aria-pressed={units === value}
+      onClick={() => onChange(value)}
+      px="3"
+      h="9"
+      fontSize="sm"
+      fontWeight="600"
+      bg={units === value ? "ink" : "card"}
+      color={units === value ? "page" : "ink"}
+    >
+      {label}
+    </chakra.button>
+  );
+  return (
+    <HStack
+      role="group"
+      aria-label="Units"
+      gap="0"
+      borderWidth="1px"
+      borderColor="edge"
+      rounded="lg"
+      overflow="hidden"
+      flexShrink={0}
+    >
+      {option("metric", "g °C")}
+      {option("us", "oz °F")}
+    </HStack>
+  );
+}
+
+function ThemeSwitch() {
+  const { resolvedTheme, setTheme } = useTheme();
+  const dark = resolvedTheme === "dark";
+  return (
+    <IconDo label={dark ? "Light theme" : "Dark theme"} onClick={() => setTheme(dark ? "light" : "dark")}>
+      {dark ? <Sun size={18} /> : <Moon size={18} />}
+    </IconDo>
+  );
+}
+
+export interface Stage {
+  readonly href: string;
+  readonly name: string;
+  readonly says: string;
+  readonly tone: "plain" | "open";
+  readonly here: boolean;
+}
+
+interface BarProps {
+  readonly children: ReactNode;
+  readonly units: UnitSystem;
+  readonly onUnits: (units: UnitSystem) => void;
+}
+/** The bar across the top: the brand, what this page belongs to, units and theme. */
+export function Bar({ children, units, onUnits }: BarProps) {
+  return (
+    <chakra.header bg="card" borderBottomWidth="1px" borderColor="line" className="no-print">
+      <Flex
+        align="center"
+        gap={{ base: "2", md: "6" }}
+        px={{ base: "3", md: "5" }}
+        minH="14"
+        wrap={{ base: "wrap", md: "nowrap" }}
+      >
+        <Brand />
+        {children}
+        <HStack gap="1" ms="auto">
+          <UnitSwitch units={units} onChange={onUnits} />
+          <ClientOnly fallback={<Box w="9" />}>
+            <ThemeSwitch />
+          </ClientOnly>
+        </HStack>
+      </Flex>
+    </chakra.header>
+  );
+}
+
+export function HouseNav({ here }: { here: string }) {
+  const links = [
+    ["/", "Counter"],
+    ["/notebook", "Notebook"],
+    ["/kitchen", "Kitchen"],
+  ] as const;
+  return (
+    <chakra.nav aria-label="House" order={{ base: 3, md: 0 }} w={{ base: "100%", md: "auto" }}>
+      <HStack gap="1">
+        {links.map(([href, name]) => (
+          <Link
+            key={href}
+            href={href}
+            aria-current={here === href ? "page" : undefined}
+            display="flex"
+            alignItems="center"
+            minH="11"
+            px="4"
+            rounded="xl"
+            fontWeight="600"
+            color={here === href ? "jade" : "ink"}
+            bg={here === href ? "jadeTint" : "transparent"}
+            _hover={{ bg: here === href ? "jadeTint" : "sunk" }}
+          >
+            {name}
+          </Link>
+        ))}
+      </HStack>
+    </chakra.nav>
+  );
+}
+
+/** The way through a supper: not a wizard, every stage opens at any time. */
+export function Thread({ name, when, stages }: { name: string; when: string; stages: readonly Stage[] }) {
+  return (
+    <Flex
+      align="center"
+      gap={{ base: "3", md: "6" }}
+      order={{ base: 3, md: 0 }}
+      w={{ base: "100%", md: "auto" }}
+      minW="0"
+      wrap={{ base: "wrap", lg: "nowrap" }}
+    >
+      <Box minW="0" hideBelow="md">
+        <Box fontFamily="heading" fontWeight="700" lineHeight="1.15" truncate maxW="16rem">
+          {name}
+        </Box>
+        <Box fontSize="sm" color="quiet" truncate>
+          {when}
+        </Box>
+      </Box>
+      <chakra.nav aria-label="Supper" w={{ base: "100%", md: "auto" }}>
+        <HStack gap={{ base: "0", md: "2" }}>
+          {stages.map((stage) => (
+            <Link
+              key={stage.name}
+              href={stage.href}
+              aria-current={stage.here ? "page" : undefined}
+              flex={{ base: "1", md: "none" }}
+              px="3"
+              py="1.5"
+              minH="14"
+              display="flex"
+              flexDirection="column"
+              justifyContent="center"
+              borderBottomWidth="4px"
+              borderColor={stage.here ? "jade" : "transparent"}
+              _hover={{ bg: "sunk" }}
+            >
+              <Box as="span" fontWeight="600" color={stage.here ? "jade" : "ink"} lineHeight="1.2">
+                {stage.name}
+              </Box>
+              <Box as="span" fontSize="xs" color={stage.tone === "open" ? "turmeric" : "quiet"} lineHeight="1.3">
+                {stage.says}
+              </Box>
+            </Link>
+          ))}
+        </HStack>
+      </chakra.nav>
+    </Flex>
+  );
+}

@@ -1,0 +1,48 @@
+import { createSystem, defaultConfig, defineConfig } from "@chakra-ui/react";
+
+/** Ceramic by day, iron by night. Every pair used for text is at least 4.5 : 1 (axe checks it in both themes). */
+const colours = {
+  page: { light: "#e9efe8", dark: "#191c1b" },
+  card: { light: "#fbfcfa", dark: "#222625" },
+  sunk: { light: "#dfe7df", dark: "#141716" },
+  line: { light: "#c5d1c6", dark: "#3a423f" },
+  /** Edges of controls, 3 : 1 against the card. */
+  edge: { light: "#7f8f84", dark: "#74827b" },
+  ink: { light: "#1d2522", dark: "#e7efe9" },
+  quiet: { light: "#4b5a54", dark: "#a9b8b0" },
+  jade: { light: "#176b50", dark: "#5cc7a0" },
+  jadeTint: { light: "#d5e8de", dark: "#1d3d32" },
+  onJade: { light: "#ffffff", dark: "#10211a" },
+  turmeric: { light: "#855300", dark: "#e3b04b" },
+  turmericTint: { light: "#f7e7c3", dark: "#40341a" },
+  chilli: { light: "#a12f19", dark: "#ef9a84" },
+  chilliTint: { light: "#f6dcd4", dark: "#46251d" },
+  solids: { light: "#7b5a45", dark: "#a27a60" },
+  water: { light: "#6fa9c4", dark: "#4f8fae" },
+  oil: { light: "#d9a62e", dark: "#d9a62e" },
+};
+
+const config = defineConfig({
+  globalCss: {
+    "html, body": { bg: "page", color: "ink", fontFamily: "body", fontSize: "16px", lineHeight: 1.45 },
+    body: { fontVariantNumeric: "tabular-nums", minHeight: "100vh" },
+    "h1, h2, h3": { fontFamily: "heading", fontWeight: 700, letterSpacing: "-0.01em", lineHeight: 1.15 },
+    ":focus-visible": { outline: "3px solid var(--jp-colors-jade)", outlineOffset: "2px" },
+  },
+  theme: {
+    tokens: {
+      fonts: {
+        heading: { value: "'Bricolage Grotesque Variable', system-ui, sans-serif" },
+        body: { value: "'Figtree Variable', system-ui, sans-serif" },
+      },
+    },
+    semanticTokens: {
+      colors: Object.fromEntries(
+        Object.entries(colours).map(([name, { light, dark }]) => [name, { value: { base: light, _dark: dark } }]),
+      ),
+    },
+  },
+  cssVarsPrefix: "jp",
+});
+
+export const system = createSystem(defaultConfig, config);

@@ -1,0 +1,214 @@
+"use client";
+
+import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Table, Text } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
+import type { Entry } from "@/core/notebook/entry";
+import { writeMass, writeMinutes } from "@/core/quantities/write";
+import type { UnitSystem } from "@/core/quantities/units";
+import { Card, Link, Quiet } from "../frame/controls";
+import { STEP_NAMES } from "../wording/words";
+
+/** Charts are large: they come when an entry is opened. */
+const PlannedActual = dynamic(() => import("./PlannedActual").then((m) => m.PlannedActual), {
+  ssr: false,
+  loading: () => <Box h="260px" />,
+});
+
+export interface NotebookProps {
+  readonly entries: readonly { readonly entry: Entry; readonly day: string }[];
+  readonly open: Entry | null;
+  readonly openDay: string;
+  readonly units: UnitSystem;
+  readonly onBite: (bite: number | null) => void;
+  readonly onNote: (note: string) => void;
+  readonly onRemove: () => void;
+}
+
+export function Notebook(props: NotebookProps) {
+  const { entries, open, openDay } = props;
+  if (entries.length === 0)
+    return (
+      <Box maxW="44rem" mx="auto" px="5" py="16">
+        <Heading as="h1" fontSize="4xl">
+          Nothing cooked yet
+        </Heading>
+        <Text fontSize="xl" color="quiet" mt="3" mb="6">
+          When a supper is on the table, its entry lies here: planned minutes and grams beside the real ones, how the
+          bite came out, what to change next time.
+        </Text>
+        <Link
+          href="/"
+          display="inline-flex"
+          alignItems="center"
+          minH="11"
+          px="5"
+          rounded="xl"
+          bg="jade"
+          color="onJade"
+          fontWeight="600"
+        >
+          To the Counter
+        </Link>
+      </Box>
+    );
+  return (
+    <Grid
+      templateColumns={{ base: "minmax(0, 1fr)", lg: "17rem minmax(0, 1fr)" }}
+      gap="4"
+      p={{ base: "3", md: "5" }}
+      alignItems="start"
+      maxW="90rem"
+      mx="auto"
+    >
+      <Card p="3">
+        <Heading as="h1" fontSize="xl" px="2" mb="2">
+          Notebook
+        </Heading>
+        <Stack as="ul" listStyleType="none" gap="1">
+          {entries.map(({ entry, day }) => {
+            const here = entry.id === open?.id;
+            return (
+              <li key={entry.id}>
+                <Link
+                  href={`/notebook?e=${encodeURIComponent(entry.id)}`}
+                  aria-current={here ? "page" : undefined}
+                  display="block"
+                  px="3"
+                  py="2"
+                  borderStartWidth="4px"
+                  borderColor={here ? "jade" : "line"}
+                  bg={here ? "jadeTint" : "transparent"}
+                  roundedEnd="lg"
+                  _hover={{ bg: here ? "jadeTint" : "sunk" }}
+                >
+                  <Text fontWeight="600">{entry.name}</Text>
+                  <Text fontSize="sm" color="quiet">
+                    {day}
+                    {entry.bite !== null && ` · bite ${entry.bite} of 10`}
+                  </Text>
+                </Link>
+              </li>
+            );
+          })}
+        </Stack>
+      </Card>
+      {open && <OpenEntry key={open.id} {...props} open={open} openDay={openDay} />}
+    </Grid>
+  );
+}
+
+const title = (row: Entry["rows"][number]) => `${STEP_NAMES[row.step]} · ${row.part}`;
+
+function OpenEntry({ open, openDay, units, onBite, onNote, onRemove }: NotebookProps & { open: Entry }) {
+  const took = open.rows.reduce((m, r) => m + (r.actualMin ?? 0), 0);
+  const planned = open.rows.reduce((m, r) => m + r.plannedMin, 0);
+  return (
+    <Stack gap="4" minW="0">
+      <Card>
+        <Flex gap="4" wrap="wrap" align="flex-start">
+          <Box flex="1" minW="16rem">
+            <Heading as="h2" fontSize="3xl">
+              {open.name}
+            </Heading>
+            <Text color="quiet">
+              {openDay} · {open.eaters} eaters · hands {writeMinutes(took)}, planned {writeMinutes(planned)}
+              {open.saltPerEaterG !== null && ` · ${writeMass(open.saltPerEaterG)} salt each`}
+            </Text>
+          </Box>
+          <Quiet onClick={onRemove}>Remove entry</Quiet>
+        </Flex>
+        <Box mt="4">
+          <Text id="bite" fontWeight="600" mb="1">
+            How was the bite?
+          </Text>
+          <HStack role="radiogroup" aria-labelledby="bite" gap="1" wrap="wrap">
+            {Array.from({ length: 11 }, (_, n) => (
+              <chakra.button
+                key={n}
+                type="button"
+                role="radio"
+                aria-checked={open.bite === n}
+                aria-label={`${n} of 10`}
+                onClick={() => onBite(open.bite === n ? null : n)}
+                boxSize="11"
+                rounded="lg"
+                borderWidth="1.5px"
+                borderColor={open.bite === n ? "jade" : "edge"}
+                bg={open.bite === n ? "jade" : "card"}
+                color={open.bite === n ? "onJade" : "ink"}
+                fontWeight="700"
+              >
+                {n}
+              </chakra.button>
+            ))}
+          </HStack>
+          <Flex justify="space-between" maxW="33rem" fontSize="sm" color="quiet" mt="1">
+            <span>nothing like it</span>
+            <span>just right</span>
+          </Flex>
+        </Box>
+        <Box mt="4">
+          <chakra.label htmlFor="note" fontWeight="600" display="block" mb="1">
+            Next time
+          </chakra.label>
+          <chakra.textarea
+            id="note"
+            defaultValue={open.note}
+            placeholder="What to change, what to keep"
+            onBlur={(e) => onNote(e.target.value)}
+            rows={3}
+            w="100%"
+            p="3"
+            bg="card"
+            borderWidth="1px"
+            borderColor="edge"
+            rounded="lg"
+            _placeholder={{ color: "quiet" }}
+          />
+        </Box>
+      </Card>
+      <Card>
+        <Heading as="h2" fontSize="lg" mb="2">
+          Hands-on minutes, planned and real
+        </Heading>
+        <PlannedActual rows={open.rows.map((r) => ({ name: title(r), planned: r.plannedMin, actual: r.actualMin }))} />
+      </Card>
+      <Card p="0" overflowX="auto" tabIndex={0} role="region" aria-label="Planned against actual">
+        <Table.Root size="sm" bg="transparent">
+          <Table.Header>
+            <Table.Row bg="transparent">
+              {["Step", "Planned min", "Real min", "Planned in the bowl", "Weighed", "Difference"].map((h, i) => (
+                <Table.ColumnHeader key={h} color="quiet" borderColor="line" textAlign={i === 0 ? "start" : "end"}>
+                  {h}
+                </Table.ColumnHeader>
+              ))}
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {open.rows.map((r) => (
+              <Table.Row
+                key={r.key}
+                bg="transparent"
+                css={{
+                  "& td": { borderColor: "line", textAlign: "end" },
+                  "& td:first-of-type": { textAlign: "start" },
+                }}
+              >
+                <Table.Cell fontWeight="600">{title(r)}</Table.Cell>
+                <Table.Cell>{r.plannedMin.toFixed(0)}</Table.Cell>
+                <Table.Cell>{r.actualMin === null ? "–" : r.actualMin.toFixed(r.actualMin < 10 ? 1 : 0)}</Table.Cell>
+                <Table.Cell>{writeMass(r.plannedG, units)}</Table.Cell>
+                <Table.Cell>{r.weighedG === null ? "–" : writeMass(r.weighedG, units)}</Table.Cell>
+                <Table.Cell>
+                  {r.weighedG === null
+                    ? "–"
+                    : `${r.weighedG >= r.plannedG ? "+" : "−"}${writeMass(Math.abs(r.weighedG - r.plannedG), units)}`}
+                </Table.Cell>
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Table.Root>
+      </Card>
+    </Stack>
+  );
+}

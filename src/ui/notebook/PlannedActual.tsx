@@ -1,0 +1,49 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { Bar, BarChart, CartesianGrid, Legend, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
+
+interface Props {
+  readonly rows: readonly { readonly name: string; readonly planned: number; readonly actual: number | null }[];
+}
+
+/** Two bars a step; the table below says the same. */
+export function PlannedActual({ rows }: Props) {
+  const data = rows.map((r) => ({
+    name: r.name,
+    planned: Math.round(r.planned * 10) / 10,
+    real: r.actual === null ? null : Math.round(r.actual * 10) / 10,
+  }));
+  const ink = "var(--jp-colors-ink)";
+  return (
+    <Box h={`${Math.max(220, rows.length * 30 + 70)}px`} aria-hidden>
+      <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 600, height: 300 }}>
+        <BarChart
+          data={data}
+          layout="vertical"
+          barGap={1}
+          barCategoryGap="22%"
+          margin={{ left: 8, right: 24, bottom: 14 }}
+        >
+          <CartesianGrid horizontal={false} stroke="var(--jp-colors-line)" />
+          <XAxis type="number" unit=" min" stroke={ink} tick={{ fill: ink, fontSize: 13 }} />
+          <YAxis
+            type="category"
+            dataKey="name"
+            width={190}
+            stroke={ink}
+            tick={{ fill: ink, fontSize: 13 }}
+            interval={0}
+          />
+          <Tooltip
+            cursor={{ fill: "var(--jp-colors-sunk)" }}
+            contentStyle={{ background: "var(--jp-colors-card)", borderColor: "var(--jp-colors-edge)", color: ink }}
+          />
+          <Legend verticalAlign="top" align="left" height={28} />
+          <Bar dataKey="planned" fill="var(--jp-colors-edge)" isAnimationActive={false} />
+          <Bar dataKey="real" fill="var(--jp-colors-jade)" isAnimationActive={false} />
+        </BarChart>
+      </ResponsiveContainer>
+    </Box>
+  );
+}

@@ -1,0 +1,350 @@
+"use client";
+
+import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
+import type { Difference } from "@/core/process/compare";
+import { writeMass, writeMinutes } from "@/core/quantities/write";
+import type { Caution } from "@/core/safety/rules";
+import { DEFER } from "@/core/safety/rules";
+import { Card, Do, Key, Quiet, Remark } from "../frame/controls";
+import type { Spoken } from "../wording/spoken";
+import { writeCountdown } from "../wording/time";
+import { foodName, type Speaking } from "../wording/words";
+import { Scale, type ScaleProps } from "./Scale";
+
+export interface TimerView {
+  readonly step: string;
+  readonly title: string;
+  readonly where: string;
+  readonly leftMs: number;
+  readonly totalMs: number;
+  readonly cue: string;
+}
+export interface StoveStep {
+  readonly spoken: Spoken;
+  readonly part: string;
+  readonly number: number;
+  readonly of: number;
+  readonly cue: string;
+  readonly cueSeen: boolean;
+  readonly cautions: readonly Caution[];
+  readonly waitsFor: TimerView | null;
+  /** Minutes that a timer at this step would run, and what for. */
+  readonly timer: { readonly minutes: number; readonly label: string } | null;
+  readonly startsOnNext: boolean;
+  readonly scale: ScaleProps | null;
+  readonly nextTitle: string | null;
+}
+export interface StripPiece {
+  readonly key: string;
+  readonly minutes: number;
+  readonly state: "done" | "now" | "to come";
+  readonly title: string;
+}
+export interface StoveProps {
+  readonly step: StoveStep;
+  readonly timers: readonly TimerView[];
+  readonly after: readonly { readonly time: string; readonly title: string; readonly says: string }[];
+  readonly strip: readonly StripPiece[];
+  readonly clock: string;
+  readonly pace: { readonly late: boolean; readonly says: string };
+  readonly changed: { readonly says: string; readonly differences: readonly Difference[] } | null;
+  readonly speaking: Speaking;
+  readonly titleOf: (key: string) => string;
+  readonly keysOn: boolean;
+  readonly onKeys: (on: boolean) => void;
+  readonly onNext: () => void;
+  readonly onBack: (() => void) | null;
+  readonly onCue: (seen: boolean) => void;
+  readonly onTimer: () => void;
+  readonly onTimerOff: (step: string) => void;
+}
+
+export function Stove(props: StoveProps) {
+  const { step, timers, onBack } = props;
+  return (
+    <Grid
+      templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 21rem" }}
+      gap="4"
+      p={{ base: "2", md: "4" }}
+      alignItems="stretch"
+      minH={{ lg: "calc(100vh - 60px)" }}
+    >
+      <Card display="flex" flexDirection="column" p={{ base: "4", md: "7" }}>
+        <Strip {...props} />
+        <Text color="quiet" fontSize="lg" mt="4">
+          {step.part} · step {step.number} of {step.of}
+        </Text>
+        <Heading as="h1" fontSize={{ base: "3xl", md: "5xl" }} mt="1">
+          {step.spoken.title}
+        </Heading>
+        <Text fontSize="28px" lineHeight="1.35" mt="3" maxW="40ch" data-testid="does">
+          {step.spoken.does}
+        </Text>
+        <Text fontSize="lg" color="quiet" mt="2" maxW="60ch">
+          {step.spoken.why}
+        </Text>
+        <Stack gap="4" mt="5">
+          {step.scale && <Scale {...step.scale} />}
+          {props.changed && <Changed {...props} changed={props.changed} />}
+          <HStack gap="3" wrap="wrap">
+            <chakra.button
+              type="button"
+              aria-pressed={step.cueSeen}
+              onClick={() => props.onCue(!step.cueSeen)}
+              px="5"
+              minH="14"
+              fontSize="lg"
+              rounded="xl"
+              borderWidth="2px"
+              borderColor={step.cueSeen ? "jade" : "edge"}
+              bg={step.cueSeen ? "jadeTint" : "card"}
+              textAlign="start"
+            >
+              {step.cueSeen ? "✓ " : "○ "}
+              {step.cue}
+            </chakra.button>
+            {step.timer && (
+              <Quiet minH="14" px="5" fontSize="lg" onClick={props.onTimer}>
+                Timer: {step.timer.label} <Key>T</Key>
+              </Quiet>
+            )}
+          </HStack>
+          {step.waitsFor && step.waitsFor.leftMs > 0 && (
+            <Remark tone="watch" fontSize="lg">
+              Wait for “{step.waitsFor.title}”: {writeCountdown(step.waitsFor.leftMs)} left.
+            </Remark>
+          )}
+          {step.cautions.map((c) => (
+            <Remark key={c.rule} tone={c.severity === "stop" ? "harm" : "watch"}>
+              <strong>{c.severity === "stop" ? "Stop. " : "Mind. "}</strong>
+              {c.says}{" "}
+              <Box as="span" color="quiet">
+                {c.authority}. {DEFER}
+              </Box>
+            </Remark>
+          ))}
+        </Stack>
+        <Box flex="1" minH="4" />
+        <Flex gap="3" mt="4" wrap={{ base: "wrap", md: "nowrap" }}>
+          <Quiet
+            minH="16"
+            px="6"
+            fontSize="xl"
+            disabled={onBack === null}
+            onClick={() => onBack?.()}
+            flex={{ base: "1", md: "none" }}
+          >
+            Back <Key>B</Key>
+          </Quiet>
+          <Do minH="16" fontSize="xl" flex={{ base: "3", md: "1" }} whiteSpace="normal" py="2" onClick={props.onNext}>
+            {step.nextTitle === null
+              ? "Done: on the table"
+              : step.startsOnNext && step.timer
+                ? `Start ${step.timer.label}, next: ${step.nextTitle}`
+                : `Done, next: ${step.nextTitle}`}{" "}
+            <Key>space</Key>
+          </Do>
+        </Flex>
+      </Card>
+      <Stack gap="3">
+        {timers.map((t, i) => (
+          <TimerCard key={t.step} timer={t} number={i + 1} onOff={() => props.onTimerOff(t.step)} />
+        ))}
+        <Card p="4" flex="1">
+          <Heading as="h2" fontSize="md" color="quiet" fontWeight="600">
+            after this
+          </Heading>
+          <chakra.ol listStyleType="none" mt="1">
+            {props.after.map((a) => (
+              <chakra.li key={a.time + a.title} py="1.5" display="flex" gap="3" fontSize="lg">
+                <Text fontWeight="700" w="3.2rem">
+                  {a.time}
+                </Text>
+                <Box flex="1">
+                  {a.title}{" "}
+                  <Text as="span" color="quiet" fontSize="md">
+                    · {a.says}
+                  </Text>
+                </Box>
+              </chakra.li>
+            ))}
+            {props.after.length === 0 && (
+              <chakra.li py="1" color="quiet">
+                the table
+              </chakra.li>
+            )}
+          </chakra.ol>
+          <chakra.label display="flex" gap="2" mt="4" alignItems="center" fontSize="sm" color="quiet" cursor="pointer">
+            <chakra.input
+              type="checkbox"
+              checked={props.keysOn}
+              onChange={(e) => props.onKeys(e.target.checked)}
+              accentColor="var(--jp-colors-jade)"
+              w="4.5"
+              h="4.5"
+            />
+            single keys: space next, B back, W weigh, T timer, 1 to 9 stop a timer
+          </chakra.label>
+        </Card>
+      </Stack>
+    </Grid>
+  );
+}
+
+/** The supper as a strip, each step as wide as its minutes. */
+function Strip({ strip, clock, pace }: StoveProps) {
+  const done = strip.filter((s) => s.state === "done").length;
+  return (
+    <Flex gap="4" align="center" wrap={{ base: "wrap", md: "nowrap" }}>
+      <Flex flex="1" minW="12rem" gap="2px" h="3" role="img" aria-label={`${done} of ${strip.length} steps done`}>
+        {strip.map((s) => (
+          <Box
+            key={s.key}
+            title={s.title}
+            flexGrow={s.minutes}
+            flexBasis="4px"
+            rounded="sm"
+            bg={s.state === "done" ? "jade" : s.state === "now" ? "ink" : "sunk"}
+            borderWidth={s.state === "to come" ? "1px" : "0"}
+            borderColor="line"
+          />
+        ))}
+      </Flex>
+      <Text fontWeight="700" fontSize="lg">
+        {clock}
+      </Text>
+      <Box px="3" py="1" rounded="lg" bg={pace.late ? "turmericTint" : "jadeTint"} fontSize="sm" fontWeight="600">
+        {pace.says}
+      </Box>
+    </Flex>
+  );
+}
+
+function TimerCard({ timer, number, onOff }: { timer: TimerView; number: number; onOff: () => void }) {
+  const over = timer.leftMs <= 0;
+  return (
+    <Card
+      p="4"
+      borderColor={over ? "turmeric" : "line"}
+      borderWidth={over ? "2px" : "1px"}
+      bg={over ? "turmericTint" : "card"}
+      role="timer"
+      aria-label={`${timer.title}, ${timer.where}`}
+    >
+      <Flex align="baseline" gap="2">
+        <Text flex="1" fontWeight="600" fontSize="lg">
+          {timer.title}
+        </Text>
+        <Text fontFamily="heading" fontWeight="800" fontSize="4xl" lineHeight="1">
+          {writeCountdown(timer.leftMs)}
+        </Text>
+      </Flex>
+      <Box h="2" rounded="full" bg="sunk" my="2" overflow="hidden">
+        <Box
+          h="100%"
+          bg={over ? "turmeric" : "jade"}
+          w={`${Math.min(100, Math.max(0, 100 * (1 - timer.leftMs / timer.totalMs)))}%`}
+        />
+      </Box>
+      <Flex align="center" gap="2">
+        <Text flex="1" color="quiet" fontSize="sm">
+          {timer.where} · {over ? `time is up: ${timer.cue}?` : timer.cue}
+        </Text>
+        <Quiet h="9" minH="9" px="3" fontSize="sm" onClick={onOff} aria-label={`Stop timer: ${timer.title}`}>
+          {over ? "Off" : "Stop"} <Key>{number}</Key>
+        </Quiet>
+      </Flex>
+    </Card>
+  );
+}
+
+/** What the last reading changed further on, from what to what. */
+function Changed({ changed, speaking, titleOf }: StoveProps & { changed: NonNullable<StoveProps["changed"]> }) {
+  const figure = (d: Difference, n: number) =>
+    d.what.kind === "minutes" ? writeMinutes(n) : d.what.kind === "batches" ? String(n) : writeMass(n, speaking.units);
+  const label = (d: Difference) => {
+    switch (d.what.kind) {
+      case "goes-in":
+        return foodName(speaking.foods, d.what.food);
+      case "batches":
+        return "batches";
+      case "minutes":
+        return "minutes";
+      case "weight":
+        return "in the bowl";
+    }
+  };
+  const byStep = new Map<string, Difference[]>();
+  for (const d of changed.differences) byStep.set(d.key, [...(byStep.get(d.key) ?? []), d]);
+  return (
+    <Box
+      borderWidth="2px"
+      borderColor="turmeric"
+      rounded="2xl"
+      p="4"
+      role="status"
+      aria-label="What the weigh-in changed"
+    >
+      <Text fontSize="lg" fontWeight="600">
+        {changed.says}
+      </Text>
+      {[...byStep].map(([key, list]) => (
+        <Flex key={key} gap="3" py="1.5" borderTopWidth="1px" borderColor="line" mt="1.5" wrap="wrap">
+          <Text w="11rem" fontWeight="600">
+            {titleOf(key)}
+          </Text>
+          <Flex gap="4" rowGap="1" wrap="wrap" flex="1" minW="12rem">
+            {list.map((d) => (
+              <Text key={JSON.stringify(d.what)} whiteSpace="nowrap">
+                <Text as="span" color="quiet">
+                  {label(d)}
+                </Text>{" "}
+                {figure(d, d.from)} → <strong>{figure(d, d.to)}</strong>
+              </Text>
+            ))}
+          </Flex>
+        </Flex>
+      ))}
+      {changed.differences.length === 0 && <Text color="quiet">Nothing further on changes by more than a gram.</Text>}
+    </Box>
+  );
+}
+
+/** Before the first step: what stands ready, and the way in. */
+export function BeforeCooking({
+  title,
+  says,
+  onBegin,
+  open,
+}: {
+  title: string;
+  says: string;
+  onBegin: () => void;
+  open: readonly string[];
+}) {
+  return (
+    <Box maxW="46rem" mx="auto" p={{ base: "4", md: "12" }}>
+      <Card p={{ base: "5", md: "8" }}>
+        <Heading as="h1" fontSize="4xl">
+          {title}
+        </Heading>
+        <Text fontSize="xl" mt="2" color="quiet">
+          {says}
+        </Text>
+        <Stack gap="2" mt="4">
+          {open.map((o) => (
+            <Remark key={o} tone="watch">
+              {o}
+            </Remark>
+          ))}
+        </Stack>
+        <Do mt="6" minH="16" px="8" fontSize="xl" onClick={onBegin}>
+          Begin cooking
+        </Do>
+        <Text mt="3" color="quiet">
+          From here on the amounts stand still and everything you enter is kept: weights, times, ticks.
+        </Text>
+      </Card>
+    </Box>
+  );
+}

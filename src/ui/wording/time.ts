@@ -1,0 +1,38 @@
+import type { LocalTime } from "@/core/formats/zonedTime";
+
+const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
+/** `Sun 29 Nov, 19:00` */
+export const writeDay = (t: LocalTime): string => `${writeDate(t)}, ${t.time}`;
+/** `Sun 29 Nov` */
+export function writeDate({ date, weekday }: LocalTime): string {
+  const [, month, day] = date.split("-");
+  return `${DAYS[weekday - 1]} ${Number(day)} ${MONTHS[Number(month) - 1]}`;
+}
+/** The clock time alone on the same day as `other`, with the day otherwise. */
+export const writeWhen = (t: LocalTime, other: LocalTime): string =>
+  t.date === other.date ? t.time : `${DAYS[t.weekday - 1]} ${t.time}`;
+
+/** `in 2 days`, `in 3 h 05`, `in 12 min`, `now`, `14 min late`. */
+export function writeUntil(minutes: number): string {
+  if (minutes < -0.5) return `${span(-minutes)} late`;
+  return minutes < 0.5 ? "now" : `in ${span(minutes)}`;
+}
+function span(minutes: number): string {
+  const whole = Math.max(1, Math.round(minutes));
+  if (whole < 60) return `${whole} min`;
+  const hours = Math.floor(whole / 60);
+  if (hours < 24) return `${hours} h ${String(whole % 60).padStart(2, "0")}`;
+  const days = Math.round(hours / 24);
+  return days === 1 ? "1 day" : `${days} days`;
+}
+/** `4:05`, `1:02:09`; below zero with a minus sign. */
+export function writeCountdown(ms: number): string {
+  const seconds = Math.ceil(Math.abs(ms) / 1000);
+  const two = (n: number) => String(n).padStart(2, "0");
+  const hours = Math.floor(seconds / 3600);
+  const minutes = Math.floor((seconds % 3600) / 60);
+  const sign = ms < 0 && seconds > 0 ? "−" : "";
+  return hours > 0 ? `${sign}${hours}:${two(minutes)}:${two(seconds % 60)}` : `${sign}${minutes}:${two(seconds % 60)}`;
+}

@@ -1,0 +1,29 @@
+import { type Remote, wrap } from "comlink";
+import type { Plan, PlanInput, Ranges } from "@/core/plan";
+import type { Schedule } from "@/core/schedule/schedule";
+import type { ScheduleInput } from "@/core/schedule/task";
+import type { planApi } from "./plan.worker";
+import type { searchApi } from "./search.worker";
+
+let planWorker: Remote<typeof planApi> | null = null;
+let searchWorker: Remote<typeof searchApi> | null = null;
+const planner = () =>
+  (planWorker ??= wrap(new Worker(new URL("./plan.worker.ts", import.meta.url), { type: "module" })));
+const searcher = () =>
+  (searchWorker ??= wrap(new Worker(new URL("./search.worker.ts", import.meta.url), { type: "module" })));
+
+let generation = 0;
+export const SAMPLES = 500;
+const SEED = 1;
+
+/** The one typed way to the workers. Only a page in a browser may call it. */
+export const computing = {
+  plan: (input: PlanInput): Promise<Plan> => planner().plan(input),
+  /** Null when a newer question was asked before this one was answered. */
+  async ranges(input: PlanInput): Promise<Ranges | null> {
+    const mine = ++generation;
+    await searcher().announce(mine);
+    return searcher().ranges(mine, input, SAMPLES, SEED);
+  },
+  schedule: (input: ScheduleInput): Promise<Schedule> => searcher().schedule(input),
+};

@@ -1,0 +1,28 @@
+import { expose } from "comlink";
+import { type PlanInput, type Ranges, sampleRanges } from "@/core/plan";
+import { type Schedule, schedule } from "@/core/schedule/schedule";
+import type { ScheduleInput } from "@/core/schedule/task";
+
+/** The newest question asked; older ones stop at their next chunk. */
+let newest = 0;
+const breathe = () => new Promise<void>((resolve) => setTimeout(resolve));
+
+/** Samples and searches, in chunks, so that an outdated question can be dropped. */
+export const searchApi = {
+  announce(generation: number): void {
+    newest = generation;
+  },
+  /** Ranges, or null when the question was outdated meanwhile. */
+  async ranges(generation: number, input: PlanInput, samples: number, seed: number): Promise<Ranges | null> {
+    const run = sampleRanges(input, samples, seed);
+    for (let step = run.next(); ; step = run.next()) {
+      if (step.done) return step.value;
+      await breathe();
+      if (generation !== newest) return null;
+    }
+  },
+  schedule(input: ScheduleInput): Schedule {
+    return schedule(input);
+  },
+};
+expose(searchApi);
