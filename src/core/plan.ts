@@ -1,5 +1,4 @@
-import type { Food } from "./foods/food";
-import { foodLookup } from "./foods/food";
+import { type Food, type FoodLookup, foodLookup } from "./foods/food";
 import { type Dish, headCount, linesOf, type Part, scaleDish, servedParts, type Supper } from "./dish/dish";
 import { type Eater, type Kitchen, kitchenFacts } from "./dish/kitchen";
 import { totalG } from "./process/contents";
@@ -68,8 +67,7 @@ function remember(key: string, reckon: () => number): number {
   return value;
 }
 
-function worlds(input: PlanInput): { dish: Dish; world: ReplayWorld }[] {
-  const foods = foodLookup(input.foods);
+function worlds(input: PlanInput, foods: FoodLookup): { dish: Dish; world: ReplayWorld }[] {
   const facts = kitchenFacts(input.kitchen);
   const weighed = readings(input.log);
   const heads = Math.max(1, headCount(input.supper));
@@ -78,8 +76,8 @@ function worlds(input: PlanInput): { dish: Dish; world: ReplayWorld }[] {
     world: { ...facts, dishId: dish.id, foods, readings: weighed, remember, scaleStepG: input.kitchen.scaleStepG },
   }));
 }
-const replayAll = (input: PlanInput, draw: Draw) =>
-  worlds(input).map(({ dish, world }) => ({ dish, parts: replay(dish.parts, world, draw) }));
+const replayAll = (input: PlanInput, foods: FoodLookup, draw: Draw) =>
+  worlds(input, foods).map(({ dish, world }) => ({ dish, parts: replay(dish.parts, world, draw) }));
 
 /**
  * The plan of a supper: ledgers, tasks without times, cautions, verdicts. Pure, and quick enough for every edit.
@@ -87,11 +85,11 @@ const replayAll = (input: PlanInput, draw: Draw) =>
  */
 export function plan(input: PlanInput): Plan {
   const heads = Math.max(1, headCount(input.supper));
-  const replayed = replayAll(input, likelyDraw);
+  const foods = foodLookup(input.foods);
+  const replayed = replayAll(input, foods, likelyDraw);
   const dishes = replayed.map(({ dish, parts }) => plannedDish(dish, parts, heads));
   const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
   const nets = replayed.map(({ dish, parts }) => taskNetOf(dish, parts));
-  const foods = foodLookup(input.foods);
   return {
     eaters: heads,
     dishes,
@@ -100,7 +98,7 @@ export function plan(input: PlanInput): Plan {
     apart: nets.flatMap((n) => n.apart),
     cautions: cautionsFor(rows),
     verdicts: eaterVerdicts(input.supper, input.eaters, foods),
-    perEater: perEater(replayed, dishes, input, heads),
+    perEater: perEater(replayed, dishes, foods, heads),
     blocked: rows.filter((r) => r.state === "blocked").length,
   };
 }
@@ -128,10 +126,9 @@ function plannedDish(dish: Dish, parts: readonly ReplayedPart[], heads: number):
 function perEater(
   replayed: readonly { dish: Dish; parts: readonly ReplayedPart[] }[],
   dishes: readonly PlannedDish[],
-  input: PlanInput,
+  foods: FoodLookup,
   heads: number,
 ): PerEater {
-  const foods = foodLookup(input.foods);
   let proteinG = 0;
   let proteinAtLeast = false;
   for (const { dish } of replayed) {
@@ -176,7 +173,7 @@ export type Ranges = Readonly<Record<StepKey, RowRanges>>;
  */
 export function* sampleRanges(input: PlanInput, samples: number, seed: number, chunk = 50): Generator<null, Ranges> {
   const drawOf = sampledDraws(samples, seed);
-  const prepared = worlds(input);
+  const prepared = worlds(input, foodLookup(input.foods));
   const series = new Map<StepKey, { mass: Float64Array; salt: Float64Array; minutes: Float64Array; count: number }>();
   for (let sample = 0; sample < samples; sample++) {
     const draw = drawOf(sample);

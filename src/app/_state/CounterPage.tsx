@@ -6,7 +6,14 @@ import { type Dish, headCount, type Supper } from "@/core/dish/dish";
 import { instantOf, localTime, nextWeekday } from "@/core/formats/zonedTime";
 import { foodLookup } from "@/core/foods/food";
 import { writeMinutes } from "@/core/quantities/write";
-import { Counter, EmptyCounter, type NextThing, type ShelfLine, type SupperLine } from "@/ui/counter/Counter";
+import {
+  Counter,
+  EmptyCounter,
+  type NextThing,
+  type ShelfLine,
+  type SupperLine,
+  type WorkList,
+} from "@/ui/counter/Counter";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
 import { speak } from "@/ui/wording/spoken";
 import { movesOf } from "@/ui/wording/tasks";
@@ -57,6 +64,7 @@ export function CounterPage() {
   return (
     <Counter
       next={nextThing(coming, outlooks, house, now)}
+      work={workOf(coming, outlooks, house)}
       suppers={coming.map((s) => supperLine(s, outlooks.get(s.id), house, now))}
       shelf={house.dishes.map(shelfLine)}
       eaters={house.eaters}
@@ -139,6 +147,23 @@ function supperLine(supper: Supper, outlook: Outlook | undefined, house: House, 
     start: startsAt === null ? "–" : writeWhen(localTime(startsAt, zone), day),
     href: supperHref("bench", supper.id),
   };
+}
+
+/** The order of work of the first supper that is still to be cooked. */
+function workOf(suppers: readonly Supper[], outlooks: ReadonlyMap<string, Outlook>, house: House): WorkList | null {
+  const supper = suppers.find((s) => outlooks.get(s.id)?.cooking !== "done");
+  const outlook = supper && outlooks.get(supper.id);
+  if (!supper || outlook?.schedule.kind !== "fits") return null;
+  const zone = house.kitchen.timeZone;
+  const at = Date.parse(supper.serveAt);
+  const lines = movesOf(outlook.plan, outlook.schedule).map((m) => ({
+    time: localTime(at + m.startMin * 60_000, zone).time,
+    title: m.title,
+    says: writeMinutes(m.minutes),
+  }));
+  return lines.length === 0
+    ? null
+    : { title: `${supper.name}, in this order`, href: supperHref("clock", supper.id), lines };
 }
 
 /** Of all suppers not yet cooked, the first thing still to come; a cooking under way comes before everything. */

@@ -151,6 +151,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
     const checked = correctByReading(computed.step.kind, computed.outcome, grams);
     if (!checked.ok) return setProblem({ key: move.key, says: sayWeighInFailure(checked.failure, units) });
     setProblem(null);
+    setLoad({ key: move.key, grams });
     void say({ kind: "weighed", at: instant(), step: move.key, readingG: grams, by });
   };
   const plannedG = plannedRow?.state === "computed" ? totalG(plannedRow.outcome.after.batch) : 0;
@@ -177,7 +178,10 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const lowestG = computed.step.kind === "squeeze" ? solidsG(computed.outcome.after.batch) : plannedG * 0.4;
 
   const step: StoveStep = {
-    spoken: speak(computed, move.part, range && view.ranges ? (view.ranges[move.key] ?? null) : null, speaking),
+    // Once weighed, the step still says what it was meant to come to.
+    spoken: changed
+      ? speak(changed.old, move.part, null, speaking)
+      : speak(computed, move.part, view.ranges?.[move.key] ?? null, speaking),
     part: move.part,
     number: at + 1,
     of: moves.length,
@@ -192,7 +196,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
       ? {
           units,
           plannedG,
-          range,
+          range: changed ? null : range,
           lowestG,
           highestG: plannedG * 1.5,
           stepG: input.kitchen.scaleStepG,
@@ -208,13 +212,11 @@ function Cooking({ view, plan, planned }: CookingProps) {
     <Stove
       step={step}
       timers={timers}
-      after={moves
-        .slice(at + 1, at + 6)
-        .map((m) => ({
-          time: localTime(serveMs + (m.startMin + lateMin) * 60_000, zone).time,
-          title: m.title,
-          says: writeMinutes(m.minutes),
-        }))}
+      after={moves.slice(at + 1, at + 6).map((m) => ({
+        time: localTime(serveMs + (m.startMin + lateMin) * 60_000, zone).time,
+        title: m.title,
+        says: writeMinutes(m.minutes),
+      }))}
       strip={moves.map((m, i) => ({
         key: m.key,
         minutes: m.handsMin,
@@ -311,6 +313,7 @@ function useChanged(view: SupperView, plan: Plan, current: string) {
         ? `${amount} ${wet ? "wetter" : "more"} than reckoned.`
         : `${amount} ${wet ? "drier" : "less"} than reckoned.`;
   return {
+    old,
     says: `${says} From here on:`,
     differences: differences(rowsOf(earlier), rowsOf(plan)).filter((d) => d.key !== last.step),
   };

@@ -55,11 +55,14 @@ export interface Eater {
 /** Share of a burner's power that reaches the pan (engineering estimates; gas 0.3–0.5). */
 const EFFICIENCY: Readonly<Record<BurnerKind, number>> = { gas: 0.4, coil: 0.65, induction: 0.8 };
 
+/** Heat that reaches the pan from a burner at full power, W. */
+export const netWatts = (burner: Burner): number => burner.watts * EFFICIENCY[burner.kind];
+
 /** The kitchen as the steps see it. Pans of a kind: the one named, else the widest; a frying pan may stand in for nothing else. */
 export function kitchenFacts(kitchen: Kitchen): Pick<StepContext, "roomC" | "boilC" | "burner" | "pan"> {
   let burner: StepContext["burner"] = null;
   for (const b of kitchen.burners) {
-    const netW = b.watts * EFFICIENCY[b.kind];
+    const netW = netWatts(b);
     if (burner === null || netW > burner.netW) burner = { netW, ratedW: b.watts, efficiency: EFFICIENCY[b.kind] };
   }
   const pan = (id: string | null, kind: Pan["kind"]): PanFacts | null => {

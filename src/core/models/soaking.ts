@@ -37,8 +37,6 @@ export const bathTempC = (bath: CoolingBath, minutes: number): number =>
  */
 export function pelegRate(food: SoakingKinetics, tempC: number): number {
   const at20 = 9 / food.t90At20Min;
-  const arrhenius = (energyKJ: number, fromK: number, toK: number) =>
-    Math.exp(((-energyKJ * 1000) / GAS_CONSTANT) * (1 / toK - 1 / fromK));
   const { breakC, activationAboveKJ } = food;
   if (breakC === undefined || activationAboveKJ === undefined || tempC <= breakC)
     return at20 * arrhenius(food.activationKJ, REFERENCE_K, kelvin(tempC));
@@ -48,6 +46,8 @@ export function pelegRate(food: SoakingKinetics, tempC: number): number {
     arrhenius(activationAboveKJ, kelvin(breakC), kelvin(tempC))
   );
 }
+const arrhenius = (energyKJ: number, fromK: number, toK: number): number =>
+  Math.exp(((-energyKJ * 1000) / GAS_CONSTANT) * (1 / toK - 1 / fromK));
 
 /** Simpson's rule for τ = ∫ k2/k1(T) dt over a cooling bath; 200 panels hold 1e-7 for a bowl that cools within hours. */
 function soakingProgress(food: SoakingKinetics, bath: CoolingBath, minutes: number, panels = 200): number {

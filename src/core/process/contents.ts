@@ -62,6 +62,8 @@ const heatCapacity = (c: Contents): number => 4.18 * c.waterG + 1.8 * solidsG(c)
 
 /** Both together, at the temperature of their mix. */
 export function add(a: Contents, b: Contents): Contents {
+  if (a === NOTHING) return b;
+  if (b === NOTHING) return a;
   const [heatA, heatB] = [heatCapacity(a), heatCapacity(b)];
   const heat = heatA + heatB;
   return {

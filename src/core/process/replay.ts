@@ -69,6 +69,9 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   const used = new Map<PartId, number>();
   const underway = new Set<PartId>();
 
+  /** The step under way: an uncertain parameter is told apart by the step it is asked in. */
+  let current: StepKey = "";
+
   const bring = (lines: readonly Line[]): readonly Came[] | StepFailure => {
     const came: Came[] = [];
     for (const line of lines) {
@@ -82,7 +85,9 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
     const part = byId.get(id);
     if (!part) return { kind: "part-missing", part: id };
     if (underway.has(id)) return { kind: "cycle", part: id };
+    const asking = current;
     const { end } = finished.get(id) ?? run(part);
+    current = asking;
     if (end === null) return { kind: "part-blocked", part: id };
     const total = (used.get(id) ?? 0) + share;
     if (total > 1 + 1e-9) return { kind: "part-used-up", part: id, share: total };
@@ -90,6 +95,12 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
     return { from: "part", part: id, contents: portion(end.batch, share) };
   };
 
+  const context: StepContext = {
+    ...world,
+    bring,
+    draw: draw === likelyDraw ? likelyDraw : (id, range) => draw(`${current} ${id}`, range),
+    drawLot: draw,
+  };
   const run = (part: PartSteps): ReplayedPart => {
     underway.add(part.id);
     const rows: Row[] = [];
@@ -102,7 +113,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
         rows.push({ ...base, state: "waiting", blockedBy });
         continue;
       }
-      const context: StepContext = { ...world, bring, draw: (id, range) => draw(`${key} ${id}`, range), drawLot: draw };
+      current = key;
       const applied = applyStep(vessel, step, context);
       if (!applied.ok) {
         blockedBy = key;

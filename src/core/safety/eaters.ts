@@ -1,6 +1,6 @@
 import type { Allergen } from "../foods/allergens";
 import type { FoodId, FoodLookup } from "../foods/food";
-import { foodsOf, linesOf, type Supper } from "../dish/dish";
+import { type Dish, foodsOf, linesOf, type Supper } from "../dish/dish";
 import type { Eater } from "../dish/kitchen";
 
 /** Where a food stands in the supper: the dish and the parts it goes into. */
@@ -22,14 +22,7 @@ export interface Verdict {
 }
 
 export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: FoodLookup): Verdict[] {
-  const findings: Finding[] = supper.dishes.flatMap((dish) => {
-    const lines = linesOf(dish);
-    return [...foodsOf(dish)].map((food) => ({
-      food,
-      dish: dish.id,
-      parts: [...new Set(lines.filter((l) => l.line.kind === "food" && l.line.food === food).map((l) => l.part.name))],
-    }));
-  });
+  const findings = supper.dishes.flatMap(findingsOf);
   return eaters
     .filter((eater) => supper.eaters.includes(eater.id))
     .flatMap((eater) =>
@@ -41,4 +34,14 @@ export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: F
         return { eater: eater.id, allergen, verdict, contains, ask };
       }),
     );
+}
+
+/** Each food of a dish once, with the parts it goes into; salt that a target brings stands in none by name. */
+function findingsOf(dish: Dish): Finding[] {
+  const parts = new Map<FoodId, string[]>([...foodsOf(dish)].map((food) => [food, []]));
+  for (const { line, part } of linesOf(dish)) {
+    const names = line.kind === "food" ? parts.get(line.food) : undefined;
+    if (names && !names.includes(part.name)) names.push(part.name);
+  }
+  return [...parts].map(([food, names]) => ({ food, dish: dish.id, parts: names }));
 }

@@ -59,7 +59,7 @@ export function Bench(props: BenchProps) {
   const number = part ? part.rows.findIndex((r) => r === row) + 1 : 0;
   return (
     <Grid
-      templateColumns={{ base: "minmax(0, 1fr)", lg: "15rem minmax(0, 1fr)", xl: "15rem minmax(0, 1fr) 22rem" }}
+      templateColumns={{ base: "minmax(0, 1fr)", lg: "13.5rem minmax(0, 1fr)", xl: "13.5rem minmax(0, 1fr) 19.5rem" }}
       gap="4"
       p={{ base: "3", md: "4" }}
       alignItems="start"
@@ -350,13 +350,8 @@ function StepTable({
       <Table.Root size="sm" bg="transparent">
         <Table.Header>
           <Table.Row bg="transparent">
-            {["", "Step", "What goes in", "Time", "In the bowl", "Salt", "Done when"].map((h, i) => (
-              <Table.ColumnHeader
-                key={h || "n"}
-                color="quiet"
-                borderColor="line"
-                textAlign={i === 4 || i === 5 ? "end" : "start"}
-              >
+            {["", "Step", "What goes in", "Time", "In the bowl", "Done when"].map((h, i) => (
+              <Table.ColumnHeader key={h || "n"} color="quiet" borderColor="line" textAlign={i === 4 ? "end" : "start"}>
                 {h}
               </Table.ColumnHeader>
             ))}
@@ -375,24 +370,22 @@ function StepTable({
               <Table.Cell fontWeight="600">{STEP_NAMES[row.step.kind]}</Table.Cell>
               {row.state === "computed" ? (
                 <>
-                  <Table.Cell minW="13rem">{sayWhatGoesIn(row, speaking) || "–"}</Table.Cell>
-                  <Table.Cell whiteSpace="nowrap">{minutesOf(row)}</Table.Cell>
-                  <Table.Cell textAlign="end" whiteSpace="nowrap" fontWeight="600">
-                    {writeMass(totalG(row.outcome.after.batch), speaking.units)}
-                  </Table.Cell>
+                  <Table.Cell minW="10rem">{sayWhatGoesIn(row, speaking) || "–"}</Table.Cell>
+                  <Table.Cell minW="6.5rem">{minutesOf(row)}</Table.Cell>
                   <Table.Cell textAlign="end" whiteSpace="nowrap">
-                    {writePercent(row.outcome.after.batch.saltG / totalG(row.outcome.after.batch))}
-                    <Box as="span" color="quiet">
-                      {" "}
-                      · {writeMass(row.outcome.after.batch.saltG / plan.eaters)} each
+                    <strong>{writeMass(totalG(row.outcome.after.batch), speaking.units)}</strong>
+                    <Box fontSize="xs" color="quiet">
+                      {writePercent(row.outcome.after.batch.saltG / totalG(row.outcome.after.batch))} salt
+                      <br />
+                      {writeMass(row.outcome.after.batch.saltG / plan.eaters)} each
                     </Box>
                   </Table.Cell>
-                  <Table.Cell minW="10rem" color="quiet">
+                  <Table.Cell minW="7rem" color="quiet">
                     {CUES[row.step.kind]}
                   </Table.Cell>
                 </>
               ) : (
-                <Table.Cell colSpan={5} color={row.state === "blocked" ? "chilli" : "quiet"}>
+                <Table.Cell colSpan={4} color={row.state === "blocked" ? "chilli" : "quiet"}>
                   {row.state === "blocked"
                     ? sayFailure(row.failure, speaking)
                     : "Waits for an earlier step of this part."}

@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from "react";
 import type { Stream, VesselView } from "./vessels";
 
 /** Space of one vessel with its words: nothing of one column reaches into the next. */
-const COLUMN = 112;
+const COLUMN = 104;
 const VESSEL = 58;
 const TALLEST = 128;
 const Y = {
@@ -92,7 +92,7 @@ export function BowlDrawing({ vessels, inHand, onTake }: DrawingProps) {
                   width={column - 4}
                   height={Y.end}
                   rx="12"
-                  fill="var(--jp-colors-jadeTint)"
+                  fill="var(--jp-colors-jade-tint)"
                 />
               ),
           )}
@@ -181,23 +181,29 @@ function Vessel({
           x={centre}
           y={Y.base - 16}
           textAnchor="middle"
-          fontSize="20"
-          fontWeight="700"
+
           fill="var(--jp-colors-quiet)"
+          style={{ fontSize: 20, fontWeight: 700 }}
         >
           ?
         </text>
-        <text x={centre} y={Y.name} textAnchor="middle" fontSize="14" fontWeight="600" fill="var(--jp-colors-ink)">
+        <text
+          x={centre}
+          y={Y.name}
+          textAnchor="middle"
+          fill="var(--jp-colors-ink)"
+          style={{ fontSize: 14, fontWeight: 600 }}
+        >
           {v.name}
         </text>
       </g>
     );
-  let y = Y.base;
+  const y = Y.base - heights.reduce((a, b) => a + b, 0);
   const layers = KINDS.map((kind, i) => {
     const h = heights[i] as number;
-    y -= h;
+    const top = Y.base - heights.slice(0, i + 1).reduce((a, b) => a + b, 0);
     const fill = kind === "solidsG" ? "url(#jp-solids)" : kind === "oilG" ? "url(#jp-oil)" : COLOURS.waterG;
-    return h > 0.3 && <rect key={kind} x={x} y={y} width={VESSEL} height={h} fill={fill} />;
+    return h > 0.3 && <rect key={kind} x={x} y={top} width={VESSEL} height={h} fill={fill} />;
   });
   return (
     <g>
@@ -220,29 +226,28 @@ function Vessel({
         path={(d) => `M${left + 9 + d} ${Y.ribbon}V${mouth + 2}Q${left + 9 + d} ${mouth + 14} ${x + 4} ${mouth + 16}`}
       />
       <Ribbon
-        stream={v.left}
+        stream={{ solidsG: 0, waterG: v.left.steamG, oilG: 0 }}
         widest={widest}
-        path={(d) =>
-          v.left.up
-            ? `M${x + VESSEL - 6} ${mouth + 6}q12 -10 ${14 + d} -24t2 -22`
-            : `M${x + VESSEL - 2} ${Y.base - 20}q${14 + d} 2 ${14 + d} 20V${Y.base + 8}`
-        }
+        path={(d) => `M${x + VESSEL - 3} ${mouth + 8}q${14 + d} -4 ${13 + d} -22t4 -20`}
       />
-      <text x={left + 6} y={Y.cameText} fontSize="12.5" fill="var(--jp-colors-ink)" fontWeight="600">
+      <Ribbon
+        stream={{ ...v.left, waterG: v.left.waterG - v.left.steamG }}
+        widest={widest}
+        path={(d) => `M${x + VESSEL - 2} ${Y.base - 20}q${14 + d} 2 ${14 + d} 20V${Y.base + 8}`}
+      />
+      <text x={left + 6} y={Y.cameText} fill="var(--jp-colors-ink)" style={{ fontSize: 12.5, fontWeight: 600 }}>
         {fit(v.came.says.split(" ").slice(0, 2).join(" "), column - 10)}
       </text>
-      <text x={left + 6} y={Y.cameText + 15} fontSize="12" fill="var(--jp-colors-quiet)">
+      <text x={left + 6} y={Y.cameText + 15} fill="var(--jp-colors-quiet)" style={{ fontSize: 12 }}>
         {fit(v.came.says.split(" ").slice(2).join(" "), column - 10)}
       </text>
       <text
         x={centre + 6}
         y={Math.max(Y.weight, mouth - (v.range ? 23 : 8))}
         textAnchor="middle"
-        fontSize="19"
-        fontWeight="700"
-        fontFamily="var(--jp-fonts-heading)"
+
         fill="var(--jp-colors-ink)"
-        style={HALO}
+        style={{ ...HALO, fontSize: 19, fontWeight: 700, fontFamily: "var(--jp-fonts-heading)" }}
       >
         {v.weight}
         {v.weighed && " ✓"}
@@ -252,23 +257,29 @@ function Vessel({
           x={centre + 6}
           y={Math.max(Y.weight, mouth - 23) + 15}
           textAnchor="middle"
-          fontSize="12"
+
           fill="var(--jp-colors-quiet)"
-          style={HALO}
+          style={{ ...HALO, fontSize: 12 }}
         >
           {v.range}
         </text>
       )}
-      <text x={centre} y={Y.name} textAnchor="middle" fontSize="14" fontWeight="600" fill="var(--jp-colors-ink)">
+      <text
+        x={centre}
+        y={Y.name}
+        textAnchor="middle"
+        fill="var(--jp-colors-ink)"
+        style={{ fontSize: 14, fontWeight: 600 }}
+      >
         {v.name}
       </text>
-      <text x={centre} y={Y.salt} textAnchor="middle" fontSize="12" fill="var(--jp-colors-ink)">
+      <text x={centre} y={Y.salt} textAnchor="middle" fill="var(--jp-colors-ink)" style={{ fontSize: 12 }}>
         {v.salt} salt
       </text>
-      <text x={centre} y={Y.each} textAnchor="middle" fontSize="12" fill="var(--jp-colors-quiet)">
+      <text x={centre} y={Y.each} textAnchor="middle" fill="var(--jp-colors-quiet)" style={{ fontSize: 12 }}>
         {v.saltEach}
       </text>
-      <text x={centre} y={Y.left} textAnchor="middle" fontSize="12" fill="var(--jp-colors-ink)">
+      <text x={centre} y={Y.left} textAnchor="middle" fill="var(--jp-colors-ink)" style={{ fontSize: 12 }}>
         {fit(v.left.says, column - 8)}
       </text>
     </g>
@@ -292,7 +303,14 @@ function Ribbon({ stream, widest, path }: { stream: Stream; widest: number; path
     if (width === 0) return null;
     const before = widths.slice(0, i).reduce((a, b) => a + b, 0);
     return (
-      <path key={kind} d={path(before + width / 2 - 6)} fill="none" stroke={COLOURS[kind]} strokeWidth={width} opacity="0.9" />
+      <path
+        key={kind}
+        d={path(before + width / 2 - 6)}
+        fill="none"
+        stroke={COLOURS[kind]}
+        strokeWidth={width}
+        opacity="0.9"
+      />
     );
   });
 }

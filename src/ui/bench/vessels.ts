@@ -25,7 +25,7 @@ export interface VesselView {
   readonly salt: string;
   readonly saltEach: string;
   readonly came: Stream & { readonly grams: number; readonly says: string };
-  readonly left: Stream & { readonly grams: number; readonly says: string; readonly up: boolean };
+  readonly left: Stream & { readonly grams: number; readonly says: string; readonly steamG: number };
   readonly weighed: boolean;
   readonly sentence: string;
 }
@@ -51,7 +51,7 @@ function sayCame(came: readonly Came[], { foods, part }: Speaking): string {
     .map((c) => (c.from === "food" ? foodName(foods, c.food).split(",")[0] : part(c.part)) ?? "");
   return names.length <= 1 ? (names[0] ?? "") : `${names[0]} +${names.length - 1}`;
 }
-const WHERE: Readonly<Record<Left["to"], string>> = { air: "steam", drain: "poured off", utensil: "on the pan" };
+const WHERE: Readonly<Record<Left["to"], string>> = { air: "steam", drain: "drained", utensil: "stuck" };
 function sayLeft(left: readonly Left[]): string {
   const biggest = left.slice().sort((a, b) => totalG(b.contents) - totalG(a.contents))[0];
   return biggest ? WHERE[biggest.to] : "";
@@ -71,7 +71,7 @@ export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, 
         salt: "",
         saltEach: "",
         came: { ...NO_STREAM, grams: 0, says: "" },
-        left: { ...NO_STREAM, grams: 0, says: "", up: false },
+        left: { ...NO_STREAM, grams: 0, says: "", steamG: 0 },
         weighed: false,
         sentence: row.state === "blocked" ? "cannot be reckoned yet" : "waits for an earlier step",
       };
@@ -102,7 +102,7 @@ export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, 
         ...left,
         grams: gramsOut,
         says: gramsOut > 0.05 ? `−${writeMass(gramsOut, speaking.units)} ${outSays}` : "",
-        up: outSays === "steam",
+        steamG: row.outcome.left.reduce((g, l) => (l.to === "air" ? g + l.contents.waterG : g), 0),
       },
       weighed: row.weighed !== null,
       sentence: [

@@ -47,34 +47,12 @@ export function Clock(props: ClockProps) {
             {schedule.kind === "fits" && (
               <Text color="quiet">
                 begin at {props.clock(schedule.startMin)} · hands busy {writeMinutes(schedule.handsMin)} ·{" "}
-                {schedule.proven ? "nobody could begin later" : `at best ${props.clock(schedule.boundMin)}, not proven`}
+                {schedule.proven
+                  ? "no later start is possible"
+                  : `no start after ${props.clock(schedule.boundMin)} is possible`}
               </Text>
             )}
           </Box>
-          {!frozen && (
-            <HStack gap="2">
-              <Input
-                aria-label="Day on the table"
-                type="date"
-                h="11"
-                w="10rem"
-                bg="card"
-                borderColor="edge"
-                value={serve.date}
-                onChange={(e) => e.target.value && props.onServe(e.target.value, serve.time)}
-              />
-              <Input
-                aria-label="Time on the table"
-                type="time"
-                h="11"
-                w="7.5rem"
-                bg="card"
-                borderColor="edge"
-                value={serve.time}
-                onChange={(e) => e.target.value && props.onServe(serve.date, e.target.value)}
-              />
-            </HStack>
-          )}
           <Quiet onClick={props.onCalendar} disabled={schedule.kind !== "fits"}>
             <CalendarPlus size={17} /> To my calendar
           </Quiet>
@@ -117,8 +95,42 @@ export function Clock(props: ClockProps) {
           <NoFit schedule={schedule} nameOf={props.nameOf} />
         )}
       </Stack>
-      {schedule.kind === "fits" && <MoveList {...props} />}
+      <Stack gap="4">
+        {!frozen && <ServeAt serve={serve} onServe={props.onServe} />}
+        {schedule.kind === "fits" && <MoveList {...props} />}
+      </Stack>
     </Grid>
+  );
+}
+
+function ServeAt({ serve, onServe }: Pick<ClockProps, "serve" | "onServe">) {
+  return (
+    <Card p="4">
+      <Heading as="h2" fontSize="lg" mb="2">
+        Eat at
+      </Heading>
+      <HStack gap="2">
+        <Input
+          aria-label="Day on the table"
+          type="date"
+          h="11"
+          bg="card"
+          borderColor="edge"
+          value={serve.date}
+          onChange={(e) => e.target.value && onServe(e.target.value, serve.time)}
+        />
+        <Input
+          aria-label="Time on the table"
+          type="time"
+          h="11"
+          w="8.5rem"
+          bg="card"
+          borderColor="edge"
+          value={serve.time}
+          onChange={(e) => e.target.value && onServe(serve.date, e.target.value)}
+        />
+      </HStack>
+    </Card>
   );
 }
 

@@ -5,8 +5,8 @@ import { useEffect, useRef, useState } from "react";
 import { axis, type Bar, type Lane, stretchesOf } from "./lanes";
 
 const NAME_W = 104;
-const ROW = 42;
-const BAR = 32;
+const ROW = 50;
+const BAR = 38;
 const TOP = 34;
 /** Average width of a character at 13 px. */
 const CHARACTER = 7;
@@ -53,7 +53,7 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
       >
         <defs>
           <pattern id="jp-watch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <rect width="8" height="8" fill="var(--jp-colors-jadeTint)" />
+            <rect width="8" height="8" fill="var(--jp-colors-jade-tint)" />
             <path d="M0 0V8" stroke="var(--jp-colors-jade)" strokeWidth="1.6" />
           </pattern>
         </defs>
@@ -62,9 +62,9 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
             <text
               x="0"
               y={(tops[i] as number) + ROW / 2 + 4}
-              fontSize="14"
-              fontWeight="600"
+
               fill="var(--jp-colors-ink)"
+              style={{ fontSize: 14, fontWeight: 600 }}
             >
               {lane.name}
             </text>
@@ -88,7 +88,7 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
                 stroke="var(--jp-colors-line)"
                 strokeDasharray="2 5"
               />
-              <text x={toX(m)} y="18" textAnchor="middle" fontSize="13" fill="var(--jp-colors-quiet)">
+              <text x={toX(m)} y="18" textAnchor="middle" fill="var(--jp-colors-quiet)" style={{ fontSize: 13 }}>
                 {clock(m)}
               </text>
             </g>
@@ -108,7 +108,13 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
                     stroke="var(--jp-colors-line)"
                   />
                 ))}
-                <text x={s.x + s.w / 2} y="18" textAnchor="middle" fontSize="12" fill="var(--jp-colors-quiet)">
+                <text
+                  x={s.x + s.w / 2}
+                  y="18"
+                  textAnchor="middle"
+                  fill="var(--jp-colors-quiet)"
+                  style={{ fontSize: 12 }}
+                >
                   {day(s.to).split(" ")[0]}
                 </text>
               </g>
@@ -138,7 +144,13 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
             />
           )}
           <line x1={toX(0)} x2={toX(0)} y1={TOP - 12} y2={height} stroke="var(--jp-colors-chilli)" strokeWidth="3" />
-          <text x={toX(0) + 26} y="18" textAnchor="end" fontSize="14" fontWeight="700" fill="var(--jp-colors-chilli)">
+          <text
+            x={toX(0) + 26}
+            y="18"
+            textAnchor="end"
+            fill="var(--jp-colors-chilli)"
+            style={{ fontSize: 14, fontWeight: 700 }}
+          >
             {serveTime}
           </text>
         </g>
@@ -165,13 +177,15 @@ function BarMark({
   const x = toX(bar.from);
   const w = Math.max(3, toX(bar.to) - x - 1);
   const y = top + bar.row * ROW + (ROW - BAR) / 2;
-  const needs = bar.label.length * CHARACTER + 10;
   const nextFrom = Math.min(
     ...lane.bars.filter((b) => b.row === bar.row && b.from >= bar.to).map((b) => toX(b.from)),
     end,
   );
-  const inside = needs <= w;
-  const beside = !inside && nextFrom - (x + w) >= needs;
+  const needsOf = (label: string) => label.length * CHARACTER + 10;
+  const within = bar.labels.find((l) => needsOf(l) <= w);
+  const after = within === undefined ? bar.labels.find((l) => nextFrom - (x + w) >= needsOf(l)) : undefined;
+  const label = within ?? after;
+  const inside = within !== undefined;
   const look =
     bar.kind === "hands"
       ? { fill: "var(--jp-colors-jade)", stroke: "var(--jp-colors-jade)" }
@@ -183,17 +197,17 @@ function BarMark({
       <title>{says}</title>
       <rect x={x} y={y} width={w} height={BAR} rx="6" strokeWidth="1.5" {...look} />
       {inside && bar.kind === "watch" && (
-        <rect x={x + 4} y={y + 6} width={needs - 4} height={BAR - 12} rx="4" fill="var(--jp-colors-card)" />
+        <rect x={x + 4} y={y + 6} width={needsOf(within) - 4} height={BAR - 12} rx="4" fill="var(--jp-colors-card)" />
       )}
-      {(inside || beside) && (
+      {label !== undefined && (
         <text
           x={inside ? x + 7 : x + w + 5}
           y={y + BAR / 2 + 4.5}
-          fontSize="13"
-          fontWeight="600"
-          fill={inside && bar.kind === "hands" ? "var(--jp-colors-onJade)" : "var(--jp-colors-ink)"}
+
+          fill={inside && bar.kind === "hands" ? "var(--jp-colors-on-jade)" : "var(--jp-colors-ink)"}
+          style={{ fontSize: 13, fontWeight: 600 }}
         >
-          {bar.label}
+          {label}
         </text>
       )}
     </g>

@@ -1,6 +1,7 @@
-import type { Kitchen } from "@/core/dish/kitchen";
+import { type Kitchen, netWatts } from "@/core/dish/kitchen";
 import type { Plan } from "@/core/plan";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { StepKind } from "@/core/process/step";
 import type { Task } from "@/core/schedule/task";
 import type { Move } from "../wording/tasks";
 
@@ -10,7 +11,8 @@ export interface Bar {
   readonly from: number;
   readonly to: number;
   readonly kind: Task["kind"];
-  readonly label: string;
+  /** From the fullest to the shortest; the first that has room is shown. */
+  readonly labels: readonly string[];
   readonly says: string;
   readonly row: number;
 }
@@ -24,7 +26,30 @@ interface Raw extends Omit<Bar, "row"> {
   readonly lane: string;
 }
 
-/** Hands, each burner, fridge and worktop, as far as the supper uses them. A bar on a burner is held by one burner throughout. */
+/** Steps that were reckoned with the strongest burner choose first. */
+const NEEDS_HEAT: ReadonlySet<StepKind> = new Set(["sear", "fry", "brown", "reduce", "boil"]);
+
+/** Which burner each step stands on: the strongest that is free, the hottest steps choosing first. */
+function burnersOf(plan: Plan, moves: readonly Move[], kitchen: Kitchen): ReadonlyMap<string, string> {
+  const burners = kitchen.burners.slice().sort((a, b) => netWatts(b) - netWatts(a));
+  const taken = new Map<string, [number, number][]>(burners.map((b) => [b.name, []]));
+  const stands = new Map<string, string>();
+  const onBurner = moves.filter((m) => m.row.outcome.needs.some((n) => n.kind === "burner"));
+  const hottest = [
+    ...onBurner.filter((m) => NEEDS_HEAT.has(m.row.step.kind)),
+    ...onBurner.filter((m) => !NEEDS_HEAT.has(m.row.step.kind)),
+  ];
+  for (const move of hottest) {
+    const [from, to] = [move.startMin, move.startMin + move.minutes];
+    const free = burners.find((b) => taken.get(b.name)?.every(([f, t]) => to <= f || from >= t));
+    if (!free) continue;
+    taken.get(free.name)?.push([from, to]);
+    stands.set(move.key, free.name);
+  }
+  return stands;
+}
+
+/** Hands, each burner, worktop and fridge, as far as the supper uses them. */
 export function lanesOf(
   plan: Plan,
   schedule: Extract<Schedule, { kind: "fits" }>,
@@ -32,42 +57,31 @@ export function lanesOf(
   kitchen: Kitchen,
 ): Lane[] {
   const raws: Raw[] = [];
-  const burners = kitchen.burners.map((b) => ({ name: b.name, freeAt: -Infinity }));
+  const stands = burnersOf(plan, moves, kitchen);
   for (const move of moves) {
-    const tasks = plan.tasks.filter((t) => t.step === move.key);
-    const onBurner = tasks.some((t) => t.demands.burner);
-    const burner = onBurner ? burners.find((b) => b.freeAt <= move.startMin) : undefined;
-    if (burner) burner.freeAt = move.startMin + move.minutes;
-    for (const task of tasks) {
+    const burner = stands.get(move.key);
+    const name = move.title.split(" · ")[0] ?? "";
+    const labels = [move.title.replace(" · ", ", "), name];
+    for (const task of plan.tasks.filter((t) => t.step === move.key)) {
       const from = schedule.starts[task.id] ?? 0;
-      const bar = {
-        id: task.id,
-        from,
-        to: from + task.minutes,
-        kind: task.kind,
-        label: move.title.split(" · ")[0] ?? "",
-        says: `${move.title}`,
-      };
+      const bar = { id: task.id, from, to: from + task.minutes, kind: task.kind, labels, says: move.title };
       if (task.kind === "hands") raws.push({ ...bar, lane: "Hands" });
-      if (burner) raws.push({ ...bar, id: `${task.id}@burner`, lane: burner.name });
+      if (burner) raws.push({ ...bar, id: `${task.id}@burner`, lane: burner });
       if (task.kind === "wait")
-        raws.push({
-          ...bar,
-          label: move.title.replace(" · ", ", "),
-          lane: move.row.outcome.needs.some((n) => n.kind === "fridge") ? "Fridge" : "Worktop",
-        });
+        raws.push({ ...bar, lane: move.row.outcome.needs.some((n) => n.kind === "fridge") ? "Fridge" : "Worktop" });
     }
   }
-  const names = ["Hands", ...burners.map((b) => b.name), "Worktop", "Fridge"];
+  const names = ["Hands", ...kitchen.burners.map((b) => b.name), "Worktop", "Fridge"];
   return names.flatMap((name) => {
     const mine = raws.filter((r) => r.lane === name).sort((a, b) => a.from - b.from || b.to - a.to);
     if (mine.length === 0) return [];
     const ends: number[] = [];
-    const bars = mine.map((r): Bar => {
-      let row = ends.findIndex((end) => end <= r.from);
+    const bars = mine.map(({ lane: _lane, ...bar }): Bar => {
+      void _lane;
+      let row = ends.findIndex((end) => end <= bar.from);
       if (row < 0) row = ends.push(0) - 1;
-      ends[row] = r.to;
-      return { id: r.id, from: r.from, to: r.to, kind: r.kind, label: r.label, says: r.says, row };
+      ends[row] = bar.to;
+      return { ...bar, row };
     });
     return [{ name, rows: ends.length, bars }];
   });

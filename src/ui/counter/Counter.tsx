@@ -34,8 +34,15 @@ export interface ShelfLine {
   readonly says: string;
   readonly parts: readonly number[];
 }
+/** The order of work of the supper that comes first. */
+export interface WorkList {
+  readonly title: string;
+  readonly href: string;
+  readonly lines: readonly { readonly time: string; readonly title: string; readonly says: string }[];
+}
 export interface CounterProps {
   readonly next: NextThing | null;
+  readonly work: WorkList | null;
   readonly suppers: readonly SupperLine[];
   readonly shelf: readonly ShelfLine[];
   readonly eaters: readonly Eater[];
@@ -67,6 +74,7 @@ export function Counter(props: CounterProps) {
         {suppers.map((s) => (
           <SupperCard key={s.id} supper={s} onRemove={() => props.onRemoveSupper(s.id)} />
         ))}
+        {props.work && <Work work={props.work} />}
         {suppers.length === 0 && (
           <Card>
             <Heading as="h2" fontSize="xl">
@@ -169,6 +177,43 @@ function NextCard({ next }: { next: NextThing }) {
         </Link>
       </Flex>
     </Box>
+  );
+}
+
+function Work({ work }: { work: WorkList }) {
+  return (
+    <Card>
+      <Flex justify="space-between" align="baseline" gap="3" mb="2">
+        <Heading as="h2" fontSize="lg">
+          {work.title}
+        </Heading>
+        <Link href={work.href} color="jade" fontWeight="600" textDecoration="underline">
+          the clock
+        </Link>
+      </Flex>
+      <Box as="ol" listStyleType="none" columnCount={{ base: 1, md: 2 }} columnGap="8">
+        {work.lines.map((l) => (
+          <HStack
+            as="li"
+            key={l.time + l.title}
+            gap="3"
+            py="1.5"
+            borderBottomWidth="1px"
+            borderColor="line"
+            align="baseline"
+            breakInside="avoid"
+          >
+            <Text fontWeight="700" w="3.2rem" flexShrink={0}>
+              {l.time}
+            </Text>
+            <Text flex="1">{l.title}</Text>
+            <Text color="quiet" fontSize="sm" whiteSpace="nowrap">
+              {l.says}
+            </Text>
+          </HStack>
+        ))}
+      </Box>
+    </Card>
   );
 }
 

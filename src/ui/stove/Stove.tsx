@@ -8,7 +8,7 @@ import { DEFER } from "@/core/safety/rules";
 import { Card, Do, Key, Quiet, Remark } from "../frame/controls";
 import type { Spoken } from "../wording/spoken";
 import { writeCountdown } from "../wording/time";
-import { foodName, type Speaking } from "../wording/words";
+import { type Speaking, spokenFood } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 
 export interface TimerView {
@@ -125,7 +125,17 @@ export function Stove(props: StoveProps) {
           ))}
         </Stack>
         <Box flex="1" minH="4" />
-        <Flex gap="3" mt="4" wrap={{ base: "wrap", md: "nowrap" }}>
+        <Flex
+          gap="3"
+          mt="4"
+          py="3"
+          wrap={{ base: "wrap", md: "nowrap" }}
+          position="sticky"
+          bottom="0"
+          bg="card"
+          borderTopWidth="1px"
+          borderColor="line"
+        >
           <Quiet
             minH="16"
             px="6"
@@ -265,7 +275,7 @@ function Changed({ changed, speaking, titleOf }: StoveProps & { changed: NonNull
   const label = (d: Difference) => {
     switch (d.what.kind) {
       case "goes-in":
-        return foodName(speaking.foods, d.what.food);
+        return spokenFood(speaking.foods, d.what.food);
       case "batches":
         return "batches";
       case "minutes":

@@ -3,7 +3,7 @@ import type { Row } from "@/core/process/replay";
 import { totalG } from "@/core/process/contents";
 import type { RowRanges } from "@/core/plan";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
-import { foodName, type Speaking, STEP_NAMES, THICKNESS_NAMES } from "./words";
+import { type Speaking, spokenFood, STEP_NAMES, THICKNESS_NAMES } from "./words";
 
 /** One step as somebody at the stove would say it: what to do, then why. */
 export interface Spoken {
@@ -19,7 +19,7 @@ const factOf = <K extends Fact["kind"]>(row: Computed, kind: K) =>
 export function sayWhatGoesIn(row: Computed, speaking: Speaking): string {
   const things = row.outcome.came.map((c) =>
     c.from === "food"
-      ? `${writeMass(c.massG, speaking.units)} ${lower(foodName(speaking.foods, c.food))}`
+      ? `${writeMass(c.massG, speaking.units)} ${spokenFood(speaking.foods, c.food)}`
       : `the ${lower(speaking.part(c.part))} (${writeMass(totalG(c.contents), speaking.units)})`,
   );
   return list(things);

@@ -78,22 +78,13 @@ export const THICKNESS_NAMES: Readonly<Record<Thickness, string>> = {
   sets: "sets when it cools",
 };
 
-/** Fields as the forms call them. */
-export const FIELD_NAMES: Readonly<Record<string, string>> = {
-  minutes: "Minutes",
-  handsMin: "Hands-on minutes",
-  mayWaitMin: "May wait",
-  waterC: "Water temperature",
-  pieceMm: "Piece size",
-  pieceG: "Mass of a piece",
-  diameterMm: "Diameter",
-  browningMin: "Browning minutes",
-  coreC: "Core temperature",
-  toShare: "Share that stays",
-  saltTo: "Salt target",
-};
-
 export const foodName = (foods: FoodLookup, id: string): string => foods(id)?.name ?? `“${id}”`;
+
+/** A food as it is called at the stove: without what follows the comma on the shelf. */
+export const spokenFood = (foods: FoodLookup, id: string): string => {
+  const [name = id] = foodName(foods, id).split(",");
+  return name.charAt(0).toLowerCase() + name.slice(1);
+};
 
 export interface Speaking {
   readonly units: UnitSystem;

@@ -1,0 +1,46 @@
+import { FOODS } from "@/core/foods/table";
+import { plan, type PlanInput, sampleRanges } from "@/core/plan";
+import { capacitiesOf } from "@/core/schedule/fromPlan";
+import { schedule } from "@/core/schedule/schedule";
+import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
+
+/** Figures as JSON lines: 50 warm-ups and 500 runs for what is quick, fewer for what takes its time. */
+const supper = demoSupper("2026-11-29T19:00:00.000Z");
+const input: PlanInput = { supper, foods: FOODS, kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] };
+const both: PlanInput = { ...input, supper: { ...supper, dishes: [MUSTARD_STRIPS, CARAWAY_PATTIES] } };
+
+function measure(
+  name: string,
+  run: () => unknown,
+  { warmUps = 50, runs = 500, targetP99Ms }: { warmUps?: number; runs?: number; targetP99Ms?: number } = {},
+) {
+  for (let i = 0; i < warmUps; i++) run();
+  const times = Array.from({ length: runs }, () => {
+    const from = performance.now();
+    run();
+    return performance.now() - from;
+  }).sort((a, b) => a - b);
+  const at = (q: number) => Number((times[Math.min(runs - 1, Math.ceil(q * runs) - 1)] as number).toFixed(3));
+  const heapMb = Number((process.memoryUsage().heapUsed / 2 ** 20).toFixed(1));
+  console.log(JSON.stringify({ name, runs, p50Ms: at(0.5), p95Ms: at(0.95), p99Ms: at(0.99), targetP99Ms, heapMb }));
+}
+const sample = (of: PlanInput) => {
+  const run = sampleRanges(of, 500, 1);
+  while (!run.next().done);
+};
+const { tasks, lags, apart } = plan(input);
+const clock = {
+  tasks,
+  lags,
+  apart,
+  capacities: capacitiesOf(DEMO_KITCHEN),
+  blocked: [],
+  horizonMin: 3 * 1440,
+  nodes: 60_000,
+};
+
+measure("plan of the demo supper, no samples", () => plan(input), { targetP99Ms: 5 });
+measure("plan of both dishes, no samples", () => plan(both));
+measure("demo supper, 500 samples", () => sample(input), { warmUps: 2, runs: 20, targetP99Ms: 400 });
+measure("both dishes, 500 samples", () => sample(both), { warmUps: 2, runs: 10 });
+measure("schedule of the demo supper, 60 000 nodes", () => schedule(clock), { warmUps: 1, runs: 10 });

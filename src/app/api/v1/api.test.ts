@@ -1,0 +1,74 @@
+import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { FOODS } from "@/core/foods/table";
+import { openApi } from "@/core/formats/openapi";
+import { plan, type PlanInput } from "@/core/plan";
+import { POST as postPlan } from "./plan/route";
+import { POST as postSchedule } from "./schedule/route";
+
+const input: PlanInput = {
+  supper: demoSupper("2026-11-29T19:00:00.000Z"),
+  foods: FOODS,
+  kitchen: DEMO_KITCHEN,
+  eaters: DEMO_EATERS,
+  log: [],
+};
+const send = (post: (r: Request) => Promise<Response>, body: unknown) =>
+  post(new Request("http://local/", { method: "POST", body: typeof body === "string" ? body : JSON.stringify(body) }));
+
+test("the plan over HTTP is the plan, and its tasks make a schedule", async () => {
+  const response = await send(postPlan, input);
+  expect(response.status).toBe(200);
+  const body = await response.json();
+  const direct = JSON.parse(JSON.stringify(plan(input)));
+  expect(body.perEater).toEqual(direct.perEater);
+  expect(body.tasks).toEqual(direct.tasks);
+  expect(body.ranges).toBeNull();
+  const { tasks, lags, apart, capacities } = body;
+  const scheduled = await send(postSchedule, {
+    tasks,
+    lags,
+    apart,
+    capacities,
+    blocked: [],
+    horizonMin: 2880,
+    nodes: 5000,
+  });
+  expect((await scheduled.json()).kind).toBe("fits");
+});
+test("ranges come when asked for", async () => {
+  const body = await (await send(postPlan, { ...input, samples: 20 })).json();
+  expect(body.ranges["mustard-strips.strips-squeeze"].massG.low).toBeGreaterThan(300);
+});
+test.each([
+  ["{ nope", 400, undefined],
+  [{ ...input, kitchen: { ...DEMO_KITCHEN, cooks: 0 } }, 422, "kitchen/cooks"],
+  [{ ...input, supper: { ...input.supper, serveAt: "at seven" } }, 422, "supper/serveAt"],
+  [{ ...input, samples: 1e6 }, 422, "samples"],
+  [{ ...input, surprise: 1 }, 422, "surprise"],
+  [{ ...input, foods: Array.from({ length: 501 }, () => FOODS[0]) }, 422, "foods"],
+])("bad input %# is a problem document that names the field", async (body, status, field) => {
+  const response = await send(postPlan, body);
+  expect(response.status).toBe(status);
+  expect(response.headers.get("content-type")).toBe("application/problem+json");
+  const problem = await response.json();
+  expect(problem.field).toBe(field);
+  expect(problem.detail.length).toBeGreaterThan(10);
+});
+test("too many bytes are refused, and a lag to nowhere is a contradiction", async () => {
+  expect((await send(postPlan, `"${"x".repeat(5_000_001)}"`)).status).toBe(413);
+  const lost = {
+    tasks: [],
+    lags: [{ from: "a", to: "serve", minMin: 0, maxMin: null }],
+    apart: [],
+    capacities: {},
+    blocked: [],
+    horizonMin: 10,
+    nodes: 10,
+  };
+  expect((await send(postSchedule, lost)).status).toBe(422);
+});
+test("the description names both doors and a request schema each", () => {
+  const described = openApi();
+  expect(Object.keys(described.paths)).toEqual(["/api/v1/plan", "/api/v1/schedule"]);
+  expect(JSON.stringify(described.paths["/api/v1/plan"])).toContain("waitsForTableMin");
+});

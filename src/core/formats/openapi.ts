@@ -1,0 +1,51 @@
+import { toJsonSchema } from "@valibot/to-json-schema";
+import type { GenericSchema } from "valibot";
+import { LIMITS, PlanRequestSchema, ScheduleRequestSchema } from "./schemas";
+
+const PROBLEM = {
+  type: "object",
+  required: ["type", "title", "status", "detail"],
+  properties: {
+    type: { type: "string" },
+    title: { type: "string" },
+    status: { type: "integer" },
+    detail: { type: "string" },
+    field: { type: "string", description: "Path into the request body" },
+  },
+};
+
+function operation(summary: string, schema: GenericSchema) {
+  const problem = (description: string) => ({
+    description,
+    content: { "application/problem+json": { schema: PROBLEM } },
+  });
+  return {
+    post: {
+      summary,
+      requestBody: {
+        required: true,
+        content: { "application/json": { schema: toJsonSchema(schema, { errorMode: "ignore", typeMode: "input" }) } },
+      },
+      responses: {
+        "200": { description: "The answer", content: { "application/json": { schema: { type: "object" } } } },
+        "400": problem("Not JSON"),
+        "413": problem(`More than ${LIMITS.bytes} bytes`),
+        "422": problem("A field is wrong; it is named"),
+      },
+    },
+  };
+}
+
+/** OpenAPI 3.1 description of the JSON API, made from the same schemas that guard it. */
+export const openApi = () => ({
+  openapi: "3.1.0",
+  info: {
+    title: "Jade Pan",
+    version: "1",
+    description: "The core of Jade Pan as stateless JSON. Masses in g, temperatures in °C, times in minutes.",
+  },
+  paths: {
+    "/api/v1/plan": operation("Ledgers, tasks, cautions and verdicts of a supper", PlanRequestSchema),
+    "/api/v1/schedule": operation("Start times for tasks, worked back from serving", ScheduleRequestSchema),
+  },
+});
