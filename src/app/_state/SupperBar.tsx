@@ -25,6 +25,7 @@ function stagesOf(view: SupperView, path: string): Stage[] {
     here: path.endsWith(slug),
   });
   return [
+    { name: "Counter", says: "all suppers", tone: "plain", href: "/", here: false },
     stage(
       "Bench",
       "bench",

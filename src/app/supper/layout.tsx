@@ -1,4 +1,5 @@
 import { type ReactNode, Suspense } from "react";
+import { Main } from "@/ui/frame/Main";
 import { SupperBar } from "../_state/SupperBar";
 import { SupperProvider } from "../_state/supper";
 
@@ -7,7 +8,7 @@ export default function SupperLayout({ children }: { children: ReactNode }) {
     <Suspense>
       <SupperProvider>
         <SupperBar />
-        <main>{children}</main>
+        <Main>{children}</Main>
       </SupperProvider>
     </Suspense>
   );

@@ -185,7 +185,7 @@ function PartList(props: BenchProps) {
           />
         )}
         {!frozen && (
-          <Quiet mt="2" w="100%" h="10" minH="10" fontSize="sm" onClick={props.onKeep}>
+          <Quiet mt="2" w="100%" minH="10" fontSize="sm" onClick={props.onKeep}>
             Keep this on the shelf
           </Quiet>
         )}
@@ -276,7 +276,7 @@ function PartHead({
             value={part.name}
             onCommit={onRenamePart}
           />
-          <Quiet h="10" minH="10" onClick={onRemovePart}>
+          <Quiet minH="10" onClick={onRemovePart}>
             Remove part
           </Quiet>
           <IconDo

@@ -328,7 +328,7 @@ export function AddStep({ disabled, onAdd }: { disabled: boolean; onAdd: (kind: 
         options={STEP_KINDS.map((k) => ({ value: k, label: STEP_NAMES[k] }))}
         onChoose={(v) => setKind(v as StepKind)}
       />
-      <Quiet h="10" minH="10" px="3" disabled={disabled} onClick={() => onAdd(kind)}>
+      <Quiet minH="10" px="3" disabled={disabled} onClick={() => onAdd(kind)}>
         <Plus size={15} /> Add a step
       </Quiet>
     </HStack>

@@ -3,7 +3,7 @@
 import { Box, chakra, Flex, Grid, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
 import { CalendarPlus, Flame } from "lucide-react";
 import type { Kitchen } from "@/core/dish/kitchen";
-import type { Lag } from "@/core/schedule/task";
+import { type Lag, SERVE } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Relief, Schedule } from "@/core/schedule/schedule";
@@ -90,6 +90,7 @@ export function Clock(props: ClockProps) {
               />
               <Key />
             </Card>
+            <Waits plan={props.plan} schedule={schedule} nameOf={props.nameOf} />
           </>
         ) : (
           <NoFit schedule={schedule} nameOf={props.nameOf} />
@@ -100,6 +101,59 @@ export function Clock(props: ClockProps) {
         {schedule.kind === "fits" && <MoveList {...props} />}
       </Stack>
     </Grid>
+  );
+}
+
+/** Waits with a limit of half an hour or less, the tightest first: these are what goes wrong. */
+function Waits({
+  plan,
+  schedule,
+  nameOf,
+}: Pick<ClockProps, "plan" | "nameOf"> & { schedule: Extract<Schedule, { kind: "fits" }> }) {
+  const waits = plan.lags
+    .flatMap(({ from, to, maxMin }) => {
+      if (maxMin === null || maxMin === 0 || maxMin > 30) return [];
+      const task = plan.tasks.find((t) => t.id === from);
+      const gap =
+        (to === SERVE ? 0 : (schedule.starts[to] ?? 0)) - ((schedule.starts[from] ?? 0) + (task?.minutes ?? 0));
+      return [{ id: `${from} ${to}`, from: nameOf(from), to: to === SERVE ? "the table" : nameOf(to), gap, maxMin }];
+    })
+    .sort((a, b) => a.maxMin - a.gap - (b.maxMin - b.gap));
+  if (waits.length === 0) return null;
+  return (
+    <Card p="4">
+      <Heading as="h2" fontSize="lg" mb="1">
+        Waits that count
+      </Heading>
+      <Box as="ul" listStyleType="none" columnCount={{ base: 1, md: 2 }} columnGap="8">
+        {waits.slice(0, 8).map((w) => (
+          <HStack
+            as="li"
+            key={w.id}
+            gap="2"
+            py="1.5"
+            borderBottomWidth="1px"
+            borderColor="line"
+            align="baseline"
+            breakInside="avoid"
+          >
+            <Text flex="1">
+              {w.from}
+              <Text as="span" color="quiet">
+                {" "}
+                before {w.to}
+              </Text>
+            </Text>
+            <Text whiteSpace="nowrap">
+              <strong>{writeMinutes(w.gap)}</strong>{" "}
+              <Text as="span" color="quiet">
+                of {writeMinutes(w.maxMin)}
+              </Text>
+            </Text>
+          </HStack>
+        ))}
+      </Box>
+    </Card>
   );
 }
 
@@ -123,7 +177,7 @@ function ServeAt({ serve, onServe }: Pick<ClockProps, "serve" | "onServe">) {
           aria-label="Time on the table"
           type="time"
           h="11"
-          w="8.5rem"
+          w="9.5rem"
           bg="card"
           borderColor="edge"
           value={serve.time}

@@ -8,6 +8,7 @@ import type { ReactNode } from "react";
 export function Do(props: ButtonProps) {
   return (
     <Button
+      h="auto"
       minH="11"
       px="5"
       rounded="xl"
@@ -22,6 +23,7 @@ export function Do(props: ButtonProps) {
 export function Quiet(props: ButtonProps) {
   return (
     <Button
+      h="auto"
       minH="11"
       px="4"
       rounded="xl"

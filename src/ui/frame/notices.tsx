@@ -2,7 +2,7 @@
 
 import { Box, Button, createToaster, HStack, Portal, Toaster } from "@chakra-ui/react";
 
-const toaster = createToaster({ placement: "bottom", pauseOnPageIdle: true, max: 3 });
+const toaster = createToaster({ placement: "bottom-start", pauseOnPageIdle: true, max: 3 });
 
 export interface Notice {
   readonly says: string;

@@ -21,6 +21,7 @@ export function PlannedActual({ rows }: Props) {
         <BarChart
           data={data}
           layout="vertical"
+          accessibilityLayer={false}
           barGap={1}
           barCategoryGap="22%"
           margin={{ left: 8, right: 24, bottom: 14 }}

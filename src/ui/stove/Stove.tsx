@@ -260,7 +260,7 @@ function TimerCard({ timer, number, onOff }: { timer: TimerView; number: number;
         <Text flex="1" color="quiet" fontSize="sm">
           {timer.where} · {over ? `time is up: ${timer.cue}?` : timer.cue}
         </Text>
-        <Quiet h="9" minH="9" px="3" fontSize="sm" onClick={onOff} aria-label={`Stop timer: ${timer.title}`}>
+        <Quiet minH="9" px="3" fontSize="sm" onClick={onOff} aria-label={`Stop timer: ${timer.title}`}>
           {over ? "Off" : "Stop"} <Key>{number}</Key>
         </Quiet>
       </Flex>

@@ -1,0 +1,64 @@
+import { test as base, expect, type Page } from "@playwright/test";
+
+/** Sunday afternoon in the week of the demo supper, four hours before it. */
+export const AFTERNOON = new Date("2026-11-29T15:00:00Z");
+
+/** Watches a page: no request leaves the origin, nothing is logged as an error. */
+export function watch(page: Page): string[] {
+  const faults: string[] = [];
+  const origin = new URL(test.info().project.use.baseURL ?? "http://127.0.0.1:3100").origin;
+  page.on("request", (r) => {
+    const url = new URL(r.url());
+    if (url.protocol.startsWith("http") && url.origin !== origin) faults.push(`request to ${r.url()}`);
+  });
+  page.on("console", (m) => {
+    if (m.type() === "error") faults.push(`console: ${m.text()}`);
+  });
+  page.on("pageerror", (e) => faults.push(`error: ${e.message}`));
+  return faults;
+}
+
+export const test = base.extend<{ faults: string[] }>({
+  faults: [
+    async ({ page }, use) => {
+      const faults = watch(page);
+      await page.clock.install({ time: AFTERNOON });
+      await use(faults);
+      expect(faults).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+export { expect };
+
+export async function loadDemo(page: Page): Promise<void> {
+  await page.goto("/?demo=1");
+  await expect(page.getByText("of hands-on work")).toBeVisible();
+}
+export async function openStage(page: Page, stage: "Bench" | "Clock" | "Stove"): Promise<void> {
+  await page.getByRole("navigation", { name: "Supper" }).getByRole("link", { name: stage }).click();
+  await page.waitForURL(`**/supper/${stage.toLowerCase()}?*`);
+}
+/** The account of a step as the drawing tells it to those who don't see it. */
+export async function vessel(page: Page, name: string): Promise<string> {
+  return (
+    (await page
+      .getByRole("button", { name: new RegExp(`^${name}: `) })
+      .first()
+      .getAttribute("aria-label")) ?? ""
+  );
+}
+export const step = (page: Page) => page.getByRole("heading", { level: 1 });
+/** Presses on until the heading says what is wanted. */
+export async function cookUntil(page: Page, heading: RegExp): Promise<void> {
+  for (let i = 0; i < 30; i++) {
+    const now = await step(page).innerText();
+    if (heading.test(now)) return;
+    await page.getByRole("button", { name: /next:/ }).click();
+    await expect(step(page)).not.toHaveText(now);
+  }
+  throw new Error(`never came to ${heading}`);
+}
+
+/** What the page alerts to; the framework's own announcer is none of it. */
+export const alerts = (page: Page) => page.locator("[role=alert]:not(#__next-route-announcer__)");

@@ -1,0 +1,72 @@
+import { readFile } from "node:fs/promises";
+import { alerts, expect, loadDemo, test } from "./fixtures";
+
+test("a coeliac's labels are read one by one, remembered, and can be forgotten", async ({ page }) => {
+  await loadDemo(page);
+  await page.getByRole("link", { name: "Sunday supper" }).click();
+  const check = page.getByRole("region", { name: "Who can eat it" });
+  await expect(check).toContainText("Ilse, no gluten: read 5 labels first.");
+  for (const food of ["Mustard, grainy", "Tamari", "Oat cream", "Vegetable stock powder"])
+    await page.getByRole("button", { name: `${food}: label says free of gluten` }).click();
+  await expect(check).toContainText("read 1 label first");
+  await page.getByRole("button", { name: "Oat drink: label says contains gluten" }).click();
+  await expect(check).toContainText("not for Ilse. Oat drink contains it.");
+  await page.goto("/kitchen");
+  await page.getByRole("button", { name: "Forget the label of Oat drink" }).click();
+  await page.goto("/supper/bench?s=sunday-supper");
+  await expect(page.getByRole("region", { name: "Who can eat it" })).toContainText("read 1 label first");
+});
+
+test("a supper from a dish in three actions, removed and brought back", async ({ page }) => {
+  await loadDemo(page);
+  await page.getByRole("button", { name: "Plan a supper with Caraway patties with brown-glazed carrots" }).click();
+  await page.getByLabel("On the table at").fill("18:30");
+  await page.getByRole("button", { name: "Set the time" }).click();
+  await page.waitForURL("**/supper/bench?*");
+  await page.goto("/");
+  const line = page.getByRole("link", { name: "Caraway patties with brown-glazed carrots, Sun" });
+  await expect(line).toBeVisible();
+  await page.getByRole("button", { name: "Remove Caraway patties with brown-glazed carrots, Sun" }).click();
+  await expect(line).toBeHidden();
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(line).toBeVisible();
+});
+
+test("bad, cut, foreign and newer files change nothing and say why; copies and replacing can be undone", async ({
+  page,
+}) => {
+  await loadDemo(page);
+  await page.goto("/kitchen");
+  const [file] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "Export everything" }).click(),
+  ]);
+  const text = await readFile(await file.path(), "utf8");
+  const give = (content: string) =>
+    page
+      .getByLabel("Household file")
+      .setInputFiles({ name: "f.json", mimeType: "application/json", buffer: Buffer.from(content) });
+  for (const [content, says] of [
+    ["hello", "not JSON"],
+    [text.slice(0, 5000), "stops in the middle"],
+    ['{"recipe":1}', "not a Jade Pan household"],
+    [text.replace('"version": 1', '"version": 99'), "newer Jade Pan (version 99)"],
+    [text.replace('"altitudeM": 40', '"altitudeM": "high"'), "kitchen/altitudeM: must be a number"],
+  ] as const) {
+    await give(content);
+    await expect(alerts(page)).toContainText(says);
+    await expect(alerts(page)).toContainText("Nothing was changed");
+  }
+  await give(text);
+  await page.getByRole("button", { name: "Add as copies" }).click();
+  await expect(page.getByRole("group", { name: "Ilse" })).toHaveCount(2);
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(page.getByRole("group", { name: "Ilse" })).toHaveCount(1);
+  await page.getByRole("button", { name: "Clear everything" }).click();
+  await expect(page.getByRole("group", { name: "Ilse" })).toHaveCount(0);
+  await page.getByRole("button", { name: "Load the demo household" }).click();
+  await expect(page.getByRole("group", { name: "Ilse" })).toBeVisible();
+  await give(text);
+  await page.getByRole("button", { name: "Replace what is here" }).click();
+  await expect(page.getByRole("group", { name: "Ilse" })).toHaveCount(1);
+});

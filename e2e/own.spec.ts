@@ -1,0 +1,83 @@
+import { expect, openStage, test, vessel } from "./fixtures";
+
+test("from the empty state: another dish, kitchen and eaters, only through the screens", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: /Meat out of the pan/ })).toBeVisible();
+
+  // People and kitchen of our own.
+  await page.getByRole("link", { name: "Kitchen" }).click();
+  await page.getByRole("button", { name: "Add somebody" }).click();
+  await page.getByLabel("Name of Eater 1").fill("Wren");
+  await page.getByLabel("Name of Eater 1").press("Enter");
+  await page.getByRole("button", { name: "Wren: no sesame" }).click();
+  await page.getByRole("button", { name: "Wren: no soy" }).click();
+  await page.getByRole("button", { name: "Remove burner Burner 2" }).click();
+  await expect(page.getByLabel("Power")).toHaveCount(1);
+  await page.getByLabel("Power").fill("2400");
+  await page.getByLabel("Power").press("Enter");
+
+  // A dish from nothing: bound pieces of another food.
+  await page.getByRole("link", { name: "Counter", exact: true }).click();
+  await page.getByRole("button", { name: "New dish" }).click();
+  await page.waitForURL("**/supper/bench?*");
+  await page.getByRole("button", { name: "Bound and shaped" }).click();
+  await expect.poll(() => vessel(page, "Weigh")).toMatch(/^Weigh: 30 g/);
+  await page.getByRole("button", { name: /^Weigh:/ }).click();
+  await page.getByLabel("Food 1").selectOption({ label: "Split red lentils, dry" });
+  await page.getByLabel(/Split red lentils, dry, amount/).fill("150");
+  await page.getByLabel(/Split red lentils, dry, amount/).press("Enter");
+  await expect.poll(() => vessel(page, "Weigh")).toMatch(/^Weigh: 150 g/);
+
+  // Somebody who must not eat soy: none of it is left, the flour has to be asked about for gluten only.
+  const check = page.getByRole("region", { name: "Who can eat it" });
+  await expect(check).toContainText("Wren, no sesame: every food is free of it");
+  await expect(check).toContainText("Wren, no soy: every food is free of it");
+
+  // The lentils soak cold and long: the ledger and the clock are others than the demo's.
+  await page.getByRole("button", { name: /^Soak:/ }).click();
+  await page.getByLabel("Minutes", { exact: true }).fill("100");
+  await page.getByLabel("Minutes", { exact: true }).press("Enter");
+  await page.getByLabel("Water temperature").fill("20");
+  await page.getByLabel("Water temperature").press("Enter");
+  await page.getByLabel("Water, amount").fill("400");
+  await page.getByLabel("Water, amount").press("Enter");
+  await expect.poll(() => vessel(page, "Soak")).toMatch(/^Soak: 2\d\d g/);
+  await page.getByRole("button", { name: /^Bind:/ }).click();
+  await page.getByRole("button", { name: "Food", exact: true }).click();
+  await page.getByLabel("Food 4").selectOption({ label: "Tahini" });
+  await expect(check).toContainText("not for Wren. Tahini contains it.");
+
+  // A second part that needs the one burner at the same time: served hot within ten minutes.
+  await page.getByLabel("Add a part").selectOption({ label: "Sauce" });
+  await expect(page.getByRole("heading", { level: 1, name: "Sauce" })).toBeVisible();
+  await openStage(page, "Clock");
+  await expect(page.getByText("In this order")).toBeVisible();
+  const text = await page.getByRole("main").innerText();
+  expect(text).toContain("Soak · Bound and shaped");
+  expect(text).toMatch(/begin at (14|15|16):\d\d/);
+  expect(text).not.toContain("Burner 2");
+
+  // A wait that cannot be kept is said to be the reason.
+  await openStage(page, "Bench");
+  await page.getByRole("button", { name: "Sauce" }).click();
+  await page.getByRole("button", { name: /^Season:/ }).click();
+  await page.getByRole("button", { name: "Move step earlier" }).click();
+  await expect(page.getByRole("button", { name: "Undo: Move step" })).toBeEnabled();
+  await page.keyboard.press("Control+z");
+  await expect(page.getByRole("button", { name: /Undo: Add a part/ })).toBeEnabled();
+});
+
+test("a kitchen without a fitting burner says so, on the Bench and on the Clock", async ({ page }) => {
+  await page.goto("/?demo=1");
+  await expect(page.getByText("of hands-on work")).toBeVisible();
+  await page.goto("/kitchen");
+  for (const name of ["Front right", "Back"]) await page.getByRole("button", { name: `Remove burner ${name}` }).click();
+  await page.goto("/supper/clock?s=sunday-supper");
+  await expect(page.getByRole("heading", { name: "It does not fit" })).toBeVisible();
+  await expect(page.getByText("With one more burner it fits.")).toBeVisible();
+  await page.goto("/kitchen");
+  await page.getByRole("button", { name: "Remove burner Front left" }).click();
+  await page.goto("/supper/bench?s=sunday-supper");
+  await page.getByRole("button", { name: /^Sear:/ }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "The kitchen has no burner" })).toBeVisible();
+});
