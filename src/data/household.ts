@@ -60,7 +60,7 @@ export async function planInputOf(db: JadePanDb, supper: Supper, timeZone: strin
 }
 
 /** Only the foods that the supper names (and salt, which targets bring): less to send to a worker and to keep. */
-function foodsUsed(supper: Supper, foods: readonly Food[]): Food[] {
+export function foodsUsed(supper: Supper, foods: readonly Food[]): Food[] {
   const named = new Set(["salt"]);
   for (const dish of supper.dishes)
     for (const part of dish.parts)

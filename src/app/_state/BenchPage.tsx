@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { type Dish, headCount } from "@/core/dish/dish";
 import {
   addPart,
@@ -15,6 +15,8 @@ import {
   removeStep,
 } from "@/core/dish/edit";
 import { partFromPattern } from "@/core/dish/patterns";
+import type { Allergen } from "@/core/foods/allergens";
+import type { FoodId } from "@/core/foods/food";
 import type { Step } from "@/core/process/step";
 import { Bench } from "@/ui/bench/Bench";
 import type { Speaking } from "@/ui/wording/words";
@@ -47,10 +49,13 @@ function Ready({ view }: { view: SupperView }) {
   const stepId = row?.step.id ?? null;
   const dishStep = dish.parts.flatMap((p) => p.steps).find((s) => s.id === stepId) ?? null;
 
-  const speaking = useMemo<Speaking>(
-    () => ({ units, foods, part: (id) => dish.parts.find((p) => p.id === id)?.name ?? "that part" }),
-    [units, foods, dish],
-  );
+  // Names as text: an amount that changes must not make everything speak anew.
+  const names = JSON.stringify(dish.parts.map(({ id, name }) => [id, name]));
+  const speaking = useMemo<Speaking>(() => {
+    const byId = new Map(JSON.parse(names) as [string, string][]);
+    return { units, foods, part: (id) => byId.get(id) ?? "that part" };
+  }, [units, foods, names]);
+  const takeStep = useCallback((id: string) => setTaken((t) => ({ ...t, step: id })), []);
   if (plan === null || house.state !== "ready") return null;
   const edit = (label: string, by: (dish: Dish) => Dish, says?: string) =>
     void saveSupper(editDish(supper, dish.id, by), label, says);
@@ -84,7 +89,7 @@ function Ready({ view }: { view: SupperView }) {
       }
       onTakeDish={(id) => setTaken({ dish: id, part: null, step: null })}
       onTakePart={(id) => setTaken((t) => ({ ...t, part: id, step: null }))}
-      onTakeStep={(id) => setTaken((t) => ({ ...t, step: id }))}
+      onTakeStep={takeStep}
       onAddStep={(kind) => {
         if (!part) return;
         const step = newStep(kind, freeId(dish, `${part.id}-${kind}`)) as Step;
@@ -100,13 +105,7 @@ function Ready({ view }: { view: SupperView }) {
       onRenamePart={(name) => part && edit("Rename part", (d) => editPart(d, part.id, (p) => ({ ...p, name })))}
       onRenameDish={(name) => edit("Rename dish", (d) => ({ ...d, name }))}
       onEaters={(eaters, guests) => void saveSupper({ ...supper, eaters, guests }, "Who eats")}
-      onLabel={(food, allergen, state) =>
-        void change(
-          "Label",
-          [put("labels", { id: `${food}.${allergen}`, food, allergen, state } as never)],
-          `Noted what the label says. It counts for every supper.`,
-        )
-      }
+      onLabel={noteLabel}
       onKeep={() =>
         void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`)
       }
@@ -115,6 +114,13 @@ function Ready({ view }: { view: SupperView }) {
     />
   );
 }
+
+const noteLabel = (food: FoodId, allergen: Allergen, state: "contains" | "free") =>
+  void change(
+    "Label",
+    [put("labels", { id: `${food}.${allergen}`, food, allergen, state } as never)],
+    "Noted what the label says. It counts for every supper.",
+  );
 
 /** Ctrl or ⌘ with Z, and with Shift to do it again; not while typing, where the browser's own undo belongs. */
 function useUndoKeys() {

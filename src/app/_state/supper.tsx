@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from "dexie-react-hooks";
 import { useSearchParams } from "next/navigation";
-import { createContext, type ReactNode, useContext, useMemo } from "react";
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useSyncExternalStore } from "react";
 import type { Supper } from "@/core/dish/dish";
 import { type FoodLookup, foodLookup } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
@@ -11,7 +11,7 @@ import { type LogEntry, type Progress, progressOf } from "@/core/process/log";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type CookingRow, db } from "@/data/db";
-import { cookingOf, planInputOf } from "@/data/household";
+import { cookingOf, foodsUsed, foodsWithLabels, planInputOf } from "@/data/household";
 import { usePlan, useRanges, useSchedule } from "./computed";
 import { browserZone, put, change } from "./store";
 
@@ -57,14 +57,23 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     };
   }, [id]);
 
-  const supper = stored?.supper ?? null;
+  const draft = useSyncExternalStore(drafts.subscribe, drafts.current, drafts.current);
+  useEffect(() => {
+    if (drafts.current()?.saved) drafts.set(null);
+  }, [stored]);
+  const edited = draft !== null && draft.supper.id === id ? draft.supper : null;
+  const supper = edited ?? stored?.supper ?? null;
   const cooking = useMemo(() => {
     if (!stored || stored.supper === null || !stored.cooking) return null;
     const { cooking: row, log } = stored.cooking;
     return { row, log, progress: progressOf(log) };
   }, [stored]);
   const frozen = cooking !== null && cooking.progress.finishedAt === null;
-  const fresh = stored && stored.supper !== null ? stored.input : null;
+  const fresh = useMemo(() => {
+    if (!stored || stored.supper === null) return null;
+    if (edited === null) return stored.input;
+    return { ...stored.input, supper: edited, foods: foodsUsed(edited, foodsWithLabels(stored.labels)) };
+  }, [stored, edited]);
 
   // Text as the key: a reload of equal rows gives new objects, and must not start everything again.
   const base = useSame(frozen ? cooking.row.input : fresh);
@@ -74,7 +83,10 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     [base, weighings],
   );
   const planned = usePlan(base);
-  const plan = usePlan(withLog);
+  const corrected = usePlan(weighings !== null && weighings.length > 0 ? withLog : null);
+  const plan = weighings !== null && weighings.length > 0 ? corrected : planned;
+  const foodsSame = useSame(withLog?.foods ?? null);
+  const foods = useMemo(() => foodLookup(foodsSame ?? []), [foodsSame]);
   const ranges = useRanges(withLog);
   const schedule = useSchedule(planned, base?.kitchen ?? null, base?.supper.serveAt ?? null);
 
@@ -85,7 +97,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       state: "ready",
       supper: frozen ? withLog.supper : supper,
       input: withLog,
-      foods: foodLookup(withLog.foods),
+      foods,
       units: stored.input.kitchen.units,
       labels: stored.labels,
       plan,
@@ -95,11 +107,32 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       cooking,
       frozen,
     };
-  }, [stored, supper, withLog, plan, planned, ranges, schedule, cooking, frozen]);
+  }, [stored, supper, withLog, foods, plan, planned, ranges, schedule, cooking, frozen]);
   return <Context value={value}>{children}</Context>;
 }
 
 const NO_LOG: readonly LogEntry[] = [];
+
+/** An edit on its way to the store. */
+interface Draft {
+  readonly supper: Supper;
+  readonly saved: boolean;
+}
+const drafts = (() => {
+  let draft: Draft | null = null;
+  const listeners = new Set<() => void>();
+  return {
+    current: () => draft,
+    set: (next: Draft | null) => {
+      draft = next;
+      for (const listener of listeners) listener();
+    },
+    subscribe: (listener: () => void) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+  };
+})();
 
 /** The earlier object as long as the new one says the same. */
 function useSame<T>(value: T | null): T | null {
@@ -108,5 +141,9 @@ function useSame<T>(value: T | null): T | null {
   return useMemo(() => value, [text]);
 }
 
-export const saveSupper = (supper: Supper, label: string, says?: string) =>
-  change(label, [put("suppers", supper)], says);
+/** Shows the edit at once and writes it behind; the next look at the store brings the same back. */
+export async function saveSupper(supper: Supper, label: string, says?: string): Promise<void> {
+  drafts.set({ supper, saved: false });
+  await change(label, [put("suppers", supper)], says);
+  if (drafts.current()?.supper === supper) drafts.set({ supper, saved: true });
+}

@@ -2,6 +2,7 @@
 
 import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Table, Text } from "@chakra-ui/react";
 import { Redo2, Undo2 } from "lucide-react";
+import { memo, useMemo } from "react";
 import type { Dish, Supper } from "@/core/dish/dish";
 import { type PatternId, PATTERNS } from "@/core/dish/patterns";
 import type { Eater } from "@/core/dish/kitchen";
@@ -74,19 +75,14 @@ export function Bench(props: BenchProps) {
         {part ? (
           <>
             <PartHead {...props} part={part} />
-            <Card p="3" aria-label="In the bowl">
-              <Flex justify="space-between" align="center" px="1" mb="1" wrap="wrap" gap="1">
-                <Legend />
-                <Text fontSize="sm" color="quiet">
-                  what the scale should show after each step
-                </Text>
-              </Flex>
-              <BowlDrawing
-                vessels={vesselsOf(part, plan, props.ranges, speaking)}
-                inHand={stepId}
-                onTake={props.onTakeStep}
-              />
-            </Card>
+            <InTheBowl
+              part={part}
+              plan={plan}
+              ranges={props.ranges}
+              stepId={stepId}
+              speaking={speaking}
+              onTake={props.onTakeStep}
+            />
             <StepTable part={part} plan={plan} stepId={stepId} speaking={speaking} onTake={props.onTakeStep} />
           </>
         ) : (
@@ -324,6 +320,36 @@ function NewDish({ onAdd }: { onAdd: (pattern: PatternId) => void }) {
   );
 }
 
+interface PartViewProps {
+  readonly part: PlannedPart;
+  readonly plan: Plan;
+  readonly stepId: string | null;
+  readonly speaking: Speaking;
+  readonly onTake: (id: string) => void;
+}
+
+const InTheBowl = memo(function InTheBowl({
+  part,
+  plan,
+  ranges,
+  stepId,
+  speaking,
+  onTake,
+}: PartViewProps & { ranges: Ranges | null }) {
+  const vessels = useMemo(() => vesselsOf(part, plan, ranges, speaking), [part, plan, ranges, speaking]);
+  return (
+    <Card p="3" aria-label="In the bowl">
+      <Flex justify="space-between" align="center" px="1" mb="1" wrap="wrap" gap="1">
+        <Legend />
+        <Text fontSize="sm" color="quiet">
+          what the scale should show after each step
+        </Text>
+      </Flex>
+      <BowlDrawing vessels={vessels} inHand={stepId} onTake={onTake} />
+    </Card>
+  );
+});
+
 function minutesOf(row: Extract<Row, { state: "computed" }>): string {
   const hands = row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m + p.minutes : m), 0);
   const other = row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m : m + p.minutes), 0);
@@ -332,19 +358,7 @@ function minutesOf(row: Extract<Row, { state: "computed" }>): string {
   return `${writeMinutes(Math.max(1, hands))} hands${rest}`;
 }
 
-function StepTable({
-  part,
-  plan,
-  stepId,
-  speaking,
-  onTake,
-}: {
-  part: PlannedPart;
-  plan: Plan;
-  stepId: string | null;
-  speaking: Speaking;
-  onTake: (id: string) => void;
-}) {
+const StepTable = memo(function StepTable({ part, plan, stepId, speaking, onTake }: PartViewProps) {
   return (
     <Card p="0" overflowX="auto" tabIndex={0} role="region" aria-label={`Steps of ${part.name}`}>
       <Table.Root size="sm" bg="transparent">
@@ -397,7 +411,7 @@ function StepTable({
       </Table.Root>
     </Card>
   );
-}
+});
 
 function StepRemarks({ row, plan, speaking }: { row: Row; plan: Plan; speaking: Speaking }) {
   if (row.state === "blocked")

@@ -1,6 +1,7 @@
 "use client";
 
 import { Box, chakra, Heading, HStack, Stack, Text } from "@chakra-ui/react";
+import { memo } from "react";
 import type { Eater } from "@/core/dish/kitchen";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
@@ -16,7 +17,7 @@ interface CheckProps {
 }
 
 /** Who can eat the whole supper. A label that nobody read is a question, with the two answers beside it. */
-export function EatersCheck({ verdicts, eaters, speaking, onLabel }: CheckProps) {
+export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, speaking, onLabel }: CheckProps) {
   if (verdicts.length === 0) return null;
   return (
     <Card p="3" aria-label="Who can eat it">
@@ -71,7 +72,7 @@ export function EatersCheck({ verdicts, eaters, speaking, onLabel }: CheckProps)
       </Text>
     </Card>
   );
-}
+});
 
 function Answer({ children, label, onClick }: { children: string; label: string; onClick: () => void }) {
   return (

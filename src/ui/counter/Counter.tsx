@@ -2,12 +2,16 @@
 
 import { Box, Flex, Grid, Heading, HStack, Stack, Text, VisuallyHidden } from "@chakra-ui/react";
 import { ChefHat, Plus, Trash2 } from "lucide-react";
+import dynamic from "next/dynamic";
 import { type ReactNode, useState } from "react";
 import type { Dish } from "@/core/dish/dish";
 import type { Eater } from "@/core/dish/kitchen";
 import { Card, Do, IconDo, Link, Quiet, Remark } from "../frame/controls";
 import { DishMark } from "./DishMark";
-import { StartSupper, type SupperWishes } from "./StartSupper";
+import type { SupperWishes } from "./StartSupper";
+
+/** The form and its checks come when a dish is taken from the shelf. */
+const StartSupper = dynamic(() => import("./StartSupper").then((m) => m.StartSupper), { ssr: false });
 
 /** The one thing to do next, of all suppers. */
 export interface NextThing {

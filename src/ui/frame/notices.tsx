@@ -1,8 +1,7 @@
 "use client";
 
-import { Box, Button, createToaster, HStack, Portal, Toaster } from "@chakra-ui/react";
-
-const toaster = createToaster({ placement: "bottom-start", pauseOnPageIdle: true, max: 3 });
+import dynamic from "next/dynamic";
+import { useSyncExternalStore } from "react";
 
 export interface Notice {
   readonly says: string;
@@ -10,50 +9,35 @@ export interface Notice {
   readonly action?: { readonly label: string; readonly run: () => void };
 }
 
+/** The toasts come with the first notice: most page views never show one. */
+const NoticeToasts = dynamic(() => import("./NoticeToasts").then((m) => m.NoticeToasts), { ssr: false });
+
+let waiting: readonly Notice[] = [];
+const listeners = new Set<() => void>();
+const tell = (notices: readonly Notice[]) => {
+  waiting = notices;
+  for (const listener of listeners) listener();
+};
+
 /** Says what happened, with the way back where there is one. */
-export function notify({ says, tone = "done", action }: Notice): void {
-  toaster.create({
-    title: says,
-    type: tone === "trouble" ? "error" : "info",
-    duration: tone === "trouble" ? 12_000 : 7_000,
-    ...(action ? { action: { label: action.label, onClick: action.run } } : {}),
-  });
+export function notify(notice: Notice): void {
+  tell([...waiting, notice]);
 }
+/** Takes the notices that were not shown yet. */
+export function takeNotices(): readonly Notice[] {
+  const taken = waiting;
+  if (taken.length > 0) tell([]);
+  return taken;
+}
+export const onNotice = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+let everSaid = false;
+const said = () => (everSaid ||= waiting.length > 0);
 
 export function Notices() {
-  return (
-    <Portal>
-      <Toaster toaster={toaster} insetInline="4">
-        {(toast) => (
-          <HStack
-            role="status"
-            bg={toast.type === "error" ? "chilliTint" : "ink"}
-            color={toast.type === "error" ? "ink" : "page"}
-            borderWidth="1px"
-            borderColor={toast.type === "error" ? "chilli" : "ink"}
-            rounded="xl"
-            ps="5"
-            pe="2"
-            py="2"
-            minH="12"
-            gap="4"
-            maxW="min(34rem, 92vw)"
-          >
-            <Box flex="1">{toast.title}</Box>
-            {toast.action && (
-              <Button
-                size="sm"
-                variant="plain"
-                color="inherit"
-                textDecoration="underline"
-                onClick={toast.action.onClick}
-              >
-                {toast.action.label}
-              </Button>
-            )}
-          </HStack>
-        )}
-      </Toaster>
-    </Portal>
-  );
+  const show = useSyncExternalStore(onNotice, said, () => false);
+  return show ? <NoticeToasts /> : null;
 }

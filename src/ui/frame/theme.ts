@@ -1,4 +1,15 @@
-import { createSystem, defaultConfig, defineConfig } from "@chakra-ui/react";
+import { createSystem, defineConfig } from "@chakra-ui/react";
+import { defaultBaseConfig } from "@chakra-ui/react/preset-base";
+import {
+  breakpoints,
+  buttonRecipe,
+  headingRecipe,
+  inputRecipe,
+  semanticTokens,
+  tableSlotRecipe,
+  textStyles,
+  tokens,
+} from "@chakra-ui/react/theme";
 
 /** Ceramic by day, iron by night. Every pair used for text is at least 4.5 : 1 (axe checks it in both themes). */
 const colours = {
@@ -21,6 +32,19 @@ const colours = {
   water: { light: "#6fa9c4", dark: "#4f8fae" },
   oil: { light: "#d9a62e", dark: "#d9a62e" },
 };
+
+/** Only the parts of the library's theme that are used here: the whole of it weighs as much as a page. */
+const used = defineConfig({
+  preflight: true,
+  theme: {
+    breakpoints,
+    textStyles,
+    tokens,
+    semanticTokens,
+    recipes: { button: buttonRecipe, heading: headingRecipe, input: inputRecipe },
+    slotRecipes: { table: tableSlotRecipe },
+  },
+});
 
 const config = defineConfig({
   globalCss: {
@@ -45,4 +69,4 @@ const config = defineConfig({
   cssVarsPrefix: "jp",
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, used, config);

@@ -1,0 +1,59 @@
+"use client";
+
+import { Box, Button, createToaster, HStack, Portal, Toaster } from "@chakra-ui/react";
+import { useEffect } from "react";
+import { onNotice, takeNotices } from "./notices";
+
+const toaster = createToaster({ placement: "bottom-start", pauseOnPageIdle: true, max: 3 });
+
+function showWaiting(): void {
+  for (const { says, tone = "done", action } of takeNotices())
+    toaster.create({
+      title: says,
+      type: tone === "trouble" ? "error" : "info",
+      duration: tone === "trouble" ? 12_000 : 7_000,
+      ...(action ? { action: { label: action.label, onClick: action.run } } : {}),
+    });
+}
+
+export function NoticeToasts() {
+  useEffect(() => {
+    showWaiting();
+    return onNotice(showWaiting);
+  }, []);
+  return (
+    <Portal>
+      <Toaster toaster={toaster} insetInline="4">
+        {(toast) => (
+          <HStack
+            role="status"
+            bg={toast.type === "error" ? "chilliTint" : "ink"}
+            color={toast.type === "error" ? "ink" : "page"}
+            borderWidth="1px"
+            borderColor={toast.type === "error" ? "chilli" : "ink"}
+            rounded="xl"
+            ps="5"
+            pe="2"
+            py="2"
+            minH="12"
+            gap="4"
+            maxW="min(34rem, 92vw)"
+          >
+            <Box flex="1">{toast.title}</Box>
+            {toast.action && (
+              <Button
+                size="sm"
+                variant="plain"
+                color="inherit"
+                textDecoration="underline"
+                onClick={toast.action.onClick}
+              >
+                {toast.action.label}
+              </Button>
+            )}
+          </HStack>
+        )}
+      </Toaster>
+    </Portal>
+  );
+}
