@@ -1,0 +1,64 @@
+import { cookUntil, expect, loadDemo, step, test } from "./fixtures";
+
+/** Pictures of each main view from the demo household: `npm run screenshots` after a build. */
+const shot = (name: string) => ({ path: `docs/screenshots/${name}.png` });
+
+test("pictures", async ({ page }) => {
+  test.setTimeout(180_000);
+  await page.goto("/");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await page.screenshot(shot("counter-empty"));
+
+  await loadDemo(page);
+  await expect(page.getByText("Undo")).toBeHidden({ timeout: 15_000 });
+  await page.screenshot(shot("counter"));
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.screenshot(shot("counter-phone"));
+  await page.setViewportSize({ width: 1280, height: 800 });
+
+  await page.goto("/kitchen");
+  await expect(page.getByRole("heading", { name: "Burners" })).toBeVisible();
+  await page.screenshot(shot("kitchen"));
+
+  await page.goto("/supper/bench?s=sunday-supper");
+  await page.getByRole("button", { name: /^Marinate:/ }).click();
+  await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
+  await page.screenshot(shot("bench"));
+  await page.emulateMedia({ colorScheme: "dark" });
+  await page.screenshot(shot("bench-iron"));
+  await page.emulateMedia({ colorScheme: "light" });
+
+  await page.goto("/supper/clock?s=sunday-supper");
+  await expect(page.getByText("In this order")).toBeVisible();
+  await page.screenshot(shot("clock"));
+
+  await page.clock.setFixedTime(new Date("2026-11-29T18:06:00Z"));
+  await page.goto("/supper/stove?s=sunday-supper");
+  await page.getByRole("button", { name: "Begin cooking" }).click();
+  await expect(step(page)).toHaveText("Weigh out for the strips");
+  await cookUntil(page, /Squeeze the strips/);
+  await expect(page.getByTestId("does")).toContainText("(335");
+  await page.screenshot(shot("stove"));
+  await page.getByLabel("Weight typed, g").fill("418");
+  await page.getByRole("button", { name: "Use this weight" }).click();
+  await expect(page.getByLabel("What the weigh-in changed")).toContainText("batches");
+  await page.setViewportSize({ width: 1280, height: 1000 });
+  await page.screenshot(shot("stove-weighed"));
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.screenshot(shot("stove-phone"));
+  await page.setViewportSize({ width: 1280, height: 800 });
+
+  for (let minute = 7; ; minute += 3) {
+    await page.clock.setFixedTime(new Date(Date.UTC(2026, 10, 29, 18, minute)));
+    if (/Mash the mash/.test(await step(page).innerText())) break;
+    const now = await step(page).innerText();
+    await page.getByRole("button", { name: /next:/ }).click();
+    await expect(step(page)).not.toHaveText(now);
+  }
+  await page.getByRole("button", { name: /on the table/ }).click();
+  await page.getByRole("radio", { name: "8 of 10" }).click();
+  await page.getByLabel("Next time").fill("Squeeze in a cloth: the third batch cost ten minutes.");
+  await page.getByLabel("Next time").blur();
+  await expect(page.locator(".recharts-bar-rectangle").first()).toBeVisible();
+  await page.screenshot(shot("notebook"));
+});
