@@ -84,7 +84,8 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   );
   const planned = usePlan(base);
   const corrected = usePlan(weighings !== null && weighings.length > 0 ? withLog : null);
-  const plan = weighings !== null && weighings.length > 0 ? corrected : planned;
+  // Until the first correction is reckoned the plan before it stays, so that the Stove never goes blank.
+  const plan = weighings !== null && weighings.length > 0 ? (corrected ?? planned) : planned;
   const foodsSame = useSame(withLog?.foods ?? null);
   const foods = useMemo(() => foodLookup(foodsSame ?? []), [foodsSame]);
   const ranges = useRanges(withLog);

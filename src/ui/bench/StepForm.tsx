@@ -191,8 +191,9 @@ function FoodOptions({ foods }: { foods: readonly Food[] }) {
 }
 
 const select = {
+  fontSize: "sm",
   h: "10",
-  px: "2",
+  px: "1.5",
   bg: "card",
   color: "ink",
   borderWidth: "1px",
@@ -226,7 +227,7 @@ function Lines({ step, foods, parts, factor, units, frozen, onEdit }: StepFormPr
               <NumberField
                 label={`${name(line)}, amount`}
                 hideLabel
-                width="5.5rem"
+                width="4.5rem"
                 value={unit.out(line.massG * factor)}
                 low={0}
                 high={Math.round(unit.out(100_000))}
@@ -255,7 +256,7 @@ function Lines({ step, foods, parts, factor, units, frozen, onEdit }: StepFormPr
               <NumberField
                 label={`${name(line)}, share`}
                 hideLabel
-                width="5.5rem"
+                width="4.5rem"
                 value={line.share * 100}
                 low={1}
                 high={100}

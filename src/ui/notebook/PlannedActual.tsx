@@ -40,7 +40,12 @@ export function PlannedActual({ rows }: Props) {
             cursor={{ fill: "var(--jp-colors-sunk)" }}
             contentStyle={{ background: "var(--jp-colors-card)", borderColor: "var(--jp-colors-edge)", color: ink }}
           />
-          <Legend verticalAlign="top" align="left" height={28} />
+          <Legend
+            verticalAlign="top"
+            align="left"
+            height={28}
+            formatter={(name) => <span style={{ color: ink }}>{name}</span>}
+          />
           <Bar dataKey="planned" fill="var(--jp-colors-edge)" isAnimationActive={false} />
           <Bar dataKey="real" fill="var(--jp-colors-jade)" isAnimationActive={false} />
         </BarChart>
