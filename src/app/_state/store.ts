@@ -9,7 +9,7 @@ import type { Label } from "@/core/formats/household";
 import { Changes, type Edit } from "@/data/changes";
 import { type CookingRow, db } from "@/data/db";
 import { foodsWithLabels, kitchenOf } from "@/data/household";
-import { notify } from "@/ui/frame/notices";
+import { notify } from "@/ui/frame/noticeQueue";
 
 /** The one history of this page. */
 export const changes = new Changes(db);

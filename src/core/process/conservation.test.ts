@@ -1,55 +1,11 @@
 import { newStep, STEP_KINDS } from "../dish/edit";
-import { foodLookup } from "../foods/food";
-import { FOODS } from "../foods/table";
 import { sampledDraws } from "../quantities/draw";
 import { applyStep } from "./apply";
-import { add, type Contents, contentsOfFood, moistureOf, NOTHING, totalG } from "./contents";
-import {
-  type Came,
-  conservationGapG,
-  EMPTY_VESSEL,
-  type Outcome,
-  type StepContext,
-  type Vessel,
-  vesselContents,
-} from "./ledger";
+import { contents, context, likely, random, run } from "./__tests__/context";
+import { add, moistureOf, NOTHING, totalG } from "./contents";
+import { conservationGapG, EMPTY_VESSEL, type Vessel, vesselContents } from "./ledger";
 import type { Line, Step, StepKind } from "./step";
 import { correctByReading, meaningAfter } from "./weighIn";
-
-const foods = foodLookup(FOODS);
-const contents = (id: string, massG: number): Contents => {
-  const food = foods(id);
-  const c = food && contentsOfFood(food, massG, 20);
-  if (!c) throw new Error(id);
-  return c;
-};
-
-/** mulberry32: a small seeded generator, so that a failing case can be run again. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
-
-const times = new Map<string, number>();
-const context = (draw: StepContext["draw"]): StepContext => ({
-  roomC: 20,
-  boilC: 100,
-  burner: { netW: 800, ratedW: 2000, efficiency: 0.4 },
-  pan: () => ({ id: "pan", diameterM: 0.28 }),
-  bring: (lines: readonly Line[]) =>
-    lines.flatMap((l): Came[] =>
-      l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG, contents: contents(l.food, l.massG) }] : [],
-    ),
-  draw,
-  drawLot: draw,
-  remember: (key, reckon) => times.get(key) ?? times.set(key, reckon()).get(key) ?? NaN,
-});
-const likely = context((_id, e) => e.likely);
 
 /** Something reasonable to put in, so that every kind of step runs. */
 function randomStep(kind: StepKind, r: () => number): Step {
@@ -131,11 +87,6 @@ describe("monotonicity", () => {
     ...EMPTY_VESSEL,
     batch: { ...contents("soy-strips", 160), waterG: 355, saltG: 3, tempC: 60 },
   });
-  const run = (vessel: Vessel, step: Step): Outcome => {
-    const applied = applyStep(vessel, step, likely);
-    if (!applied.ok) throw new Error(JSON.stringify(applied.failure));
-    return applied.value;
-  };
   const squeezeAfter = (how: "palm" | "hands" | "cloth", minutes: number) =>
     totalG(run(soaked(), { ...newStep("squeeze", "s"), how, minutes }).after.batch);
 

@@ -2,7 +2,7 @@
 
 import { Box, Button, createToaster, HStack, Portal, Toaster } from "@chakra-ui/react";
 import { useEffect } from "react";
-import { onNotice, takeNotices } from "./notices";
+import { onNotice, takeNotices } from "./noticeQueue";
 
 const toaster = createToaster({ placement: "bottom-start", pauseOnPageIdle: true, max: 3 });
 
@@ -18,15 +18,21 @@ function showWaiting(): void {
 
 export function NoticeToasts() {
   useEffect(() => {
-    showWaiting();
-    return onNotice(showWaiting);
+    // The toaster listens only once its own effects have run.
+    const first = setTimeout(showWaiting, 30);
+    const stop = onNotice(showWaiting);
+    return () => {
+      clearTimeout(first);
+      stop();
+    };
   }, []);
   return (
     <Portal>
-      <Toaster toaster={toaster} insetInline="4">
+      <Toaster toaster={toaster} insetInlineStart="4" css={{ pointerEvents: "none !important" }}>
         {(toast) => (
           <HStack
             role="status"
+            pointerEvents="auto"
             bg={toast.type === "error" ? "chilliTint" : "ink"}
             color={toast.type === "error" ? "ink" : "page"}
             borderWidth="1px"

@@ -67,7 +67,7 @@ export function Stove(props: StoveProps) {
       gap="4"
       p={{ base: "2", md: "4" }}
       alignItems="stretch"
-      minH={{ lg: "calc(100vh - 60px)" }}
+      minH={{ lg: "calc(100vh - 140px)" }}
     >
       <Card display="flex" flexDirection="column" p={{ base: "4", md: "7" }}>
         <Strip {...props} />

@@ -1,0 +1,139 @@
+import { DEMO_EATERS, DEMO_KITCHEN, MUSTARD_STRIPS } from "@/demo/household";
+import { plainKitchen } from "@/data/household";
+import { FOODS } from "../foods/table";
+import { plan, type PlanInput } from "../plan";
+import { type Dish, foodsOf, headCount, scaleDish, servedParts, type Supper } from "./dish";
+import {
+  addLine,
+  addPart,
+  addStep,
+  editDish,
+  editStep,
+  freeId,
+  newStep,
+  removeLine,
+  removePart,
+  removeStep,
+  setLine,
+  STEP_KINDS,
+} from "./edit";
+import { kitchenFacts } from "./kitchen";
+import { PATTERNS, partFromPattern, type PatternId } from "./patterns";
+
+const empty: Dish = { id: "d", name: "D", replaces: "", servings: 4, parts: [] };
+const supperOf = (dish: Dish): Supper => ({
+  id: "s",
+  name: "S",
+  serveAt: "2026-11-29T19:00:00.000Z",
+  eaters: [],
+  guests: 4,
+  dishes: [dish],
+});
+const inputOf = (dish: Dish): PlanInput => ({
+  supper: supperOf(dish),
+  foods: FOODS,
+  kitchen: plainKitchen("UTC"),
+  eaters: [],
+  log: [],
+});
+
+describe("patterns", () => {
+  test.each(Object.keys(PATTERNS).filter((id) => id !== "empty") as PatternId[])(
+    "%s cooks to the end in a plain kitchen",
+    (id) => {
+      const dish = addPart(empty, partFromPattern(empty, id));
+      const planned = plan(inputOf(dish));
+      expect(planned.blocked).toBe(0);
+      expect(planned.dishes[0]?.parts[0]?.endG).toBeGreaterThan(200);
+      expect(planned.cautions.filter((c) => c.severity === "stop")).toEqual([]);
+    },
+  );
+  test("amounts follow the dish's servings, and a second part of a kind gets names of its own", () => {
+    const eight = { ...empty, servings: 8 };
+    const once = addPart(eight, partFromPattern(eight, "mash"));
+    const twice = addPart(once, partFromPattern(once, "mash"));
+    expect(twice.parts[0]?.steps[0]?.adds[0]).toMatchObject({ massG: 1800 });
+    const ids = twice.parts.flatMap((p) => [p.id, ...p.steps.map((s) => s.id)]);
+    expect(new Set(ids).size).toBe(ids.length);
+  });
+});
+
+describe("editing is on values", () => {
+  const [strips] = MUSTARD_STRIPS.parts;
+  test("steps are added after one, at the start, and taken out again", () => {
+    const step = newStep("season", "extra");
+    const after = addStep(MUSTARD_STRIPS, "strips", step, "strips-soak");
+    expect(after.parts[0]?.steps.map((s) => s.id).slice(0, 4)).toEqual([
+      "strips-weigh",
+      "strips-soak",
+      "extra",
+      "strips-drain",
+    ]);
+    expect(addStep(MUSTARD_STRIPS, "strips", step, null).parts[0]?.steps[0]?.id).toBe("extra");
+    expect(removeStep(after, "extra")).toEqual(MUSTARD_STRIPS);
+    expect(strips?.steps).toHaveLength(6);
+  });
+  test("removing a part takes its joins along", () => {
+    const without = removePart(MUSTARD_STRIPS, "strips");
+    expect(without.parts.map((p) => p.id)).toEqual(["sauce", "mash"]);
+    expect(without.parts.flatMap((p) => p.steps.flatMap((s) => s.adds)).some((l) => l.kind === "part")).toBe(false);
+  });
+  test("lines", () => {
+    const step = addLine(newStep("weigh", "w"), { kind: "food", food: "salt", massG: 5 });
+    expect(setLine(step, 0, { kind: "food", food: "salt", massG: 6 }).adds).toEqual([
+      { kind: "food", food: "salt", massG: 6 },
+    ]);
+    expect(removeLine(step, 0).adds).toEqual([]);
+  });
+  test("an edit of one dish leaves the supper's others alone; ids are free", () => {
+    const two = { ...supperOf(empty), dishes: [empty, MUSTARD_STRIPS] };
+    const edited = editDish(two, "d", (d) => ({ ...d, name: "Other" }));
+    expect(edited.dishes[1]).toBe(MUSTARD_STRIPS);
+    expect(freeId(MUSTARD_STRIPS, "strips")).toBe("strips-1");
+    expect(editStep(MUSTARD_STRIPS, "nobody", (s) => ({ ...s, handsMin: 9 }))).toEqual(MUSTARD_STRIPS);
+  });
+  test("every kind of step has its usual settings", () => {
+    expect(STEP_KINDS).toHaveLength(18);
+    for (const kind of STEP_KINDS)
+      expect(newStep(kind, "x")).toMatchObject({ kind, id: "x", adds: [], handsMin: null, mayWaitMin: null });
+  });
+});
+
+test("parts that are joined whole don't come to the table, half-used ones do", () => {
+  expect(servedParts(MUSTARD_STRIPS).map((p) => p.id)).toEqual(["sauce", "mash"]);
+  const half = editStep(MUSTARD_STRIPS, "sauce-join", (s) => ({
+    ...s,
+    adds: [{ kind: "part", part: "strips", share: 0.5 }],
+  }));
+  expect(servedParts(half).map((p) => p.id)).toEqual(["strips", "sauce", "mash"]);
+});
+test("salt that only a target brings is a food of the dish", () => {
+  expect(foodsOf(MUSTARD_STRIPS).has("salt")).toBe(true);
+  expect(foodsOf(empty).size).toBe(0);
+});
+test("heads and scale", () => {
+  expect(headCount({ ...supperOf(empty), eaters: ["a", "b"], guests: 3 })).toBe(5);
+  expect(scaleDish(MUSTARD_STRIPS, 1)).toBe(MUSTARD_STRIPS);
+  expect(scaleDish(MUSTARD_STRIPS, 2).parts[0]?.steps[1]).toMatchObject({ minutes: 10, adds: [{ massG: 1800 }] });
+});
+
+describe("the kitchen as steps see it", () => {
+  const facts = kitchenFacts(DEMO_KITCHEN);
+  test("the strongest burner, by what reaches the pan", () => {
+    expect(facts.burner).toEqual({ netW: 720, ratedW: 1800, efficiency: 0.4 });
+    const mixed = kitchenFacts({
+      ...DEMO_KITCHEN,
+      burners: [...DEMO_KITCHEN.burners, { id: "i", name: "I", kind: "induction", watts: 1200 }],
+    });
+    expect(mixed.burner?.netW).toBe(960);
+  });
+  test("a named pan, else the widest of its kind, else none", () => {
+    expect(facts.pan("saute", "frying")?.diameterM).toBe(0.26);
+    expect(facts.pan(null, "frying")?.id).toBe("iron");
+    expect(facts.pan("gone", "pot")?.id).toBe("pot");
+    expect(kitchenFacts({ ...DEMO_KITCHEN, pans: [] }).pan(null, "pot")).toBeNull();
+  });
+  test("eaters of the demo are five, one of them coeliac", () => {
+    expect(DEMO_EATERS.filter((e) => e.avoids.includes("gluten")).map((e) => e.name)).toEqual(["Ilse"]);
+  });
+});

@@ -1,0 +1,194 @@
+import { newStep } from "../../dish/edit";
+import { boilingPointC } from "../../models/boilingPoint";
+import { contents, context, fact, food, likely, refusal, run, vesselOf } from "../__tests__/context";
+import { NOTHING, saltShare, solidsG, totalG } from "../contents";
+import { EMPTY_VESSEL } from "../ledger";
+import type { BoilStep, BrownStep, FryStep, ReduceStep, SearStep, SimmerStep } from "../step";
+
+describe("sear", () => {
+  const step = (more: Partial<SearStep> = {}): SearStep => ({
+    ...newStep("sear", "s"),
+    adds: [food("rapeseed-oil", 20)],
+    ...more,
+  });
+  const strips = (moisture: number, grams = 160) => {
+    const dry = contents("soy-strips", grams);
+    return vesselOf({ ...dry, waterG: moisture * solidsG(dry) });
+  };
+  test("batches by the pan's floor, by hand: 0.7 · 616 cm² · 8 mm · 1.03 g/cm³ = 355 g", () => {
+    const strong = { ...likely, burner: { netW: 5000, ratedW: 5000, efficiency: 1 } };
+    const found = fact(run(strips(1.4, 320), step(), strong), "batches");
+    const roomG = 0.7 * (Math.PI / 4) * 28 ** 2 * 0.8 * 1.03;
+    expect(roomG).toBeCloseTo(355, 0);
+    expect(found.count).toBe(Math.ceil(totalG(strips(1.4, 320).batch) / roomG));
+    expect(found.limitedBy).toBe("room in the pan");
+  });
+  test("minutes by energy, by hand", () => {
+    const vessel = strips(1.4);
+    const { batch } = vessel;
+    const waterOff = Math.max(0.14 * batch.waterG, batch.waterG - 1.3 * solidsG(batch));
+    const found = fact(run(vessel, step()), "batches");
+    const joules = (totalG(batch) * 3.3 * 80 + waterOff * 2256.4) / found.count;
+    expect(found.eachMin).toBeCloseTo(joules / 800 / 60 + 2, 6);
+  });
+  test("oil goes in for the water that goes out: 0.2 g for a gram, the rest stays on the pan", () => {
+    const outcome = run(strips(1.4), step());
+    const steam = outcome.left.find((l) => l.to === "air")?.contents.waterG ?? 0;
+    expect(outcome.after.batch.oilG).toBeCloseTo(Math.min(20, 0.2 * steam), 9);
+    expect(outcome.left.find((l) => l.to === "utensil")?.contents.oilG).toBeCloseTo(20 - 0.2 * steam, 9);
+  });
+  test("salt grows stronger as water leaves, in grams it stays", () => {
+    const vessel = { ...strips(1.6), batch: { ...strips(1.6).batch, saltG: 4 } };
+    const { after } = run(vessel, step());
+    expect(after.batch.saltG).toBe(4);
+    expect(saltShare(after.batch)).toBeGreaterThan(saltShare(vessel.batch));
+  });
+});
+
+describe("brown", () => {
+  const step = (more: Partial<BrownStep> = {}): BrownStep => ({ ...newStep("brown", "b"), ...more });
+  test("button mushrooms lose 62 % of their raw mass (card 19: 55–70 %)", () => {
+    const outcome = run(vesselOf(contents("button-mushrooms", 400)), step());
+    expect(fact(outcome, "water-off").massG).toBeCloseTo(0.62 * 400, 6);
+    expect(totalG(outcome.after.batch)).toBeCloseTo(400 * 0.38, 6);
+  });
+  test("a food without a figure loses the rule of thumb's quarter", () => {
+    expect(fact(run(vesselOf(contents("sweet-potato", 400)), step()), "water-off").massG).toBeCloseTo(100, 6);
+  });
+  test("twice the mushrooms take about twice the drying", () => {
+    const watch = (g: number) =>
+      run(vesselOf(contents("button-mushrooms", g)), step({ browningMin: 0 })).phases[1]?.minutes ?? 0;
+    expect((watch(800) - 2) / (watch(400) - 2)).toBeCloseTo(2, 6);
+  });
+  test("an empty pan is refused", () => expect(refusal(EMPTY_VESSEL, step()).kind).toBe("empty-vessel"));
+});
+
+describe("simmer and reduce", () => {
+  const sauce = () => vesselOf(contents("water", 800), contents("tomato-paste", 100), contents("salt", 6));
+  test("under a lid 1 % in ten minutes, open many times that", () => {
+    const lost = (lid: boolean) => {
+      const step: SimmerStep = { ...newStep("simmer", "s"), minutes: 10, lid };
+      return totalG(sauce().batch) - totalG(run(sauce(), step).after.batch);
+    };
+    expect(lost(true)).toBeCloseTo(0.01 * sauce().batch.waterG, 6);
+    expect(lost(false)).toBeGreaterThan(5 * lost(true));
+  });
+  test("reduced to half, salt is twice as strong; minutes by power balance, by hand", () => {
+    const step: ReduceStep = { ...newStep("reduce", "r"), toShare: 0.5 };
+    const vessel = sauce();
+    const outcome = run(vessel, step);
+    expect(totalG(outcome.after.batch)).toBeCloseTo(totalG(vessel.batch) / 2, 6);
+    expect(saltShare(outcome.after.batch)).toBeCloseTo(2 * saltShare(vessel.batch), 9);
+    const net = 0.4 * 2000 - 60;
+    const mass = totalG(vessel.batch);
+    const minutes = (mass * 3.9 * 80 + (mass / 2) * 2256.4) / net / 60;
+    expect(outcome.phases[1]?.minutes).toBeCloseTo(minutes, 6);
+  });
+  test("a burner that cannot, a share that cannot be, a dry pan", () => {
+    const weak = { ...likely, burner: { netW: 40, ratedW: 100, efficiency: 0.4 } };
+    expect(refusal(sauce(), newStep("reduce", "r"), weak)).toEqual({ kind: "too-weak", burnerW: 100 });
+    expect(refusal(sauce(), { ...newStep("reduce", "r"), toShare: 0 })).toMatchObject({
+      kind: "out-of-range",
+      field: "share that stays",
+    });
+    expect(refusal(vesselOf(contents("rapeseed-oil", 30)), newStep("reduce", "r")).kind).toBe("no-liquid");
+  });
+});
+
+describe("thicken", () => {
+  test("8 g corn starch in 400 g of liquid: 2 g a hundred, coats a spoon, thicker on the plate", () => {
+    const step = { ...newStep("thicken", "t"), adds: [food("corn-starch", 8)] };
+    const found = fact(run(vesselOf(contents("water", 400)), step), "thickness");
+    expect(found.per100).toBeCloseTo(2, 1);
+    expect(found.thickness).toBe("coating");
+    const nearly = fact(run(vesselOf(contents("water", 310)), step), "thickness");
+    expect([nearly.thickness, nearly.atTable]).toEqual(["coating", "thick"]);
+  });
+  test("wheat flour counts half", () => {
+    const per100 = (id: string) =>
+      fact(run(vesselOf(contents("water", 400)), { ...newStep("thicken", "t"), adds: [food(id, 10)] }), "thickness")
+        .per100;
+    expect(per100("wheat-flour") / per100("corn-starch")).toBeCloseTo(0.48, 1);
+  });
+});
+
+describe("boil", () => {
+  const step = (more: Partial<BoilStep> = {}): BoilStep => ({
+    ...newStep("boil", "b"),
+    adds: [food("water", 1500), food("salt", 15)],
+    ...more,
+  });
+  const potatoes = () => vesselOf(contents("potato", 1000));
+  test("water and salt are the bath and go down the drain, but for what entered", () => {
+    const { after, left } = run(potatoes(), step());
+    expect(totalG(after.batch)).toBeGreaterThan(1000);
+    expect(totalG(after.batch)).toBeLessThan(1020);
+    const drained = left.find((l) => l.to === "drain")?.contents;
+    expect((drained?.saltG ?? 0) + after.batch.saltG).toBeCloseTo(15 + potatoes().batch.saltG, 2);
+    expect(after.batch.saltG).toBeGreaterThan(1);
+    expect(after.batch.saltG).toBeLessThan(4);
+  });
+  test("higher up it takes longer, and at 2 000 m 95 °C is never reached", () => {
+    const at = (metres: number) => ({ ...likely, boilC: boilingPointC(metres) });
+    const minutes = (metres: number) =>
+      fact(run(potatoes(), step({ coreC: 90 }), at(metres)), "cooked-through").minutes;
+    expect(minutes(1000)).toBeGreaterThan(minutes(0));
+    expect(refusal(potatoes(), step(), at(2000))).toMatchObject({ kind: "never-done", coreC: 95 });
+  });
+  test("a size no piece has is refused by name", () => {
+    expect(refusal(potatoes(), step({ pieceMm: 500 }))).toMatchObject({
+      kind: "out-of-range",
+      field: "piece size",
+      high: 120,
+    });
+    expect(refusal(potatoes(), step({ adds: [] })).kind).toBe("no-liquid");
+  });
+});
+
+describe("mash and season", () => {
+  test("hot pieces lose 2.5 % of their water, then salt comes up to its target", () => {
+    const vessel = vesselOf(contents("potato", 1000));
+    const outcome = run(vessel, { ...newStep("mash", "m"), adds: [food("olive-oil", 30)], saltTo: 0.009 });
+    expect(outcome.left[0]?.contents.waterG).toBeCloseTo(0.025 * vessel.batch.waterG, 9);
+    expect(saltShare(outcome.after.batch)).toBeCloseTo(0.009, 9);
+  });
+  test("seasoning without a target adds only what is named", () => {
+    const outcome = run(vesselOf(contents("water", 500)), {
+      ...newStep("season", "s"),
+      adds: [food("lemon-juice", 10)],
+    });
+    expect(outcome.came).toHaveLength(1);
+    expect(outcome.after.batch.acidG).toBeCloseTo(0.55, 9);
+  });
+});
+
+describe("fry", () => {
+  const pieces = { count: 10, eachG: 60, form: "patty" as const, diameterMm: 75, thicknessMm: 13 };
+  const vessel = () => ({ ...vesselOf(contents("soy-granules", 200), { ...NOTHING, waterG: 400 }), pieces });
+  const step: FryStep = { ...newStep("fry", "f"), adds: [food("rapeseed-oil", 30)] };
+  test("nine patties of 75 mm lie in a 28 cm pan at 70 %, by hand: 0.7 · (280/75)² = 9.8", () => {
+    expect(fact(run(vessel(), step), "batches").count).toBe(2);
+  });
+  test("thicker pieces take the square of the time", () => {
+    const minutes = (thicknessMm: number) =>
+      fact(run({ ...vessel(), pieces: { ...pieces, thicknessMm } }, step), "cooked-through").minutes;
+    expect(minutes(26) / minutes(13)).toBeGreaterThan(3);
+    expect(minutes(26) / minutes(13)).toBeLessThan(4);
+  });
+  test("pieces wider than the pan, and no pieces at all", () => {
+    const wide = { ...vessel(), pieces: { ...pieces, diameterMm: 390 } };
+    expect(refusal(wide, step)).toEqual({ kind: "piece-too-big", panMm: 280, pieceMm: 390 });
+    expect(refusal({ ...vessel(), pieces: null }, step).kind).toBe("not-shaped");
+  });
+  test("no pan, no burner", () => {
+    expect(refusal(vessel(), step, { ...likely, pan: () => null })).toEqual({ kind: "no-pan", wants: "frying" });
+    expect(refusal(vessel(), step, { ...likely, burner: null }).kind).toBe("no-burner");
+  });
+  test("samples spread what is uncertain", () => {
+    const low = context((_id, e) => e.low);
+    const high = context((_id, e) => e.high);
+    expect(fact(run(vessel(), step, low), "cooked-through").minutes).toBeLessThan(
+      fact(run(vessel(), step, high), "cooked-through").minutes,
+    );
+  });
+});

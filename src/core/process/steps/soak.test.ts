@@ -1,0 +1,78 @@
+import { newStep } from "../../dish/edit";
+import { food, fact, refusal, run, vesselOf, contents } from "../__tests__/context";
+import { moistureOf, NOTHING, solidsG, totalG } from "../contents";
+import type { SoakStep } from "../step";
+
+const soak = (more: Partial<SoakStep>): SoakStep => ({ ...newStep("soak", "s"), adds: [food("water", 900)], ...more });
+const strips = () => vesselOf(contents("soy-strips", 160));
+
+test("160 g strips hold 148.1 g solids: 8 parts water to 100 parts solids, by hand", () => {
+  expect(solidsG(strips().batch)).toBeCloseTo(160 / 1.08, 1);
+  expect(strips().batch.waterG).toBeCloseTo(160 * (0.08 / 1.08), 6);
+});
+
+test("the bath starts at the temperature of the mix", () => {
+  // Energy balance by hand: 0.9 kg water at 95, 0.16 kg food and a 0.6 kg bowl at 20 °C.
+  const hot = 0.9 * 4180;
+  const cold = 0.16 * 1800 + 0.6 * 850;
+  expect(fact(run(strips(), soak({})), "soaked").bathC).toBeCloseTo((hot * 95 + cold * 20) / (hot + cold), 6);
+});
+
+test("what was drunk and what stayed add up to what was poured, and solids leach", () => {
+  const { after } = run(strips(), soak({}));
+  expect(after.batch.waterG + (after.bath?.waterG ?? 0)).toBeCloseTo(900 + strips().batch.waterG, 6);
+  // Leaching: 3 % of the solids in the likely run.
+  expect(solidsG(after.batch) / solidsG(strips().batch)).toBeCloseTo(0.97, 9);
+  expect(after.bath && solidsG(after.bath)).toBeCloseTo(0.03 * solidsG(strips().batch), 9);
+});
+
+test("salt enters with the water at the bath's strength", () => {
+  const { after } = run(strips(), soak({ adds: [food("water", 900), food("salt", 9)] }));
+  const drunk = after.batch.waterG - strips().batch.waterG;
+  expect(after.batch.saltG - strips().batch.saltG).toBeCloseTo((9 * drunk) / 900, 2);
+});
+
+test("a bath that is too small is drunk dry and says what is missing", () => {
+  const outcome = run(strips(), soak({ adds: [food("water", 200)] }));
+  expect(fact(outcome, "bath-short").missingG).toBeGreaterThan(80);
+  expect(outcome.after.bath?.waterG ?? 0).toBeCloseTo(0, 6);
+});
+
+test("covered stays warmer than open, so it drinks more", () => {
+  const drunk = (covered: boolean) => moistureOf(run(strips(), soak({ covered, minutes: 15, waterC: 70 })).after.batch);
+  expect(drunk(true)).toBeGreaterThan(drunk(false));
+});
+
+test.each([
+  [{ adds: [] }, "no-liquid"],
+  [{ minutes: -1 }, "out-of-range"],
+  [{ minutes: Number.NaN }, "not-a-number"],
+  [{ minutes: 5000 }, "out-of-range"],
+])("bad settings are refused (%#)", (more, kind) => {
+  expect(refusal(strips(), soak(more as Partial<SoakStep>)).kind).toBe(kind);
+});
+
+test("a food without soaking figures says so by name", () => {
+  expect(refusal(vesselOf(contents("potato", 300)), soak({}))).toEqual({
+    kind: "no-figures",
+    food: "potato",
+    wants: "soaking",
+  });
+});
+
+describe("drain", () => {
+  const soaked = () => run(strips(), soak({ adds: [food("water", 900), food("salt", 9)] })).after;
+  test("5 % of the food's mass clings as film, at the strength of the bath", () => {
+    const vessel = soaked();
+    const { after, left } = run(vessel, newStep("drain", "d"));
+    const film = 0.05 * totalG(vessel.batch);
+    expect(totalG(after.batch)).toBeCloseTo(totalG(vessel.batch) + film, 6);
+    expect(after.bath).toBeNull();
+    const strength = (vessel.bath?.saltG ?? 0) / totalG(vessel.bath ?? NOTHING);
+    expect(after.batch.saltG - vessel.batch.saltG).toBeCloseTo(film * strength, 6);
+    expect(left[0]?.to).toBe("drain");
+  });
+  test("without a bath there is nothing to drain", () => {
+    expect(refusal(strips(), newStep("drain", "d")).kind).toBe("no-bath");
+  });
+});

@@ -1,0 +1,60 @@
+import { newStep } from "../../dish/edit";
+import { contents, fact, refusal, run, vesselOf } from "../__tests__/context";
+import { moistureOf, NOTHING, solidsG } from "../contents";
+import type { SqueezeStep } from "../step";
+
+const squeeze = (more: Partial<SqueezeStep> = {}): SqueezeStep => ({ ...newStep("squeeze", "s"), ...more });
+/** Strips soaked to 2.30 g/g with 3 g of salt in their liquor. */
+const soaked = () => {
+  const dry = contents("soy-strips", 160);
+  return vesselOf({ ...dry, waterG: 2.3 * solidsG(dry), saltG: 3, sugarG: 1.2 });
+};
+
+test("held long enough, the moisture is M_ref (P/P0)^−b, by hand: 2.4 · 20^−0.17 = 1.442", () => {
+  const { after } = run(soaked(), squeeze({ minutes: 30 }));
+  expect(moistureOf(after.batch)).toBeCloseTo(2.4 * 20 ** -0.17, 3);
+});
+
+test("in half a minute most of the liquor is out: consolidation of 12.5 mm at 1e-6 m²/s", () => {
+  const spare = 2.3 - 2.4 * 20 ** -0.17;
+  const gone = 2.3 - moistureOf(run(soaked(), squeeze({ minutes: 0.5 })).after.batch);
+  // T_v = 1e-6 · 30 / 0.0125² = 0.192; Taylor's table gives U = 0.50 at 0.197.
+  expect(gone / spare).toBeCloseTo(0.494, 2);
+});
+
+test("every solute leaves at the liquor's concentration; solids and oil stay", () => {
+  const vessel = soaked();
+  const { after, left } = run(vessel, squeeze());
+  const share = after.batch.waterG / vessel.batch.waterG;
+  expect(after.batch.saltG).toBeCloseTo(3 * share, 9);
+  expect(after.batch.sugarG).toBeCloseTo(1.2 * share, 9);
+  expect(solidsG(after.batch)).toBe(solidsG(vessel.batch));
+  expect(left[0]?.contents.saltG).toBeCloseTo(3 * (1 - share), 9);
+});
+
+test("palm, hands, cloth: 5, 20 and 50 kPa keep 1.83, 1.44 and 1.23 g/g (card 3)", () => {
+  const kept = (how: SqueezeStep["how"]) => moistureOf(run(soaked(), squeeze({ how, minutes: 30 })).after.batch);
+  expect(kept("palm")).toBeCloseTo(1.83, 2);
+  expect(kept("hands")).toBeCloseTo(1.44, 2);
+  expect(kept("cloth")).toBeCloseTo(1.23, 2);
+});
+
+test("food that is drier than that gives nothing and says so", () => {
+  const dry = contents("soy-strips", 160);
+  const outcome = run(vesselOf({ ...dry, waterG: 1.1 * solidsG(dry) }), squeeze());
+  expect(fact(outcome, "already-drier").moisture).toBeCloseTo(1.1, 9);
+  expect(outcome.left).toEqual([]);
+});
+
+test("the cook's own minutes count as hands-on time, the squeeze as its own", () => {
+  const minutes = (more: Partial<SqueezeStep>) => run(soaked(), squeeze(more)).phases[0]?.minutes;
+  expect(minutes({ minutes: 2 })).toBe(3);
+  expect(minutes({ minutes: 2, handsMin: 7 })).toBe(7);
+});
+
+test.each([
+  [vesselOf({ ...NOTHING, solids: { "soy-strips": 100 } }), "empty-vessel"],
+  [vesselOf(contents("potato", 200)), "no-figures"],
+])("refused with the reason (%#)", (vessel, kind) => {
+  expect(refusal(vessel, squeeze()).kind).toBe(kind);
+});
