@@ -219,7 +219,7 @@ function Lines({ step, foods, parts, factor, units, frozen, onEdit }: StepFormPr
                 {...select}
                 aria-label={`Food ${i + 1}`}
                 value={line.food}
-                onChange={(e) => onEdit("Food", (s) => setLine(s, i, { ...line, food: e.target.value }))}
+                onChange={({ target: { value } }) => onEdit("Food", (s) => setLine(s, i, { ...line, food: value }))}
               >
                 {!foods.some((f) => f.id === line.food) && <option value={line.food}>{line.food} (unknown)</option>}
                 <FoodOptions foods={foods} />
@@ -245,7 +245,7 @@ function Lines({ step, foods, parts, factor, units, frozen, onEdit }: StepFormPr
                 {...select}
                 aria-label={`Part ${i + 1}`}
                 value={line.part}
-                onChange={(e) => onEdit("Part", (s) => setLine(s, i, { ...line, part: e.target.value }))}
+                onChange={({ target: { value } }) => onEdit("Part", (s) => setLine(s, i, { ...line, part: value }))}
               >
                 {parts.map((p) => (
                   <option key={p.id} value={p.id}>

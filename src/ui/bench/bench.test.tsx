@@ -1,0 +1,208 @@
+import { screen, within } from "@testing-library/react";
+import { newStep, STEP_KINDS } from "@/core/dish/edit";
+import { foodLookup } from "@/core/foods/food";
+import { FOODS } from "@/core/foods/table";
+import { plan, type PlanInput } from "@/core/plan";
+import type { Step } from "@/core/process/step";
+import { DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
+import { show } from "../__tests__/support";
+import type { Speaking } from "../wording/words";
+import { BowlDrawing } from "./BowlDrawing";
+import { EatersCheck } from "./EatersCheck";
+import { SaltGauge } from "./SaltGauge";
+import { StepForm, type StepFormProps } from "./StepForm";
+import { fieldsOf } from "./stepFields";
+import { vesselsOf } from "./vessels";
+
+const input: PlanInput = {
+  supper: demoSupper("2026-11-29T19:00:00.000Z"),
+  foods: FOODS,
+  kitchen: DEMO_KITCHEN,
+  eaters: DEMO_EATERS,
+  log: [],
+};
+const planned = plan(input);
+const speaking: Speaking = { units: "metric", foods: foodLookup(FOODS), part: (id) => id };
+const partOf = (p = planned, at = 0) =>
+  p.dishes[0]?.parts[at] as NonNullable<(typeof planned.dishes)[number]["parts"][number]>;
+
+describe("vessels", () => {
+  const vessels = vesselsOf(partOf(), planned, null, speaking);
+  test("one for each step, with the weight the scale should show and the salt", () => {
+    expect(vessels.map((v) => v.name)).toEqual(["Weigh", "Soak", "Drain", "Squeeze", "Marinate", "Sear"]);
+    expect(vessels[3]).toMatchObject({ weight: "368 g", salt: "0.00 %" });
+    expect(vessels[4]).toMatchObject({ salt: "1.00 %", saltEach: "0.9 g each" });
+  });
+  test("fill, bath and streams add up to the ledger", () => {
+    const [, soak, drain] = vessels;
+    if (!soak || !drain) throw new Error("no vessels");
+    expect(soak.fill.bathG + soak.massG).toBeCloseTo(160 + 900, 6);
+    expect(soak.came.grams).toBeCloseTo(900, 6);
+    expect(drain.left.grams + drain.massG).toBeCloseTo(160 + 900, 6);
+    expect(drain.left.says).toMatch(/^−\d+ g drained$/);
+  });
+  test("steam is told apart from what drips", () => {
+    const sear = vessels.at(-1);
+    expect(sear?.left.steamG).toBeGreaterThan(80);
+    expect(sear?.left.steamG).toBeLessThan(sear?.left.grams as number);
+  });
+  test("ranges stand under the weight, in the unit the house reads", () => {
+    const ranges = Object.fromEntries(
+      vessels.map((v) => [
+        v.key,
+        {
+          massG: { low: v.massG * 0.9, high: v.massG * 1.1 },
+          saltShare: { low: 0, high: 0 },
+          minutes: { low: 0, high: 0 },
+        },
+      ]),
+    );
+    expect(vesselsOf(partOf(), planned, ranges, speaking)[3]?.range).toBe("331–405 g");
+    expect(vesselsOf(partOf(), planned, ranges, { ...speaking, units: "us" })[3]?.range).toBe("12–14 oz");
+  });
+  test("a step that cannot be reckoned is a question mark, the ones after it wait", () => {
+    const broken = plan({ ...input, foods: FOODS.filter((f) => f.id !== "mustard") });
+    const states = vesselsOf(partOf(broken), broken, null, speaking).map((v) => [v.name, v.weight, v.sentence]);
+    expect(states[4]).toEqual(["Marinate", "?", "cannot be reckoned yet"]);
+    expect(states[5]).toEqual(["Sear", "?", "waits for an earlier step"]);
+  });
+});
+
+describe("the drawing", () => {
+  test("every vessel is a button that says its account and takes its step in hand", async () => {
+    const take = jest.fn();
+    const { user } = show(
+      <BowlDrawing vessels={vesselsOf(partOf(), planned, null, speaking)} inHand="strips-soak" onTake={take} />,
+    );
+    const squeeze = screen.getByRole("button", { name: /^Squeeze: 368 g, 0\.00 % salt, \d+ g left$/ });
+    expect(screen.getByRole("button", { name: /^Soak: 466 g, in 5\d\d g of liquid/ })).toHaveAttribute(
+      "aria-pressed",
+      "true",
+    );
+    await user.click(squeeze);
+    expect(take).toHaveBeenCalledWith("strips-squeeze");
+  });
+  test("no word is wider than its column", () => {
+    show(
+      <BowlDrawing vessels={vesselsOf(partOf(planned, 1), planned, null, speaking)} inHand={null} onTake={jest.fn()} />,
+    );
+    const texts = [...document.querySelectorAll("svg text")].map((t) => t.textContent ?? "");
+    expect(texts.length).toBeGreaterThan(20);
+    // 104 px at 6.3 px a character
+    for (const text of texts) expect(text.length).toBeLessThanOrEqual(22);
+  });
+});
+
+describe("the step in hand", () => {
+  const props = (step: Step, more: Partial<StepFormProps> = {}): StepFormProps => ({
+    step,
+    part: "Strips",
+    number: 5,
+    kitchen: DEMO_KITCHEN,
+    units: "metric",
+    foods: FOODS,
+    parts: [{ id: "sauce", name: "Mushroom cream" }],
+    factor: 1,
+    frozen: false,
+    onEdit: jest.fn(),
+    onMove: jest.fn(),
+    onRemove: jest.fn(),
+    ...more,
+  });
+  const marinate = MUSTARD_STRIPS.parts[0]?.steps[4] as Step;
+  const edited = (onEdit: jest.Mock, step: Step): Step =>
+    (onEdit.mock.lastCall as [string, (s: Step) => Step])[1](step);
+
+  test.each(STEP_KINDS)("%s shows a form for each of its settings", (kind) => {
+    const step = newStep(kind, "x") as Step;
+    show(<StepForm {...props(step)} />);
+    for (const field of fieldsOf(step, DEMO_KITCHEN)) expect(screen.getByLabelText(field.label)).toBeInTheDocument();
+  });
+  test("an amount on screen is for everybody, in the dish for its own servings", async () => {
+    const onEdit = jest.fn();
+    const { user } = show(<StepForm {...props(marinate, { onEdit, factor: 2 })} />);
+    const amount = screen.getByLabelText("Mustard, grainy, amount");
+    expect(amount).toHaveValue("60");
+    await user.clear(amount);
+    await user.type(amount, "50{Enter}");
+    expect(edited(onEdit, marinate).adds[0]).toEqual({ kind: "food", food: "mustard", massG: 25 });
+  });
+  test("temperatures and lengths are read in the house's units and kept in °C and mm", async () => {
+    const onEdit = jest.fn();
+    const soak = newStep("soak", "s") as Step;
+    const { user } = show(<StepForm {...props(soak, { onEdit, units: "us" })} />);
+    const water = screen.getByLabelText("Water temperature");
+    expect(water).toHaveValue("203");
+    await user.clear(water);
+    await user.type(water, "212{Enter}");
+    expect(edited(onEdit, soak)).toMatchObject({ waterC: 100 });
+  });
+  test("a salt target is typed in per cent and may be none", async () => {
+    const onEdit = jest.fn();
+    const { user } = show(<StepForm {...props(marinate, { onEdit })} />);
+    const salt = screen.getByLabelText("Salt up to");
+    expect(salt).toHaveValue("1");
+    await user.clear(salt);
+    await user.type(salt, "1.2{Enter}");
+    expect(edited(onEdit, marinate)).toMatchObject({ saltTo: 0.012 });
+    await user.clear(salt);
+    await user.keyboard("{Enter}");
+    expect(edited(onEdit, marinate)).toMatchObject({ saltTo: null });
+  });
+  test("lines come, change food, join parts and go", async () => {
+    const onEdit = jest.fn();
+    const { user } = show(<StepForm {...props(marinate, { onEdit })} />);
+    await user.selectOptions(screen.getByLabelText("Food 1"), "Miso");
+    expect(edited(onEdit, marinate).adds[0]).toMatchObject({ food: "miso", massG: 30 });
+    await user.click(screen.getByRole("button", { name: "Food" }));
+    expect(edited(onEdit, marinate).adds).toHaveLength(7);
+    await user.click(screen.getByRole("button", { name: "Part" }));
+    expect(edited(onEdit, marinate).adds.at(-1)).toEqual({ kind: "part", part: "sauce", share: 1 });
+    await user.click(screen.getByRole("button", { name: "Take Tamari out" }));
+    expect(edited(onEdit, marinate).adds.some((l) => l.kind === "food" && l.food === "tamari")).toBe(false);
+  });
+  test("while it is being cooked nothing can be changed", () => {
+    show(<StepForm {...props(marinate, { frozen: true })} />);
+    expect(screen.getByLabelText("Mustard, grainy, amount")).toBeDisabled();
+    expect(screen.getByRole("button", { name: "Remove step" })).toBeDisabled();
+  });
+});
+
+describe("who can eat it", () => {
+  test("labels are asked about, food by food, with the parts they are in", async () => {
+    const onLabel = jest.fn();
+    const { user } = show(
+      <EatersCheck verdicts={planned.verdicts} eaters={DEMO_EATERS} speaking={speaking} onLabel={onLabel} />,
+    );
+    const check = screen.getByLabelText("Who can eat it");
+    expect(within(check).getByText(/read 5 labels first/)).toBeInTheDocument();
+    await user.click(screen.getByRole("button", { name: "Oat cream: label says free of gluten" }));
+    expect(onLabel).toHaveBeenLastCalledWith("oat-cream", "gluten", "free");
+    await user.click(screen.getByRole("button", { name: "Tamari: label says contains gluten" }));
+    expect(onLabel).toHaveBeenLastCalledWith("tamari", "gluten", "contains");
+  });
+  test("a plain no names the food", () => {
+    const wheat = plan({
+      ...input,
+      foods: FOODS.map((f) =>
+        f.id === "oat-cream" ? { ...f, allergens: { ...f.allergens, gluten: "contains" as const } } : f,
+      ),
+    });
+    show(<EatersCheck verdicts={wheat.verdicts} eaters={DEMO_EATERS} speaking={speaking} onLabel={jest.fn()} />);
+    expect(screen.getByText(/not for Ilse\. Oat cream contains it\./)).toBeInTheDocument();
+  });
+  test("nobody avoids anything: nothing is said", () => {
+    show(<EatersCheck verdicts={[]} eaters={DEMO_EATERS} speaking={speaking} onLabel={jest.fn()} />);
+    expect(screen.queryByLabelText("Who can eat it")).toBeNull();
+  });
+});
+
+test("the salt gauge says in words what it shows", () => {
+  show(
+    <SaltGauge
+      name="Strips"
+      salt={{ share: 0.0118, perEaterG: 0.9, target: { low: 0.011, aim: 0.013, high: 0.015 }, standing: "right" }}
+    />,
+  );
+  expect(screen.getByRole("img", { name: "1.18 % salt, 0.9 g for each eater: as usual for this" })).toBeInTheDocument();
+});

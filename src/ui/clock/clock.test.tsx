@@ -1,0 +1,159 @@
+import { screen } from "@testing-library/react";
+import { FOODS } from "@/core/foods/table";
+import { plan } from "@/core/plan";
+import { capacitiesOf } from "@/core/schedule/fromPlan";
+import { type Schedule, schedule } from "@/core/schedule/schedule";
+import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { show } from "../__tests__/support";
+import { movesOf } from "../wording/tasks";
+import { Clock, type ClockProps } from "./Clock";
+import { axis, type Lane, lanesOf, stretchesOf } from "./lanes";
+
+const planned = plan({
+  supper: demoSupper("2026-11-29T19:00:00.000Z"),
+  foods: FOODS,
+  kitchen: DEMO_KITCHEN,
+  eaters: DEMO_EATERS,
+  log: [],
+});
+const found = schedule({
+  tasks: planned.tasks,
+  lags: planned.lags,
+  apart: planned.apart,
+  capacities: capacitiesOf(DEMO_KITCHEN),
+  blocked: [],
+  horizonMin: 2880,
+  nodes: 5000,
+});
+if (found.kind !== "fits") throw new Error("the demo must fit");
+const moves = movesOf(planned, found);
+const lanes = lanesOf(planned, found, moves, DEMO_KITCHEN);
+
+describe("lanes", () => {
+  test("nothing overlaps in a row, hands have one row", () => {
+    for (const lane of lanes)
+      for (const bar of lane.bars)
+        for (const other of lane.bars)
+          if (bar !== other && bar.row === other.row) expect(bar.to <= other.from || bar.from >= other.to).toBe(true);
+    expect(lanes.find((l) => l.name === "Hands")?.rows).toBe(1);
+  });
+  test("every step on a burner stands on one, the sear on one of the strongest", () => {
+    const burners = lanes.filter((l) => DEMO_KITCHEN.burners.some((b) => b.name === l.name));
+    const onBurner = moves
+      .filter((m) => m.row.outcome.needs.some((n) => n.kind === "burner"))
+      .flatMap((m) => planned.tasks.filter((t) => t.step === m.key));
+    expect(burners.flatMap((l) => l.bars)).toHaveLength(onBurner.length);
+    const sear = burners.find((l) => l.bars.some((b) => b.says.startsWith("Sear")));
+    expect(["Front left", "Front right"]).toContain(sear?.name);
+  });
+  test("soaking and marinating stand on the worktop", () => {
+    expect(lanes.find((l) => l.name === "Worktop")?.bars.map((b) => b.says)).toEqual([
+      "Soak · Strips",
+      "Marinate · Strips",
+    ]);
+  });
+});
+
+describe("the axis", () => {
+  const lane = (bars: [number, number, "hands" | "wait"][]): Lane[] => [
+    {
+      name: "x",
+      rows: 1,
+      bars: bars.map(([from, to, kind], i) => ({ id: String(i), from, to, kind, labels: ["x"], says: "x", row: 0 })),
+    },
+  ];
+  test("a night without work is folded, a short gap is not", () => {
+    const night = stretchesOf(
+      lane([
+        [-900, -890, "hands"],
+        [-890, -60, "wait"],
+        [-60, -10, "hands"],
+      ]),
+    );
+    expect(night.map((s) => s.folded)).toEqual([false, true, false]);
+    expect(
+      stretchesOf(
+        lane([
+          [-100, -90, "hands"],
+          [-40, -10, "hands"],
+        ]),
+      ).map((s) => s.folded),
+    ).toEqual([false]);
+  });
+  test("work that ends long before the table folds the rest of the day", () => {
+    expect(stretchesOf(lane([[-600, -590, "hands"]])).map((s) => s.folded)).toEqual([false, true, false]);
+  });
+  test("minutes run left to right over folds, and the table is at the end", () => {
+    const { toX } = axis(
+      stretchesOf(
+        lane([
+          [-900, -890, "hands"],
+          [-60, -10, "hands"],
+        ]),
+      ),
+      800,
+    );
+    const xs = [-900, -890, -500, -60, -10, 0].map(toX);
+    expect(xs).toEqual([...xs].sort((a, b) => a - b));
+    expect(toX(0)).toBeCloseTo(800, 6);
+  });
+  test("an empty clock still has an axis", () => {
+    expect(axis(stretchesOf([]), 600).toX(0)).toBeCloseTo(600, 6);
+  });
+});
+
+describe("the page", () => {
+  const props = (schedule: Schedule, more: Partial<ClockProps> = {}): ClockProps => ({
+    plan: planned,
+    schedule,
+    moves,
+    kitchen: DEMO_KITCHEN,
+    serve: { day: "Sun 29 Nov, 19:00", date: "2026-11-29", time: "19:00" },
+    clock: (m) => new Date(Date.UTC(2026, 10, 29, 19) + m * 60_000).toISOString().slice(11, 16),
+    day: () => "Sun 29 Nov",
+    nowMin: null,
+    stoveHref: "/",
+    frozen: false,
+    nameOf: (id) => moves.find((m) => id.startsWith(`${m.key}#`))?.title ?? id,
+    onServe: jest.fn(),
+    onCalendar: jest.fn(),
+    ...more,
+  });
+  test("lists every step with its time, and the waits that count", () => {
+    show(<Clock {...props(found)} />);
+    expect(screen.getAllByRole("listitem").length).toBeGreaterThanOrEqual(15);
+    expect(screen.getByText("Waits that count")).toBeInTheDocument();
+    expect(screen.getByText(/no start after|no later start/)).toBeInTheDocument();
+  });
+  test("too late is said, with the way out", () => {
+    show(<Clock {...props(found, { nowMin: found.startMin + 25 })} />);
+    expect(screen.getByText(/It should have begun at/)).toHaveTextContent("Eat 25 min later");
+  });
+  test("what does not fit says how sure that is, what contradicts, and what helps", () => {
+    const none: Schedule = {
+      kind: "does-not-fit",
+      proven: true,
+      contradiction: [{ from: `${moves[0]?.key}#0`, to: "serve", minMin: 0, maxMin: 5 }],
+      reliefs: [
+        { kind: "one-more", resource: "burner" },
+        { kind: "one-more", resource: "pan:iron" },
+        { kind: "be-home" },
+        { kind: "wait-longer", from: `${moves[0]?.key}#0`, to: "serve", nowMin: 5, neededMin: 40 },
+      ],
+      nodesUsed: 3,
+    };
+    show(<Clock {...props(none)} />);
+    const alert = screen.getByRole("alert");
+    expect(alert).toHaveTextContent("Every way to lay the steps was looked at");
+    expect(alert).toHaveTextContent("With one more burner it fits.");
+    expect(alert).toHaveTextContent("another pan like “iron”");
+    expect(alert).toHaveTextContent("may wait 40 min instead of 5 min before the table");
+    expect(alert).toHaveTextContent("to the table: at most 5 min");
+    expect(screen.getByRole("button", { name: /calendar/ })).toBeDisabled();
+  });
+  test("not found is not impossible", () => {
+    show(<Clock {...props({ kind: "does-not-fit", proven: false, contradiction: [], reliefs: [], nodesUsed: 3 })} />);
+    expect(screen.getByRole("alert")).toHaveTextContent("though not every one was looked at");
+    expect(screen.getByRole("alert")).toHaveTextContent("No single change was found that helps");
+  });
+});

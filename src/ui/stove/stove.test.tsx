@@ -1,0 +1,176 @@
+import { screen } from "@testing-library/react";
+import { foodLookup } from "@/core/foods/food";
+import { FOODS } from "@/core/foods/table";
+import { show } from "../__tests__/support";
+import type { Speaking } from "../wording/words";
+import { Scale, type ScaleProps } from "./Scale";
+import { BeforeCooking, Stove, type StoveProps } from "./Stove";
+
+const speaking: Speaking = { units: "metric", foods: foodLookup(FOODS), part: (id) => id };
+
+describe("the scale", () => {
+  const scale = (more: Partial<ScaleProps> = {}) => {
+    const props: ScaleProps = {
+      units: "metric",
+      plannedG: 368,
+      range: { low: 335, high: 382 },
+      lowestG: 144,
+      highestG: 550,
+      stepG: 1,
+      takenG: null,
+      problem: null,
+      loadG: 368,
+      onLoad: jest.fn(),
+      onTake: jest.fn(),
+      ...more,
+    };
+    return { props, ...show(<Scale {...props} />) };
+  };
+  test("shows to its own step, and hands over what it shows", async () => {
+    const { props, user } = scale({ loadG: 401.6, stepG: 2 });
+    expect(screen.getByTestId("scale-display")).toHaveTextContent("402 g");
+    await user.click(screen.getByRole("button", { name: /Take reading/ }));
+    expect(props.onTake).toHaveBeenCalledWith(402, "scale");
+  });
+  test("a typed weight counts in the unit of the house", async () => {
+    const { props, user } = scale();
+    await user.type(screen.getByLabelText("Weight typed, g"), "418{Enter}");
+    expect(props.onTake).toHaveBeenLastCalledWith(418, "typed");
+  });
+  test("ounces are turned into grams", async () => {
+    const { props, user } = scale({ units: "us" });
+    await user.type(screen.getByLabelText("Weight typed, oz"), "14.5");
+    await user.click(screen.getByRole("button", { name: "Use this weight" }));
+    expect((props.onTake as jest.Mock).mock.lastCall?.[0]).toBeCloseTo(411.07, 1);
+  });
+  test.each(["", "heavy"])("“%s” is no weight, and says so", async (typed) => {
+    const { props, user } = scale();
+    if (typed) await user.type(screen.getByLabelText("Weight typed, g"), typed);
+    await user.click(screen.getByRole("button", { name: "Use this weight" }));
+    expect(screen.getByRole("alert")).toHaveTextContent("Weight: type digits, such as 418.");
+    expect(props.onTake).not.toHaveBeenCalled();
+  });
+  test("a reading that cannot be is asked about; one that was taken is remembered", () => {
+    scale({ problem: "Was the bowl tared?", takenG: 418 });
+    expect(screen.getByRole("alert")).toHaveTextContent("Was the bowl tared?");
+    expect(screen.getByText(/✓ weighed 418 g/)).toBeInTheDocument();
+  });
+});
+
+describe("a step", () => {
+  const timer = {
+    step: "d.soak",
+    title: "Soak · Strips",
+    where: "worktop",
+    leftMs: 65_000,
+    totalMs: 600_000,
+    cue: "bends",
+  };
+  const stove = (more: Partial<StoveProps> = {}, step: Partial<StoveProps["step"]> = {}) => {
+    const props: StoveProps = {
+      step: {
+        spoken: {
+          title: "Squeeze the strips",
+          does: "Squeeze until it weighs about 368 g.",
+          why: "Room for the marinade.",
+        },
+        part: "Strips",
+        number: 5,
+        of: 15,
+        cue: "drips only when squeezed again",
+        cueSeen: false,
+        cautions: [{ rule: "hot", severity: "stop", step: "d.x", says: "Too hot.", authority: "common practice" }],
+        waitsFor: timer,
+        timer: { minutes: 2, label: "2 min" },
+        startsOnNext: false,
+        scale: null,
+        nextTitle: "Brown · Mushroom cream",
+        ...step,
+      },
+      timers: [timer, { ...timer, step: "d.boil", title: "Boil · Mash", leftMs: -5_000 }],
+      after: [{ time: "18:08", title: "Brown · Mushroom cream", says: "19 min" }],
+      strip: [
+        { key: "a", minutes: 2, state: "done", title: "Weigh" },
+        { key: "b", minutes: 3, state: "now", title: "Squeeze" },
+        { key: "c", minutes: 9, state: "to come", title: "Sear" },
+      ],
+      clock: "18:06",
+      pace: { late: true, says: "4 min behind" },
+      changed: null,
+      speaking,
+      titleOf: (key) => key,
+      keysOn: true,
+      onKeys: jest.fn(),
+      onNext: jest.fn(),
+      onBack: jest.fn(),
+      onCue: jest.fn(),
+      onTimer: jest.fn(),
+      onTimerOff: jest.fn(),
+      ...more,
+    };
+    return { props, ...show(<Stove {...props} />) };
+  };
+  test("says where it is, what waits, what harms, and what comes next", async () => {
+    const { props, user } = stove();
+    expect(screen.getByText("Strips · step 5 of 15")).toBeInTheDocument();
+    expect(screen.getByText(/Wait for “Soak · Strips”: 1:05 left/)).toBeInTheDocument();
+    expect(screen.getByText(/Too hot\./)).toHaveTextContent("follow your local food code and the label");
+    expect(screen.getByRole("img", { name: "1 of 3 steps done" })).toBeInTheDocument();
+    await user.click(screen.getByRole("button", { name: /Done, next: Brown · Mushroom cream/ }));
+    expect(props.onNext).toHaveBeenCalledTimes(1);
+  });
+  test("timers count, run over, and stop one by one", async () => {
+    const { props, user } = stove();
+    expect(screen.getByRole("timer", { name: "Soak · Strips, worktop" })).toHaveTextContent("1:05");
+    expect(screen.getByRole("timer", { name: "Boil · Mash, worktop" })).toHaveTextContent("time is up: bends?");
+    await user.click(screen.getByRole("button", { name: "Stop timer: Boil · Mash" }));
+    expect(props.onTimerOff).toHaveBeenCalledWith("d.boil");
+  });
+  test("a step that goes on by itself starts its timer with the next", () => {
+    stove({}, { startsOnNext: true });
+    expect(screen.getByRole("button", { name: /Start 2 min, next: Brown/ })).toBeInTheDocument();
+  });
+  test("the last step leads to the table, the first has no way back", () => {
+    stove({ onBack: null }, { nextTitle: null });
+    expect(screen.getByRole("button", { name: /Done: on the table/ })).toBeInTheDocument();
+    expect(screen.getByRole("button", { name: /Back/ })).toBeDisabled();
+  });
+  test("a cue is ticked and unticked", async () => {
+    const { props, user } = stove({}, { cueSeen: true });
+    await user.click(screen.getByRole("button", { name: /✓ drips only/ }));
+    expect(props.onCue).toHaveBeenCalledWith(false);
+  });
+  test("what a weigh-in changed, from what to what", () => {
+    stove({
+      changed: {
+        says: "50 g wetter than reckoned.",
+        differences: [
+          { key: "Sear", step: "sear", what: { kind: "batches" }, from: 2, to: 3 },
+          { key: "Sear", step: "sear", what: { kind: "minutes" }, from: 14, to: 17 },
+          { key: "Marinate", step: "marinate", what: { kind: "goes-in", food: "mustard" }, from: 30, to: 13 },
+          { key: "Marinate", step: "marinate", what: { kind: "weight" }, from: 451, to: 457 },
+        ],
+      },
+    });
+    const changed = screen.getByLabelText("What the weigh-in changed");
+    expect(changed).toHaveTextContent("batches 2 → 3");
+    expect(changed).toHaveTextContent("minutes 14 min → 17 min");
+    expect(changed).toHaveTextContent("mustard 30 g → 13 g");
+    expect(changed).toHaveTextContent("in the bowl 451 g → 457 g");
+  });
+});
+
+test("before the first step it says what is still open", async () => {
+  const begin = jest.fn();
+  const { user } = show(
+    <BeforeCooking
+      title="Sunday supper"
+      says="15 steps."
+      open={["Ilse: 5 labels are still to be read."]}
+      onBegin={begin}
+    />,
+  );
+  expect(screen.getByText(/Ilse: 5 labels/)).toBeInTheDocument();
+  await user.click(screen.getByRole("button", { name: "Begin cooking" }));
+  expect(begin).toHaveBeenCalled();
+});

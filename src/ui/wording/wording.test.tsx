@@ -1,0 +1,200 @@
+import { STEP_KINDS } from "@/core/dish/edit";
+import { foodLookup } from "@/core/foods/food";
+import { FOODS } from "@/core/foods/table";
+import type { FileFailure } from "@/core/formats/household";
+import { plan } from "@/core/plan";
+import type { Fact, StepFailure } from "@/core/process/ledger";
+import type { WeighInFailure } from "@/core/process/weighIn";
+import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
+import { sayFact } from "./facts";
+import { sayWhatGoesIn, speak } from "./spoken";
+import { movesOf } from "./tasks";
+import { writeCountdown, writeDate, writeDay, writeUntil, writeWhen } from "./time";
+import {
+  CUES,
+  foodName,
+  sayFailure,
+  sayFileFailure,
+  sayWeighInFailure,
+  type Speaking,
+  spokenFood,
+  STEP_NAMES,
+} from "./words";
+
+const foods = foodLookup(FOODS);
+const speaking: Speaking = { units: "metric", foods, part: (id) => (id === "strips" ? "Strips" : "Sauce") };
+const supper = { ...demoSupper("2026-11-29T19:00:00.000Z"), dishes: [MUSTARD_STRIPS, CARAWAY_PATTIES] };
+const planned = plan({ supper, foods: FOODS, kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] });
+const rows = planned.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows.map((row) => ({ row, part: p.name }))));
+
+/** A sentence a cook can act on: it begins large, ends with a stop, and shows no gap in the data. */
+const sentence = (text: string) => {
+  expect(text).toMatch(/^[“A-Z0-9]/);
+  expect(text).toMatch(/[.?]$/);
+  expect(text).not.toMatch(/undefined|NaN|null|\[object/);
+  expect(text).not.toContain("!");
+};
+
+const FAILURES: StepFailure[] = [
+  { kind: "not-a-number", field: "Mustard" },
+  { kind: "out-of-range", field: "Minutes", got: -3, low: 0, high: 2880 },
+  { kind: "unknown-food", food: "gone" },
+  { kind: "unknown-water", food: "mustard" },
+  { kind: "no-figures", food: "potato", wants: "soaking" },
+  { kind: "empty-vessel" },
+  { kind: "no-bath" },
+  { kind: "no-liquid" },
+  { kind: "part-missing", part: "x" },
+  { kind: "part-blocked", part: "strips" },
+  { kind: "cycle", part: "strips" },
+  { kind: "no-pan", wants: "pot" },
+  { kind: "no-burner" },
+  { kind: "piece-too-big", panMm: 280, pieceMm: 390 },
+  { kind: "never-done", coreC: 95, aroundC: 93.3 },
+  { kind: "too-weak", burnerW: 100 },
+  { kind: "no-binder" },
+  { kind: "not-shaped" },
+  { kind: "part-used-up", part: "strips", share: 1.7 },
+];
+test.each(FAILURES)("the failure $kind is a sentence", (failure) => sentence(sayFailure(failure, speaking)));
+test("failures name the field, the food, the part", () => {
+  expect(sayFailure(FAILURES[1] as StepFailure, speaking)).toBe("Minutes is -3; it can be 0 to 2880.");
+  expect(sayFailure(FAILURES[4] as StepFailure, speaking)).toContain("Potatoes, peeled");
+  expect(sayFailure(FAILURES[18] as StepFailure, speaking)).toContain("Strips is used 170 %");
+  expect(sayFailure(FAILURES[14] as StepFailure, { ...speaking, units: "us" })).toContain("203 °F");
+});
+
+const FILES: FileFailure[] = [
+  { kind: "too-big", bytes: 3e7, most: 2e7 },
+  { kind: "not-json", cutOff: true },
+  { kind: "not-json", cutOff: false },
+  { kind: "foreign" },
+  { kind: "newer", version: 4 },
+  { kind: "wrong-field", field: "kitchen/cooks", problem: "must be a number" },
+];
+test.each(FILES)("a file that is refused ($kind) says that nothing was changed", (failure) => {
+  sentence(sayFileFailure(failure));
+  expect(sayFileFailure(failure)).toContain("Nothing was changed.");
+});
+
+const READINGS: WeighInFailure[] = [
+  { kind: "not-weighed-here" },
+  { kind: "below-possible", lowestG: 144 },
+  { kind: "above-possible", highestG: 490 },
+];
+test.each(READINGS)("a reading that cannot be ($kind) asks", (failure) =>
+  sentence(sayWeighInFailure(failure, "metric")),
+);
+
+const binding = {
+  freeWaterG: -5,
+  holdsFromG: 60,
+  holdsToG: 160,
+  position: -0.6,
+  zone: "crumbly",
+  strength: 3,
+  set: "holds",
+} as const;
+const pieces = { count: 10, eachG: 58, form: "patty", diameterMm: 75, thicknessMm: 12.5 } as const;
+const FACTS: [Fact, string][] = [
+  [{ kind: "soaked", share: 0.93, bathC: 82 }, "plain"],
+  [{ kind: "already-drier", moisture: 1.1 }, "watch"],
+  [{ kind: "bath-short", missingG: 40 }, "watch"],
+  [{ kind: "fitted", share: 0.43, drinksG: 26 }, "watch"],
+  [{ kind: "left-in-bowl", massG: 12 }, "watch"],
+  [{ kind: "salt-added", massG: 1.1, wanted: 0.01 }, "plain"],
+  [{ kind: "already-saltier", share: 0.02, wanted: 0.01 }, "watch"],
+  [{ kind: "batches", count: 2, eachG: 226, eachMin: 5.6, limitedBy: "heat of the burner" }, "plain"],
+  [{ kind: "water-off", massG: 88 }, "plain"],
+  [{ kind: "thickness", per100: 1.2, thickness: "light", atTable: "coating" }, "plain"],
+  [{ kind: "cooked-through", minutes: 12.4, coreC: 95 }, "plain"],
+  [{ kind: "binding", state: binding }, "harm"],
+  [{ kind: "binding", state: { ...binding, zone: "holds", freeWaterG: 80 } }, "good"],
+  [{ kind: "binding", state: { ...binding, zone: "soft" } }, "watch"],
+  [{ kind: "pieces", pieces, offTarget: false, thick: false }, "plain"],
+  [{ kind: "pieces", pieces: { ...pieces, form: "ball" }, offTarget: true, thick: false }, "watch"],
+];
+test.each(FACTS)("the fact %j speaks in its tone", (fact, tone) => {
+  const said = sayFact(fact, speaking);
+  sentence(said.says);
+  expect(said.tone).toBe(tone);
+});
+test("what rests on a rule of thumb says so", () => {
+  const thumb = FACTS.filter(([f]) => sayFact(f, speaking).ruleOfThumb).map(([f]) => f.kind);
+  expect(new Set(thumb)).toEqual(new Set(["water-off", "thickness", "binding"]));
+});
+
+test("every kind of step has a name and a cue", () => {
+  for (const kind of STEP_KINDS) {
+    expect(STEP_NAMES[kind]).toMatch(/^[A-Z]/);
+    expect(CUES[kind].length).toBeGreaterThan(8);
+  }
+});
+
+test.each(rows.map(({ row, part }) => [row.key, row, part] as const))("%s is spoken", (_key, row, part) => {
+  if (row.state !== "computed") throw new Error("blocked");
+  const { title, does, why } = speak(row, part, null, speaking);
+  expect(title).toMatch(/^[A-Z]/);
+  sentence(does);
+  if (why) sentence(why);
+});
+test("the squeeze says the weight and, when it is known, its range", () => {
+  const squeeze = rows.find(({ row }) => row.step.kind === "squeeze");
+  if (squeeze?.row.state !== "computed") throw new Error("no squeeze");
+  const range = { massG: { low: 335, high: 382 }, saltShare: { low: 0, high: 0 }, minutes: { low: 3, high: 3 } };
+  expect(speak(squeeze.row, "Strips", range, speaking)).toMatchObject({
+    title: "Squeeze the strips in both hands",
+    does: "Squeeze until it weighs about 368 g (335–382 g).",
+  });
+});
+test("what goes in is a list in the order of going in", () => {
+  const marinate = rows.find(({ row }) => row.step.kind === "marinate");
+  if (marinate?.row.state !== "computed") throw new Error("no marinade");
+  expect(sayWhatGoesIn(marinate.row, speaking)).toMatch(/^30 g mustard, 10 g cider vinegar, .* and 1\.1 g salt$/);
+});
+test("foods at the stove lose what follows the comma; unknown ones keep their id", () => {
+  expect(spokenFood(foods, "mustard")).toBe("mustard");
+  expect(foodName(foods, "gone")).toBe("“gone”");
+});
+
+test("moves come in the order of the clock; without a clock in that of the dish", () => {
+  const starts = Object.fromEntries(planned.tasks.map((t, i) => [t.id, -1000 + ((i * 37) % 500)]));
+  const schedule = {
+    kind: "fits",
+    starts,
+    startMin: -1000,
+    handsBlocks: 1,
+    handsMin: 1,
+    boundMin: -1000,
+    proven: true,
+    nodesUsed: 1,
+  } as const;
+  const ordered = movesOf(planned, schedule).map((m) => m.startMin);
+  expect(ordered).toEqual([...ordered].sort((a, b) => a - b));
+  expect(movesOf(planned, null).map((m) => m.key)).toEqual(rows.map(({ row }) => row.key));
+});
+
+describe("time", () => {
+  const sunday = { date: "2026-11-29", time: "19:00", weekday: 7 };
+  test("days and hours", () => {
+    expect(writeDay(sunday)).toBe("Sun 29 Nov, 19:00");
+    expect(writeDate({ ...sunday, date: "2026-12-01", weekday: 2 })).toBe("Tue 1 Dec");
+    expect(writeWhen({ ...sunday, time: "17:49" }, sunday)).toBe("17:49");
+    expect(writeWhen({ date: "2026-11-28", time: "21:00", weekday: 6 }, sunday)).toBe("Sat 21:00");
+  });
+  test.each([
+    [0, "now"],
+    [12, "in 12 min"],
+    [185, "in 3 h 05"],
+    [1440, "in 1 day"],
+    [3000, "in 2 days"],
+    [-14, "14 min late"],
+  ])("%s minutes from now", (minutes, says) => expect(writeUntil(minutes)).toBe(says));
+  test.each([
+    [245_000, "4:05"],
+    [3_729_000, "1:02:09"],
+    [900, "0:01"],
+    [-61_000, "−1:01"],
+    [0, "0:00"],
+  ])("%s ms on a timer", (ms, says) => expect(writeCountdown(ms)).toBe(says));
+});
