@@ -11,6 +11,7 @@ test("from the empty state: another dish, kitchen and eaters, only through the s
   await page.getByLabel("Name of Eater 1").press("Enter");
   await page.getByRole("button", { name: "Wren: no sesame" }).click();
   await page.getByRole("button", { name: "Wren: no soy" }).click();
+  await page.getByRole("button", { name: "Wren: no gluten" }).click();
   await page.getByRole("button", { name: "Remove burner Burner 2" }).click();
   await expect(page.getByLabel("Power")).toHaveCount(1);
   await page.getByLabel("Power").fill("2400");
@@ -32,6 +33,7 @@ test("from the empty state: another dish, kitchen and eaters, only through the s
   const check = page.getByRole("region", { name: "Who can eat it" });
   await expect(check).toContainText("Wren, no sesame: every food is free of it");
   await expect(check).toContainText("Wren, no soy: every food is free of it");
+  await expect(check).toContainText("Wren, no gluten: read 2 labels first.");
 
   // The lentils soak cold and long: the ledger and the clock are others than the demo's.
   await page.getByRole("button", { name: /^Soak:/ }).click();

@@ -17,6 +17,7 @@ import {
 import { partFromPattern } from "@/core/dish/patterns";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
+import type { Row } from "@/core/process/replay";
 import type { Step } from "@/core/process/step";
 import { Bench } from "@/ui/bench/Bench";
 import type { Speaking } from "@/ui/wording/words";
@@ -82,6 +83,7 @@ function Ready({ view }: { view: SupperView }) {
           parts: dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })),
           factor: Math.max(1, headCount(supper)) / dish.servings,
           frozen,
+          pieces: piecesOf(row),
           onEdit: (label, by) => edit(label, (d) => editStep(d, dishStep.id, by)),
           onMove: (by) => edit("Move step", (d) => moveStep(d, dishStep.id, by)),
           onRemove: () => edit("Remove step", (d) => removeStep(d, dishStep.id), "The step is out."),
@@ -103,6 +105,7 @@ function Ready({ view }: { view: SupperView }) {
       }}
       onRemovePart={() => part && edit("Remove part", (d) => removePart(d, part.id), `${part.name} is out.`)}
       onRenamePart={(name) => part && edit("Rename part", (d) => editPart(d, part.id, (p) => ({ ...p, name })))}
+      onPart={(changed) => edit("Part settings", (d) => editPart(d, changed.id, () => changed))}
       onRenameDish={(name) => edit("Rename dish", (d) => ({ ...d, name }))}
       onEaters={(eaters, guests) => void saveSupper({ ...supper, eaters, guests }, "Who eats")}
       onLabel={noteLabel}
@@ -113,6 +116,13 @@ function Ready({ view }: { view: SupperView }) {
       onRedo={() => void changes.redo()}
     />
   );
+}
+
+/** The pieces of a shaping step and what of the mix they share. */
+function piecesOf(row: Row | null) {
+  const fact = row?.state === "computed" ? row.outcome.facts.find((f) => f.kind === "pieces") : undefined;
+  if (fact?.kind !== "pieces") return null;
+  return { count: fact.pieces.count, usableG: fact.pieces.count * fact.pieces.eachG };
 }
 
 const noteLabel = (food: FoodId, allergen: Allergen, state: "contains" | "free") =>

@@ -3,18 +3,19 @@
 import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Table, Text } from "@chakra-ui/react";
 import { Redo2, Undo2 } from "lucide-react";
 import { memo, useMemo } from "react";
-import type { Dish, Supper } from "@/core/dish/dish";
+import type { Dish, Part, Supper } from "@/core/dish/dish";
 import { type PatternId, PATTERNS } from "@/core/dish/patterns";
 import type { Eater } from "@/core/dish/kitchen";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
+import { SALT_TARGETS, type SaltTarget } from "@/core/models/salt";
 import type { Plan, PlannedPart, Ranges } from "@/core/plan";
 import { totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/replay";
 import type { StepKind } from "@/core/process/step";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
-import { DEFER } from "@/core/safety/rules";
 import { Card, IconDo, Quiet, Remark } from "../frame/controls";
+import { CautionRemark } from "../frame/CautionRemark";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import { sayFact } from "../wording/facts";
 import { sayWhatGoesIn } from "../wording/spoken";
@@ -23,7 +24,7 @@ import { BowlDrawing, Legend } from "./BowlDrawing";
 import { EatersCheck } from "./EatersCheck";
 import { SaltGauge } from "./SaltGauge";
 import { AddStep, StepForm, type StepFormProps } from "./StepForm";
-import { vesselsOf } from "./vessels";
+import { vesselsOf, type VesselView } from "./vessels";
 
 export interface BenchProps {
   readonly supper: Supper;
@@ -46,6 +47,7 @@ export interface BenchProps {
   readonly onAddPart: (pattern: PatternId) => void;
   readonly onRemovePart: () => void;
   readonly onRenamePart: (name: string) => void;
+  readonly onPart: (part: Part) => void;
   readonly onRenameDish: (name: string) => void;
   readonly onEaters: (eaters: readonly string[], guests: number) => void;
   readonly onLabel: (food: FoodId, allergen: Allergen, state: "contains" | "free") => void;
@@ -104,9 +106,10 @@ export function Bench(props: BenchProps) {
             <AddStep disabled={props.frozen} onAdd={props.onAddStep} />
           </Card>
         )}
-        {part?.salt && (
+        {part && (
           <Card p="4">
-            <SaltGauge salt={part.salt} name={part.name} />
+            {part.salt && <SaltGauge salt={part.salt} name={part.name} />}
+            <PartSettings {...props} part={part} />
           </Card>
         )}
       </Stack>
@@ -299,6 +302,39 @@ function PartHead({
   );
 }
 
+const SALT_KINDS: readonly { readonly value: string; readonly label: string }[] = [
+  { value: "", label: "nothing" },
+  ...Object.keys(SALT_TARGETS).map((kind) => ({ value: kind, label: kind })),
+];
+
+/** How long the finished part may stand, and what its salt is held against. */
+function PartSettings({ dish, part, frozen, onPart }: BenchProps & { part: PlannedPart }) {
+  const own = dish.parts.find((p) => p.id === part.id);
+  if (!own) return null;
+  return (
+    <Flex gap="3" wrap="wrap" mt="3">
+      <NumberField
+        label="May stand before the table"
+        value={own.waitsForTableMin}
+        low={0}
+        high={1440}
+        unit="min"
+        digits={0}
+        disabled={frozen}
+        onCommit={(n) => n !== null && onPart({ ...own, waitsForTableMin: n })}
+      />
+      <Choice
+        label="Salt as in"
+        width="8rem"
+        value={own.saltTarget ?? ""}
+        disabled={frozen}
+        options={SALT_KINDS}
+        onChoose={(v) => onPart({ ...own, saltTarget: v === "" ? null : (v as SaltTarget) })}
+      />
+    </Flex>
+  );
+}
+
 function NewDish({ onAdd }: { onAdd: (pattern: PatternId) => void }) {
   return (
     <Card>
@@ -346,9 +382,73 @@ const InTheBowl = memo(function InTheBowl({
         </Text>
       </Flex>
       <BowlDrawing vessels={vessels} inHand={stepId} onTake={onTake} />
+      <LedgerTable vessels={vessels} speaking={speaking} name={part.name} />
     </Card>
   );
 });
+
+/** The drawing in numbers, for those who don't see it and for copying. */
+function LedgerTable({
+  vessels,
+  speaking,
+  name,
+}: {
+  vessels: readonly VesselView[];
+  speaking: Speaking;
+  name: string;
+}) {
+  const mass = (g: number) => writeMass(g, speaking.units);
+  const head = ["Step", "Solids", "Water", "Oil", "Liquid round it", "In all", "Range", "Salt", "Came in", "Left"];
+  return (
+    <chakra.details fontSize="sm" px="1">
+      <chakra.summary cursor="pointer" color="quiet" minH="9" display="flex" alignItems="center">
+        The same in numbers
+      </chakra.summary>
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label={`In the bowl, in numbers: ${name}`}>
+        <Table.Root size="sm" bg="transparent">
+          <Table.Header>
+            <Table.Row bg="transparent">
+              {head.map((h, i) => (
+                <Table.ColumnHeader key={h} color="quiet" borderColor="line" textAlign={i === 0 ? "start" : "end"}>
+                  {h}
+                </Table.ColumnHeader>
+              ))}
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {vessels.map((v) => (
+              <Table.Row
+                key={v.key}
+                bg="transparent"
+                css={{
+                  "& td": { borderColor: "line", textAlign: "end", whiteSpace: "nowrap" },
+                  "& td:first-of-type": { textAlign: "start" },
+                }}
+              >
+                <Table.Cell fontWeight="600">{v.name}</Table.Cell>
+                {v.state === "computed" ? (
+                  [
+                    mass(v.fill.solidsG),
+                    mass(v.fill.waterG),
+                    mass(v.fill.oilG),
+                    mass(v.fill.bathG),
+                    v.weight,
+                    v.range || "–",
+                    v.salt,
+                    mass(v.came.grams),
+                    mass(v.left.grams),
+                  ].map((text, i) => <Table.Cell key={head[i + 1]}>{text}</Table.Cell>)
+                ) : (
+                  <Table.Cell colSpan={9}>{v.sentence}</Table.Cell>
+                )}
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Table.Root>
+      </Box>
+    </chakra.details>
+  );
+}
 
 function minutesOf(row: Extract<Row, { state: "computed" }>): string {
   const hands = row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m + p.minutes : m), 0);
@@ -440,13 +540,7 @@ function StepRemarks({ row, plan, speaking }: { row: Row; plan: Plan; speaking: 
         );
       })}
       {cautions.map((c) => (
-        <Remark key={c.rule} tone={c.severity === "stop" ? "harm" : "watch"}>
-          <strong>{c.severity === "stop" ? "Stop. " : "Mind. "}</strong>
-          {c.says}{" "}
-          <Box as="span" color="quiet">
-            {c.authority}. {DEFER}
-          </Box>
-        </Remark>
+        <CautionRemark key={c.rule} caution={c} />
       ))}
     </Stack>
   );

@@ -1,7 +1,7 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
-import { useEffect, useRef, useState } from "react";
+import { useWidth } from "../frame/useWidth";
 import type { Stream, VesselView } from "./vessels";
 
 /** Space of one vessel with its words: nothing of one column reaches into the next. */
@@ -27,20 +27,6 @@ const COLOURS = {
   oilG: "var(--jp-colors-oil)",
 } as const;
 const KINDS = ["solidsG", "waterG", "oilG"] as const;
-
-/** Width of an element as it is laid out. */
-function useWidth() {
-  const ref = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  useEffect(() => {
-    const element = ref.current;
-    if (!element) return;
-    const observer = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
-  return [ref, width] as const;
-}
 
 interface DrawingProps {
   readonly vessels: readonly VesselView[];

@@ -30,6 +30,8 @@ export interface StepFormProps {
   /** Grams on screen over grams in the dish. */
   readonly factor: number;
   readonly frozen: boolean;
+  /** At a shaping step: how many pieces, and the grams that they share. */
+  readonly pieces: { readonly count: number; readonly usableG: number } | null;
   readonly onEdit: (label: string, edit: (step: Step) => Step) => void;
   readonly onMove: (by: -1 | 1) => void;
   readonly onRemove: () => void;
@@ -88,6 +90,7 @@ export function StepForm(props: StepFormProps) {
       <chakra.fieldset disabled={frozen} border="0" m="0" p="0" minW="0">
         <Lines {...props} />
         <Flex gap="3" wrap="wrap" mt="3">
+          {props.pieces && step.kind === "shape" && <PieceCount pieces={props.pieces} onEdit={onEdit} />}
           {fieldsOf(step, kitchen).map((field) => (
             <FieldInput
               key={field.key}
@@ -101,6 +104,21 @@ export function StepForm(props: StepFormProps) {
       </chakra.fieldset>
     </Box>
   );
+}
+
+/** A wanted number of pieces is a mass of each: the mix divided by it. */
+function PieceCount({
+  pieces,
+  onEdit,
+}: {
+  pieces: NonNullable<StepFormProps["pieces"]>;
+  onEdit: StepFormProps["onEdit"];
+}) {
+  const most = Math.max(1, Math.floor(pieces.usableG / 3));
+  const split = (count: number | null) =>
+    count !== null &&
+    onEdit("Shape: how many", (s) => (s.kind === "shape" ? { ...s, pieceG: pieces.usableG / Math.round(count) } : s));
+  return <NumberField label="How many" value={pieces.count} low={1} high={most} digits={0} onCommit={split} />;
 }
 
 function FieldInput({

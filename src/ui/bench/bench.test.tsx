@@ -104,6 +104,7 @@ describe("the step in hand", () => {
     parts: [{ id: "sauce", name: "Mushroom cream" }],
     factor: 1,
     frozen: false,
+    pieces: null,
     onEdit: jest.fn(),
     onMove: jest.fn(),
     onRemove: jest.fn(),
@@ -160,6 +161,18 @@ describe("the step in hand", () => {
     expect(edited(onEdit, marinate).adds.at(-1)).toEqual({ kind: "part", part: "sauce", share: 1 });
     await user.click(screen.getByRole("button", { name: "Take Tamari out" }));
     expect(edited(onEdit, marinate).adds.some((l) => l.kind === "food" && l.food === "tamari")).toBe(false);
+  });
+  test("a number of pieces becomes the mass of each", async () => {
+    const onEdit = jest.fn();
+    const shape = newStep("shape", "s") as Step;
+    const { user } = show(<StepForm {...props(shape, { onEdit, pieces: { count: 10, usableG: 600 } })} />);
+    const many = screen.getByLabelText("How many");
+    await user.clear(many);
+    await user.type(many, "8{Enter}");
+    expect(edited(onEdit, shape)).toMatchObject({ pieceG: 75 });
+    await user.clear(many);
+    await user.type(many, "0{Enter}");
+    expect(screen.getByRole("alert")).toHaveTextContent("How many can be 1 to 200.");
   });
   test("while it is being cooked nothing can be changed", () => {
     show(<StepForm {...props(marinate, { frozen: true })} />);

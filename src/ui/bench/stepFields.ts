@@ -147,5 +147,15 @@ export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
       mayBeEmpty: true,
       emptySays: "usual",
     },
+    {
+      as: "number",
+      key: "mayWaitMin",
+      label: "May wait after it",
+      unit: "min",
+      low: 0,
+      high: 20_000,
+      mayBeEmpty: true,
+      emptySays: "usual",
+    },
   ];
 }

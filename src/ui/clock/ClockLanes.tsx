@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useEffect, useRef, useState } from "react";
+import { useWidth } from "../frame/useWidth";
 import { axis, type Bar, type Lane, stretchesOf } from "./lanes";
 
 const NAME_W = 104;
@@ -22,16 +22,7 @@ interface Props {
 
 /** Lanes of work: hands solid, watching hatched, waiting outlined; nights folded; the table at the right edge. */
 export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
-  const ref = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  useEffect(() => {
-    const element = ref.current;
-    if (!element) return;
-    const observer = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
-
+  const [ref, width] = useWidth();
   const inner = Math.max(560, width - NAME_W - 34);
   const { placed, toX, every } = axis(stretchesOf(lanes), inner);
   const first = placed[0]?.from ?? -60;

@@ -4,8 +4,8 @@ import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-u
 import type { Difference } from "@/core/process/compare";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { Caution } from "@/core/safety/rules";
-import { DEFER } from "@/core/safety/rules";
 import { Card, Do, Key, Quiet, Remark } from "../frame/controls";
+import { CautionRemark } from "../frame/CautionRemark";
 import type { Spoken } from "../wording/spoken";
 import { writeCountdown } from "../wording/time";
 import { type Speaking, spokenFood } from "../wording/words";
@@ -115,13 +115,7 @@ export function Stove(props: StoveProps) {
             </Remark>
           )}
           {step.cautions.map((c) => (
-            <Remark key={c.rule} tone={c.severity === "stop" ? "harm" : "watch"}>
-              <strong>{c.severity === "stop" ? "Stop. " : "Mind. "}</strong>
-              {c.says}{" "}
-              <Box as="span" color="quiet">
-                {c.authority}. {DEFER}
-              </Box>
-            </Remark>
+            <CautionRemark key={c.rule} caution={c} />
           ))}
         </Stack>
         <Box flex="1" minH="4" />

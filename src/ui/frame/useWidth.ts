@@ -1,0 +1,15 @@
+import { type RefObject, useEffect, useRef, useState } from "react";
+
+/** Width of an element as it is laid out, for drawings that measure before they place words. */
+export function useWidth(): readonly [RefObject<HTMLDivElement | null>, number] {
+  const ref = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  return [ref, width];
+}
