@@ -179,6 +179,18 @@ describe("who can eat it", () => {
   });
 });
 
+test("nothing but an unknown food stands between an eater and the supper: ask", () => {
+  const eaters = [{ id: "fin", name: "Fin", avoids: ["fish" as const] }];
+  const verdict = (dishes: typeof supper.dishes) =>
+    plan({ ...input, eaters, supper: { ...supper, eaters: ["fin"], dishes } }).verdicts[0];
+  expect(verdict([MUSTARD_STRIPS])?.verdict).toBe("clear");
+  const gone = editStep(MUSTARD_STRIPS, "mash-mash", (s) => ({
+    ...s,
+    adds: [{ kind: "food", food: "gone", massG: 5 }],
+  }));
+  expect(verdict([gone])).toMatchObject({ verdict: "ask", ask: [{ food: "gone", parts: ["Mash"] }] });
+});
+
 describe("cautions", () => {
   const rules = (i: PlanInput) => plan(i).cautions.map((c) => c.rule);
   const withStep = (id: string, edit: Parameters<typeof editStep>[2]) => ({
@@ -225,6 +237,11 @@ describe("ranges", () => {
       },
     };
     expect(ranges(longer)["mustard-strips.strips-sear"]).toEqual(ranges(input)["mustard-strips.strips-sear"]);
+  });
+  test("the order in which parts are listed moves no range", () => {
+    const turned = { ...MUSTARD_STRIPS, parts: [...MUSTARD_STRIPS.parts].reverse() };
+    const other = ranges({ ...input, supper: { ...supper, dishes: [turned] } });
+    expect(other["mustard-strips.sauce-join"]).toEqual(ranges(input)["mustard-strips.sauce-join"]);
   });
   test("a reading narrows the range to the scale's own step", () => {
     const { massG } = ranges(weighed(418))["mustard-strips.strips-squeeze"] ?? { massG: { low: 0, high: 999 } };
