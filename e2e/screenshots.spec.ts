@@ -68,7 +68,7 @@ test("pictures", async ({ page }) => {
   }
   await page.getByRole("button", { name: /on the table/ }).click();
   await page.getByRole("radio", { name: "8 of 10" }).click();
-  await page.getByLabel("Next time").fill("Squeeze in a cloth: the third batch cost ten minutes.");
+  await page.getByLabel("Next time").fill("Squeeze in a cloth: the third batch cost three minutes.");
   await page.getByLabel("Next time").blur();
   await expect(page.locator(".recharts-bar-rectangle").first()).toBeVisible();
   await page.screenshot(shot("notebook"));

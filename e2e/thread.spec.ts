@@ -97,6 +97,7 @@ test("the demo supper, from the Counter to a finished entry and into another bro
 
   // Weigh-in after the squeeze: salt and water against hand arithmetic.
   await cookUntil(second, /Squeeze the strips/);
+  await expect(second.getByRole("timer", { name: /Soak · Strips/ })).toHaveCount(0);
   await second.getByLabel("Weight typed, g").fill("90");
   await second.getByRole("button", { name: "Use this weight" }).click();
   await expect(alerts(second)).toContainText("less than the dry food");

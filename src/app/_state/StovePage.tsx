@@ -123,10 +123,13 @@ function Cooking({ view, plan, planned }: CookingProps) {
         : null;
   const startsOnNext = main > 0 && !progress.timers.has(move.key);
 
+  const taken = row ? takesUp(plan, row) : [];
   const next = async () => {
     const following = moves[at + 1];
     const stamp = instant();
     const entries: LogEntry[] = [{ kind: "done", at: stamp, step: move.key }];
+    // Who has drained the strips needs no timer for their soak any more.
+    for (const t of timers) if (taken.includes(t.step)) entries.push({ kind: "timer-off", at: stamp, step: t.step });
     if (startsOnNext) entries.push({ kind: "timer", at: stamp, step: move.key, minutes: main });
     if (following) {
       if (!progress.begunAt.has(following.key)) entries.push({ kind: "begun", at: stamp, step: following.key });
@@ -172,8 +175,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const zone = input.kitchen.timeZone;
   const serveMs = Date.parse(supper.serveAt);
   const lateMin = Math.max(0, (now - serveMs) / 60_000 - (move.startMin + move.handsMin));
-  const needed = takesUp(plan, computed);
-  const waitsFor = timers.find((t) => needed.includes(t.step)) ?? null;
+  const waitsFor = timers.find((t) => taken.includes(t.step)) ?? null;
   const lastReading = log.filter((e) => e.kind === "weighed" && e.step === move.key).at(-1);
   const lowestG = computed.step.kind === "squeeze" ? solidsG(computed.outcome.after.batch) : plannedG * 0.4;
 

@@ -401,7 +401,7 @@ function LedgerTable({
   const head = ["Step", "Solids", "Water", "Oil", "Liquid round it", "In all", "Range", "Salt", "Came in", "Left"];
   return (
     <chakra.details fontSize="sm" px="1">
-      <chakra.summary cursor="pointer" color="quiet" minH="9" display="flex" alignItems="center">
+      <chakra.summary cursor="pointer" color="quiet" py="2" display="list-item">
         The same in numbers
       </chakra.summary>
       <Box overflowX="auto" tabIndex={0} role="region" aria-label={`In the bowl, in numbers: ${name}`}>
