@@ -15,7 +15,7 @@ server.listen(Number(process.argv[1]), "127.0.0.1", () => server.close());
 ' "$port"
 . scripts/install.sh
 
-sources() { { find src public -type f; echo package-lock.json; echo next.config.ts; echo tsconfig.json; } | sort | xargs sha1sum | sha1sum; }
+sources() { { find src -type f; echo package-lock.json; echo next.config.ts; echo tsconfig.json; } | sort | xargs sha1sum | sha1sum; }
 if [ ! -f .next/BUILD_ID ] || [ "$(sources)" != "$(cat .demo-build-stamp 2>/dev/null)" ]; then
   echo "Building (one to two minutes the first time) …"
   rm -f .demo-build-stamp

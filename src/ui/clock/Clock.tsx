@@ -178,6 +178,7 @@ function ServeAt({ serve, onServe }: Pick<ClockProps, "serve" | "onServe">) {
           type="time"
           h="11"
           w="9.5rem"
+          flexShrink={0}
           bg="card"
           borderColor="edge"
           value={serve.time}
