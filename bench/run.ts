@@ -2,7 +2,6 @@ import { FOODS } from "@/core/foods/table";
 import { plan, type PlanInput, sampleRanges } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/fromPlan";
 import { schedule } from "@/core/schedule/schedule";
-import { measureInBrowser } from "./browser";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 
 /** Figures as JSON lines: 50 warm-ups and 500 runs for what is quick, fewer for what takes its time. */
@@ -45,4 +44,5 @@ measure("plan of both dishes, no samples", () => plan(both));
 measure("demo supper, 500 samples", () => sample(input), { warmUps: 2, runs: 20, targetP99Ms: 400 });
 measure("both dishes, 500 samples", () => sample(both), { warmUps: 2, runs: 10 });
 measure("schedule of the demo supper, 60 000 nodes", () => schedule(clock), { warmUps: 1, runs: 10 });
-void measureInBrowser();
+// Loaded only now: a browser driver in memory would be measured along with the core.
+void import("./browser").then((b) => b.measureInBrowser());

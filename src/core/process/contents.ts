@@ -51,7 +51,10 @@ export const saltShare = (c: Contents): number => {
   return total === 0 ? 0 : c.saltG / total;
 };
 
-function combineSolids(a: Contents["solids"], b: Contents["solids"], sign: 1 | -1): Record<FoodId, number> {
+function combineSolids(a: Contents["solids"], b: Contents["solids"], sign: 1 | -1): Contents["solids"] {
+  // Water, oil, salt and liquor share the one empty record: nothing to copy then.
+  if (b === NOTHING.solids) return a;
+  if (a === NOTHING.solids && sign === 1) return b;
   const solids: Record<FoodId, number> = { ...a };
   for (const food in b) solids[food] = (solids[food] ?? 0) + sign * (b[food] as number);
   return solids;
