@@ -191,6 +191,14 @@ test("nothing but an unknown food stands between an eater and the supper: ask", 
   expect(verdict([gone])).toMatchObject({ verdict: "ask", ask: [{ food: "gone", parts: ["Mash"] }] });
 });
 
+test("an unknown figure is never nought: the sum says at least", () => {
+  expect(plan(input).perEater).toMatchObject({ saltAtLeast: false, proteinAtLeast: false });
+  const unread = FOODS.map((f) =>
+    f.id === "mustard" ? { ...f, per100: { ...f.per100, sodiumMg: null, proteinG: null } } : f,
+  );
+  expect(plan({ ...input, foods: unread }).perEater).toMatchObject({ saltAtLeast: true, proteinAtLeast: true });
+});
+
 describe("cautions", () => {
   const rules = (i: PlanInput) => plan(i).cautions.map((c) => c.rule);
   const withStep = (id: string, edit: Parameters<typeof editStep>[2]) => ({

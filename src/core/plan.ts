@@ -39,6 +39,8 @@ export interface PlannedDish {
 /** Sums over the table. null where a figure is missing; `atLeast` when some food's figure is unknown. */
 export interface PerEater {
   readonly saltG: number | null;
+  /** Some food's sodium is unknown: the salt is that of the others. */
+  readonly saltAtLeast: boolean;
   readonly proteinG: number;
   readonly proteinAtLeast: boolean;
   readonly massG: number | null;
@@ -131,10 +133,13 @@ function perEater(
 ): PerEater {
   let proteinG = 0;
   let proteinAtLeast = false;
+  let saltAtLeast = false;
   for (const { dish } of replayed) {
     for (const { line } of linesOf(dish)) {
       if (line.kind !== "food") continue;
-      const protein = foods(line.food)?.per100.proteinG ?? null;
+      const per100 = foods(line.food)?.per100;
+      if ((per100?.sodiumMg ?? null) === null) saltAtLeast = true;
+      const protein = per100?.proteinG ?? null;
       if (protein === null) proteinAtLeast = true;
       else proteinG += (protein * line.massG) / 100;
     }
@@ -153,6 +158,7 @@ function perEater(
   );
   return {
     saltG: saltG === null ? null : saltG / heads,
+    saltAtLeast,
     massG: massG === null ? null : massG / heads,
     proteinG: proteinG / heads,
     proteinAtLeast,

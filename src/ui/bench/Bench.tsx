@@ -233,6 +233,7 @@ function PartList(props: BenchProps) {
           <Text fontWeight="600">Each of {plan.eaters} eats</Text>
           <Text color="quiet">
             {plan.perEater.massG === null ? "mass not known yet" : writeMass(plan.perEater.massG, speaking.units)} ·{" "}
+            {plan.perEater.saltG !== null && plan.perEater.saltAtLeast ? "at least " : ""}
             {plan.perEater.saltG === null ? "salt not known yet" : `${writeMass(plan.perEater.saltG)} salt`} ·{" "}
             {plan.perEater.proteinAtLeast ? "at least " : ""}
             {writeMass(plan.perEater.proteinG)} protein
