@@ -108,23 +108,29 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
     let blockedBy: StepKey | null = null;
     for (const step of part.steps) {
       const key = stepKey(world.dishId, step.id);
-      const base = { key, part: part.id, step };
       if (blockedBy !== null) {
-        rows.push({ ...base, state: "waiting", blockedBy });
+        rows.push({ key, part: part.id, step, state: "waiting", blockedBy });
         continue;
       }
       current = key;
       const applied = applyStep(vessel, step, context);
       if (!applied.ok) {
         blockedBy = key;
-        rows.push({ ...base, state: "blocked", failure: applied.failure });
+        rows.push({ key, part: part.id, step, state: "blocked", failure: applied.failure });
         continue;
       }
-      const row = weighedRow(
-        { ...base, state: "computed", before: vessel, outcome: applied.value, weighed: null, refusedReading: null },
-        world,
-        draw,
-      );
+      // Written out, not spread from a common base: this runs for every step of every sample.
+      const computed: ComputedRow = {
+        key,
+        part: part.id,
+        step,
+        state: "computed",
+        before: vessel,
+        outcome: applied.value,
+        weighed: null,
+        refusedReading: null,
+      };
+      const row = weighedRow(computed, world, draw);
       rows.push(row);
       vessel = row.outcome.after;
     }

@@ -42,7 +42,16 @@ export const outcome = (
   after: Vessel,
   phases: readonly Phase[],
   more: Partial<Omit<Outcome, "after" | "phases">> = {},
-): Applied => succeed({ after, phases, came: [], left: [], needs: [], facts: [], ...more });
+): Applied =>
+  succeed({
+    after,
+    phases,
+    came: more.came ?? NONE,
+    left: more.left ?? NONE,
+    needs: more.needs ?? NONE,
+    facts: more.facts ?? NONE,
+  });
+const NONE: readonly never[] = [];
 
 /** Salt up to a target: the contents with it, what came, and what there is to say. */
 export function saltUpTo(
