@@ -180,7 +180,7 @@ describe("who can eat it", () => {
 });
 
 test("nothing but an unknown food stands between an eater and the supper: ask", () => {
-  const eaters = [{ id: "fin", name: "Fin", avoids: ["fish" as const] }];
+  const eaters = [{ id: "fin", name: "Fin", avoids: ["fish" as const], small: false }];
   const verdict = (dishes: typeof supper.dishes) =>
     plan({ ...input, eaters, supper: { ...supper, eaters: ["fin"], dishes } }).verdicts[0];
   expect(verdict([MUSTARD_STRIPS])?.verdict).toBe("clear");

@@ -1,4 +1,5 @@
-import { type Food, type FoodLookup, foodLookup } from "./foods/food";
+import { type Food, type FoodId, type FoodLookup, foodLookup } from "./foods/food";
+import { processOf } from "./foods/process";
 import { type Dish, headCount, linesOf, type Part, scaleDish, servedParts, type Supper } from "./dish/dish";
 import { type Eater, type Kitchen, kitchenFacts } from "./dish/kitchen";
 import { totalG } from "./process/contents";
@@ -59,13 +60,12 @@ export interface Plan {
 }
 
 /** Minutes reckoned once per process, so that samples and edits don't search the same roots again. */
-const remembered = new Map<string, number>();
-function remember(key: string, reckon: () => number): number {
-  let value = remembered.get(key);
-  if (value === undefined) {
-    if (remembered.size > 2000) remembered.clear();
-    remembered.set(key, (value = reckon()));
-  }
+const remembered = new Map<string, unknown>();
+function remember<T>(key: string, reckon: () => T): T {
+  if (remembered.has(key)) return remembered.get(key) as T;
+  if (remembered.size > 2000) remembered.clear();
+  const value = reckon();
+  remembered.set(key, value);
   return value;
 }
 
@@ -73,9 +73,18 @@ function worlds(input: PlanInput, foods: FoodLookup): { dish: Dish; world: Repla
   const facts = kitchenFacts(input.kitchen);
   const weighed = readings(input.log);
   const heads = Math.max(1, headCount(input.supper));
+  const figures = (food: FoodId) => processOf(foods(food)?.like ?? food);
   return input.supper.dishes.map((dish) => ({
     dish: scaleDish(dish, heads / dish.servings),
-    world: { ...facts, dishId: dish.id, foods, readings: weighed, remember, scaleStepG: input.kitchen.scaleStepG },
+    world: {
+      ...facts,
+      dishId: dish.id,
+      foods,
+      figures,
+      readings: weighed,
+      remember,
+      scaleStepG: input.kitchen.scaleStepG,
+    },
   }));
 }
 const replayAll = (input: PlanInput, foods: FoodLookup, draw: Draw) =>
@@ -91,6 +100,8 @@ export function plan(input: PlanInput): Plan {
   const replayed = replayAll(input, foods, likelyDraw);
   const dishes = replayed.map(({ dish, parts }) => plannedDish(dish, parts, heads));
   const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
+  const verdicts = eaterVerdicts(input.supper, input.eaters, foods);
+  const eating = input.eaters.filter((e) => input.supper.eaters.includes(e.id));
   const nets = replayed.map(({ dish, parts }) => taskNetOf(dish, parts));
   return {
     eaters: heads,
@@ -98,11 +109,27 @@ export function plan(input: PlanInput): Plan {
     tasks: nets.flatMap((n) => n.tasks),
     lags: nets.flatMap((n) => n.lags),
     apart: nets.flatMap((n) => n.apart),
-    cautions: cautionsFor(rows),
-    verdicts: eaterVerdicts(input.supper, input.eaters, foods),
+    cautions: cautionsFor(
+      dishes.flatMap((d) => d.parts.map((p) => p.rows)),
+      { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(verdicts, input.eaters) },
+    ),
+    verdicts,
     perEater: perEater(replayed, dishes, foods, heads),
     blocked: rows.filter((r) => r.state === "blocked").length,
   };
+}
+
+/** For each food that certainly holds what somebody avoids: the sentence that says so. */
+function avoidedFoods(verdicts: readonly Verdict[], eaters: readonly Eater[]): ReadonlyMap<string, string> {
+  const said = new Map<string, string>();
+  for (const { contains, allergen, eater } of verdicts)
+    for (const { food } of contains) {
+      const name = eaters.find((e) => e.id === eater)?.name ?? eater;
+      const sentence = `Contains ${allergen}: ${name} avoids it`;
+      const before = said.get(food);
+      said.set(food, before === undefined ? sentence : `${before}; ${sentence.toLowerCase()}`);
+    }
+  return said;
 }
 
 function plannedDish(dish: Dish, parts: readonly ReplayedPart[], heads: number): PlannedDish {

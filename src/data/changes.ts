@@ -1,7 +1,7 @@
 import type { JadePanDb } from "./db";
 
 /** Tables whose rows can be changed and changed back. The log of a cooking is not among them. */
-export const TABLES = ["kitchen", "eaters", "labels", "dishes", "suppers", "cookings", "entries"] as const;
+export const TABLES = ["kitchen", "eaters", "labels", "foods", "dishes", "suppers", "cookings", "entries"] as const;
 export type TableName = (typeof TABLES)[number];
 type Row = { readonly id: string };
 

@@ -25,6 +25,7 @@ const demo = {
   kitchen: DEMO_KITCHEN,
   eaters: DEMO_EATERS,
   labels: [],
+  foods: [],
   dishes: DEMO_DISHES,
   suppers: [supper],
   cookings: [],

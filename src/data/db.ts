@@ -1,8 +1,11 @@
+import * as v from "valibot";
 import Dexie, { type EntityTable, type Table } from "dexie";
 import type { Dish, Supper } from "@/core/dish/dish";
 import type { Eater, Kitchen } from "@/core/dish/kitchen";
 import type { Label } from "@/core/formats/household";
 import type { Entry } from "@/core/notebook/entry";
+import type { Food } from "@/core/foods/food";
+import { DishSchema, EaterSchema, KitchenSchema, PlanInputSchema, SupperSchema } from "@/core/formats/schemas";
 import type { PlanInput } from "@/core/plan";
 import type { LogEntry } from "@/core/process/log";
 
@@ -27,6 +30,8 @@ export class JadePanDb extends Dexie {
   kitchen!: EntityTable<KitchenRow, "id">;
   eaters!: EntityTable<Eater, "id">;
   labels!: EntityTable<Label, "id">;
+  /** The cook's own foods. */
+  foods!: EntityTable<Food, "id">;
   dishes!: EntityTable<Dish, "id">;
   suppers!: EntityTable<Supper, "id">;
   cookings!: EntityTable<CookingRow, "id">;
@@ -46,6 +51,24 @@ export class JadePanDb extends Dexie {
       log: "++seq, cooking",
       entries: "id, finishedAt",
     });
+    this.version(2)
+      .stores({ foods: "id" })
+      .upgrade(async (tx) => {
+        // Rows of version 1 lack tins, spoons and some settings of steps: reading through the schema completes them.
+        const complete = async (table: string, schema: v.GenericSchema, key?: string) =>
+          tx
+            .table(table)
+            .toCollection()
+            .modify((row, ref) => {
+              const parsed = v.safeParse(schema, key ? row[key] : row);
+              if (parsed.success) ref.value = key ? { ...row, [key]: parsed.output } : parsed.output;
+            });
+        await complete("kitchen", KitchenSchema, "kitchen");
+        await complete("eaters", EaterSchema);
+        await complete("dishes", DishSchema);
+        await complete("suppers", SupperSchema);
+        await complete("cookings", PlanInputSchema, "input");
+      });
   }
 }
 

@@ -1,6 +1,7 @@
 import type { Supper } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/dish/kitchen";
 import type { Food } from "@/core/foods/food";
+import { withLabels } from "@/core/foods/labels";
 import { FOODS } from "@/core/foods/table";
 import type { Household, Label } from "@/core/formats/household";
 import type { PlanInput } from "@/core/plan";
@@ -23,26 +24,24 @@ export function plainKitchen(timeZone: string): Kitchen {
     ],
     ovens: 1,
     pans: [
-      { id: "frying-pan", name: "Frying pan", kind: "frying", diameterCm: 28 },
-      { id: "second-pan", name: "Second pan", kind: "frying", diameterCm: 24 },
-      { id: "pot", name: "Pot", kind: "pot", diameterCm: 22 },
+      { id: "frying-pan", name: "Frying pan", kind: "frying", diameterCm: 28, heightCm: 5 },
+      { id: "second-pan", name: "Second pan", kind: "frying", diameterCm: 24, heightCm: 5 },
+      { id: "pot", name: "Pot", kind: "pot", diameterCm: 22, heightCm: 13 },
     ],
-    machines: [],
+    tins: [{ id: "tin", name: "Oven dish", lengthCm: 30, widthCm: 20, heightCm: 6, round: false }],
+    machines: [{ id: "blender", name: "Blender", kind: "blender", volumeMl: 1500, basketCm: null }],
     sleep: { from: "23:00", to: "07:00" },
     away: [],
     units: "metric",
+    spoons: "metric",
     scaleStepG: 1,
   };
 }
 
-/** The food table with what packets said in this household. */
-export function foodsWithLabels(labels: readonly Label[]): readonly Food[] {
-  if (labels.length === 0) return FOODS;
-  return FOODS.map((food) => {
-    const said = labels.filter((l) => l.food === food.id);
-    if (said.length === 0) return food;
-    return { ...food, allergens: { ...food.allergens, ...Object.fromEntries(said.map((l) => [l.allergen, l.state])) } };
-  });
+/** The food table and the cook's own foods, with what packets said in this household. */
+export function foodsWithLabels(labels: readonly Label[], own: readonly Food[] = []): readonly Food[] {
+  const all = own.length === 0 ? FOODS : [...FOODS, ...own];
+  return labels.length === 0 ? all : all.map((food) => withLabels(food, labels));
 }
 
 export async function kitchenOf(db: JadePanDb, timeZone: string): Promise<Kitchen> {
@@ -51,12 +50,13 @@ export async function kitchenOf(db: JadePanDb, timeZone: string): Promise<Kitche
 
 /** Everything a plan of this supper needs, as the household stands now. */
 export async function planInputOf(db: JadePanDb, supper: Supper, timeZone: string): Promise<PlanInput> {
-  const [kitchen, eaters, labels] = await Promise.all([
+  const [kitchen, eaters, labels, own] = await Promise.all([
     kitchenOf(db, timeZone),
     db.eaters.toArray(),
     db.labels.toArray(),
+    db.foods.toArray(),
   ]);
-  return { supper, kitchen, eaters, foods: foodsUsed(supper, foodsWithLabels(labels)), log: [] };
+  return { supper, kitchen, eaters, foods: foodsUsed(supper, foodsWithLabels(labels, own)), log: [] };
 }
 
 /** Only the foods that the supper names (and salt, which targets bring): less to send to a worker and to keep. */
@@ -93,6 +93,7 @@ export async function readAll(db: JadePanDb): Promise<Household> {
       kitchen: (await db.kitchen.get("kitchen"))?.kitchen ?? null,
       eaters: await db.eaters.toArray(),
       labels: await db.labels.toArray(),
+      foods: await db.foods.toArray(),
       dishes: await db.dishes.toArray(),
       suppers: await db.suppers.toArray(),
       cookings: await Promise.all(cookings.map(async (c) => ({ ...c, log: await logOf(db, c.id) }))),
@@ -119,6 +120,7 @@ export function editsFor(household: Household): Edit[] {
     ...rows("kitchen", kitchen),
     ...rows("eaters", household.eaters),
     ...rows("labels", household.labels),
+    ...rows("foods", household.foods),
     ...rows("dishes", household.dishes),
     ...rows("suppers", household.suppers),
     ...rows("cookings", cookings),

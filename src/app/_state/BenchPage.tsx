@@ -11,18 +11,24 @@ import {
   freeId,
   moveStep,
   newStep,
+  placeStep,
   removePart,
   removeStep,
 } from "@/core/dish/edit";
 import { partFromPattern } from "@/core/dish/patterns";
+import { scaleAmounts } from "@/core/dish/scale";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
+import { ownFood } from "@/core/foods/own";
+import type { Plan, PlannedDish } from "@/core/plan";
+import { differences, type Difference } from "@/core/process/compare";
 import type { Row } from "@/core/process/replay";
 import type { Step } from "@/core/process/step";
 import { Bench } from "@/ui/bench/Bench";
-import type { Speaking } from "@/ui/wording/words";
+import { type Speaking, STEP_NAMES } from "@/ui/wording/words";
+import { computing } from "@/workers/client";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
-import { change, changes, put, useHistory, useHouse } from "./store";
+import { change, changes, newId, put, useHistory, useHouse } from "./store";
 import { saveSupper, type SupperView, useSupper } from "./supper";
 
 export function BenchPage() {
@@ -81,14 +87,31 @@ function Ready({ view }: { view: SupperView }) {
           units,
           foods: house.foods,
           parts: dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })),
+          liquors: liquorsOf(plannedDish, dishStep.id),
           factor: Math.max(1, headCount(supper)) / dish.servings,
           frozen,
           pieces: piecesOf(row),
+          onOwnFood: (name, then) => {
+            const food = ownFood(newId("own"), name);
+            void change(
+              "A food of my own",
+              [put("foods", food)],
+              `${name} is known now. Its figures are under Kitchen.`,
+            ).then(() => then(food.id));
+          },
           onEdit: (label, by) => edit(label, (d) => editStep(d, dishStep.id, by)),
           onMove: (by) => edit("Move step", (d) => moveStep(d, dishStep.id, by)),
           onRemove: () => edit("Remove step", (d) => removeStep(d, dishStep.id), "The step is out."),
         }
       }
+      onPlaceStep={(id, index) => edit("Move step", (d) => placeStep(d, id, index))}
+      onScale={(factor, by) => {
+        const scaled = editDish(supper, dish.id, (d) => scaleAmounts(d, factor));
+        void computing.plan({ ...view.input, supper: scaled }).then((then) => {
+          const kept = sayKept(differences(rowsOf(plan), rowsOf(then)));
+          return saveSupper(scaled, "Scale the dish", `${by}: everything × ${factor.toFixed(2)}. ${kept}`);
+        });
+      }}
       onTakeDish={(id) => setTaken({ dish: id, part: null, step: null })}
       onTakePart={(id) => setTaken((t) => ({ ...t, part: id, step: null }))}
       onTakeStep={takeStep}
@@ -117,6 +140,23 @@ function Ready({ view }: { view: SupperView }) {
     />
   );
 }
+
+const rowsOf = (plan: Plan) => plan.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
+/** What did not grow with the grams, in words. */
+function sayKept(found: readonly Difference[]): string {
+  const batches = found.filter((d) => d.what.kind === "batches");
+  const said = batches.map((d) => `${STEP_NAMES[d.step]}: ${d.from} → ${d.to} batches`);
+  return [...said, "Minutes by size, steam and chilli stay: taste and look."].join(". ");
+}
+/** Steps that pour something off, other than the one in hand. */
+const liquorsOf = (dish: PlannedDish | null, inHand: string) =>
+  (dish?.parts ?? []).flatMap((p) =>
+    p.rows.flatMap((r) =>
+      r.step.id !== inHand && r.state === "computed" && r.outcome.left.some((l) => l.to === "drain")
+        ? [{ step: r.step.id, name: `liquor of ${STEP_NAMES[r.step.kind].toLowerCase()}, ${p.name}` }]
+        : [],
+    ),
+  );
 
 /** The pieces of a shaping step and what of the mix they share. */
 function piecesOf(row: Row | null) {

@@ -3,6 +3,7 @@
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef } from "react";
 import { type Dish, headCount, type Supper } from "@/core/dish/dish";
+import { duplicate } from "@/core/dish/scale";
 import { instantOf, localTime, nextWeekday } from "@/core/formats/zonedTime";
 import { foodLookup } from "@/core/foods/food";
 import { writeMinutes } from "@/core/quantities/write";
@@ -76,6 +77,14 @@ export function CounterPage() {
       onNewDish={() => void newDish()}
       onRemoveSupper={(id) => void change("Remove supper", [remove("suppers", id)], "The supper is off the counter.")}
       onRemoveDish={(dish) => void change("Remove dish", [remove("dishes", dish.id)], `${dish.name} is off the shelf.`)}
+      onDuplicateDish={(dish) =>
+        void change(
+          "Duplicate dish",
+          [put("dishes", duplicate(dish, newId("dish"), `${dish.name}, again`))],
+          `A copy of ${dish.name} is on the shelf.`,
+        )
+      }
+      onRenameDish={(dish, name) => void change("Rename dish", [put("dishes", { ...dish, name })])}
       onClear={() => void clearAll()}
     />
   );

@@ -5,6 +5,8 @@ import { asCopies, type HouseholdFile, readHousehold, writeHousehold } from "@/c
 import { foodLookup } from "@/core/foods/food";
 import { db } from "@/data/db";
 import { editsFor, editsToClear, readAll, restoreLogs } from "@/data/household";
+import { ownFood } from "@/core/foods/own";
+import { FoodShelf } from "@/ui/foods/FoodShelf";
 import { Backup } from "@/ui/kitchen/Backup";
 import { KitchenForm } from "@/ui/kitchen/KitchenForm";
 import { foodName, sayFileFailure } from "@/ui/wording/words";
@@ -51,6 +53,48 @@ export function KitchenPage() {
       }
       onForgetLabel={(label) =>
         void change("Forget a label", [remove("labels", label.id)], "The label is to be read again.")
+      }
+      foods={
+        <FoodShelf
+          foods={house.foods}
+          isOwn={(id) => house.own.some((f) => f.id === id)}
+          onFigure={(food, figure, per100) => {
+            const own = house.own.find((f) => f.id === food.id);
+            if (own)
+              void change("Figure of a food", [put("foods", { ...own, per100: { ...own.per100, [figure]: per100 } })]);
+            else if (per100 !== null)
+              void change(
+                "Label",
+                [put("labels", { id: `${food.id}.${figure}`, food: food.id, figure, per100 } as never)],
+                "Noted what the label says. It counts for every supper.",
+              );
+          }}
+          onAllergen={(food, allergen, state) => {
+            const own = house.own.find((f) => f.id === food.id);
+            if (own)
+              void change("Allergen of a food", [
+                put("foods", { ...own, allergens: { ...own.allergens, [allergen]: state } } as never),
+              ]);
+            else
+              void change("Label", [
+                put("labels", { id: `${food.id}.${allergen}`, food: food.id, allergen, state } as never),
+              ]);
+          }}
+          onOwnFood={(name, then) => {
+            const food = ownFood(newId("own"), name);
+            void change("A food of my own", [put("foods", food)], `${name} is known by its name.`).then(() =>
+              then(food.id),
+            );
+          }}
+          onOwn={(food, label) => void change(label, [put("foods", food)])}
+          onRemoveOwn={(food) =>
+            void change(
+              "Remove a food",
+              [remove("foods", food.id)],
+              `${food.name} is gone. Steps that use it will say so.`,
+            )
+          }
+        />
       }
       backup={
         <Backup

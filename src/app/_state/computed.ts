@@ -38,8 +38,8 @@ export function useRanges(input: PlanInput | null): Ranges | null {
   return ranges !== null && ranges.of === input ? ranges.ranges : null;
 }
 
-/** Three days back is as far as the clock looks; the node budget takes about a fifth of a second. */
-const HORIZON_MIN = 3 * 1440;
+/** Six days back is as far as the clock looks: a block is frozen and thawed in four. The budget takes a third of a second. */
+const HORIZON_MIN = 6 * 1440;
 const NODES = 60_000;
 
 export function scheduleFor(plan: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> {

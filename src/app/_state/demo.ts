@@ -16,6 +16,7 @@ export function demoHousehold(now: number, timeZone: string): Household {
     kitchen: { ...DEMO_KITCHEN, timeZone },
     eaters: DEMO_EATERS,
     labels: [],
+    foods: [],
     dishes: DEMO_DISHES,
     suppers: [demoSupper(serveAt)],
     cookings: [],

@@ -23,7 +23,7 @@ export async function change(label: string, edits: readonly Edit[], says?: strin
   await changes.apply(label, edits);
   if (says) notify({ says, action: { label: "Undo", run: () => void changes.undo() } });
 }
-export const put = (table: Edit["table"], row: { readonly id: string }): Edit => ({ table, id: row.id, row });
+export const put = <T extends { readonly id: string }>(table: Edit["table"], row: T): Edit => ({ table, id: row.id, row });
 export const remove = (table: Edit["table"], id: string): Edit => ({ table, id, row: null });
 
 export const saveKitchen = (kitchen: Kitchen, label = "Kitchen") =>
@@ -37,6 +37,8 @@ export type HouseState =
       readonly eaters: readonly Eater[];
       readonly labels: readonly Label[];
       readonly foods: readonly Food[];
+      /** The cook's own foods among them. */
+      readonly own: readonly Food[];
       readonly dishes: readonly Dish[];
       readonly suppers: readonly Supper[];
       readonly cookings: readonly CookingRow[];
@@ -46,10 +48,11 @@ export type HouseState =
 export function useHouse(): HouseState {
   return (
     useLiveQuery<HouseState>(async () => {
-      const [kitchen, eaters, labels, dishes, suppers, cookings] = await Promise.all([
+      const [kitchen, eaters, labels, own, dishes, suppers, cookings] = await Promise.all([
         kitchenOf(db, browserZone()),
         db.eaters.toArray(),
         db.labels.toArray(),
+        db.foods.toArray(),
         db.dishes.toArray(),
         db.suppers.orderBy("serveAt").toArray(),
         db.cookings.toArray(),
@@ -60,7 +63,8 @@ export function useHouse(): HouseState {
         kitchen,
         eaters,
         labels,
-        foods: foodsWithLabels(labels),
+        foods: foodsWithLabels(labels, own),
+        own,
         dishes,
         suppers,
         cookings,

@@ -48,10 +48,11 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   const stored = useLiveQuery(async () => {
     const supper = id === null ? undefined : await db.suppers.get(id);
     if (!supper) return { supper: null };
-    const labels = await db.labels.toArray();
+    const [labels, own] = await Promise.all([db.labels.toArray(), db.foods.toArray()]);
     return {
       supper,
       labels,
+      own,
       input: await planInputOf(db, supper, browserZone()),
       cooking: await cookingOf(db, supper.id),
     };
@@ -72,7 +73,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   const fresh = useMemo(() => {
     if (!stored || stored.supper === null) return null;
     if (edited === null) return stored.input;
-    return { ...stored.input, supper: edited, foods: foodsUsed(edited, foodsWithLabels(stored.labels)) };
+    return { ...stored.input, supper: edited, foods: foodsUsed(edited, foodsWithLabels(stored.labels, stored.own)) };
   }, [stored, edited]);
 
   // Text as the key: a reload of equal rows gives new objects, and must not start everything again.

@@ -4,6 +4,7 @@
  * ICAO Doc 7488, NIST factors) and values computed independently with scipy. Cards not built yet are not listed.
  */
 import { correctByReading } from "../process/weighIn";
+import { EMPTY_VESSEL } from "../process/ledger";
 import { liquor, NOTHING, totalG } from "../process/contents";
 import { binderSteps, liquidSteps } from "../bind/correction";
 import { processOf } from "../foods/process";
@@ -481,7 +482,7 @@ function weighed(i: Inputs, readingG: number) {
     waterG: n.water_g as number,
     saltG: n.salt_g as number,
   };
-  const after = { batch, bath: null, pieces: null, boundMin: null };
+  const after = { ...EMPTY_VESSEL, batch };
   const corrected = value(
     correctByReading("squeeze", { after, came: [], left: [], phases: [], needs: [], facts: [] }, readingG),
   );

@@ -6,25 +6,57 @@ export function newStep<K extends StepKind>(kind: K, id: StepId): StepOf<K> {
   return { id, kind, adds: [], handsMin: null, mayWaitMin: null, ...USUAL[kind] } as unknown as StepOf<K>;
 }
 type Own<K extends StepKind> = Omit<StepOf<K>, "id" | "kind" | "adds" | "handsMin" | "mayWaitMin">;
+/** A supermarket block of firm tofu. */
+const BLOCK = { lengthMm: 100, widthMm: 75, thicknessMm: 50 } as const;
 const USUAL: { readonly [K in StepKind]: Own<K> } = {
   weigh: {},
-  cut: { pieceMm: 10 },
-  soak: { waterC: 95, minutes: 10, covered: true },
-  drain: {},
-  squeeze: { how: "hands", minutes: 2 },
-  marinate: { minutes: 10, fit: true, saltTo: null, chilled: false },
-  sear: { pan: null, browningMin: 2 },
-  brown: { pan: null, browningMin: 3 },
-  season: { saltTo: null },
-  simmer: { pan: null, minutes: 5, lid: false },
-  reduce: { pan: null, toShare: 0.75 },
-  thicken: { pan: null, minutes: 2 },
-  boil: { pan: null, pieceMm: 28, coreC: 95 },
+  sort: {},
+  cut: { how: "cut", pieceMm: 10 },
+  pulse: { machine: null, to: "bits", saltTo: null },
   mash: { saltTo: 0.01 },
+  soak: { waterC: 95, minutes: 10, covered: true, chilled: false },
+  cook: { pan: null, pressure: false, machine: null, minutes: null },
+  boil: { pan: null, pieceMm: 28, coreC: 95 },
+  steam: { pan: null, coreC: 85, wrapped: false },
+  blanch: { pan: null, minutes: 2 },
+  gel: { minutes: 10 },
+  drain: {},
+  rinse: { how: "swirl", times: 2, waterG: 1000 },
+  squeeze: { how: "hands", minutes: 2 },
+  press: { ...BLOCK, loadKg: 3, minutes: 30, bothFaces: true },
+  freeze: { ...BLOCK, minutes: 12 * 60 },
+  thaw: { ...BLOCK, minutes: 48 * 60, how: "fridge" },
+  pat: {},
+  season: { saltTo: null },
+  marinate: { minutes: 10, fit: true, saltTo: null, chilled: false },
+  glaze: {},
+  toast: { pan: null, minutes: 5 },
+  batter: { standMin: 0 },
   bind: { saltTo: null },
   rest: { minutes: 30, where: "fridge" },
   shape: { form: "patty", pieceG: 80, diameterMm: 85 },
+  stuff: { count: 8, thicknessMm: 30 },
+  slice: { thicknessMm: 10, count: 10 },
+  coat: { coating: "starch", pickUp: null },
+  sear: { pan: null, browningMin: 2 },
+  brown: { pan: null, browningMin: 3 },
+  sweat: { pan: null, minutes: 6 },
   fry: { pan: null, coreC: 74 },
+  griddle: { pan: null, coreC: 74 },
+  "deep-fry": { pan: null, oilC: 180, minutes: 4 },
+  "air-fry": { ovenC: 190, minutes: null, coreC: 74, machine: null },
+  bake: { ovenC: 200, minutes: 30, coreC: null, fan: false, cover: "bare" },
+  simmer: { pan: null, minutes: 5, lid: false },
+  reduce: { pan: null, toShare: 0.75 },
+  thicken: { pan: null, minutes: 2 },
+  layer: { tin: null },
+  top: {},
+  hold: { minutes: 20, holdC: 95 },
+  stand: { minutes: 10, foil: true },
+  cool: { minutes: 60, depthMm: 40, where: "room" },
+  store: { where: "fridge", days: 1 },
+  reheat: { coreC: 75, minutes: 15, where: "oven" },
+  serve: {},
 };
 export const STEP_KINDS = Object.keys(USUAL) as readonly StepKind[];
 
@@ -43,10 +75,17 @@ export const addStep = (dish: Dish, part: PartId, step: Step, after: StepId | nu
     const at = after === null ? 0 : p.steps.findIndex((s) => s.id === after) + 1;
     return { ...p, steps: [...p.steps.slice(0, at), step, ...p.steps.slice(at)] };
   });
-export const removeStep = (dish: Dish, id: StepId): Dish => ({
-  ...dish,
-  parts: dish.parts.map((p) => ({ ...p, steps: p.steps.filter((s) => s.id !== id) })),
-});
+/** Removes a step, and the lines that asked for what ran off at it. */
+export function removeStep(dish: Dish, id: StepId): Dish {
+  const kept = (l: Line) => l.kind !== "liquor" || l.step !== id;
+  const parts = dish.parts.map((p) => ({
+    ...p,
+    steps: p.steps
+      .filter((s) => s.id !== id)
+      .map((s) => (s.adds.every(kept) ? s : ({ ...s, adds: s.adds.filter(kept) } as Step))),
+  }));
+  return { ...dish, parts };
+}
 /** Moves a step up (−1) or down (+1) inside its part; at the ends nothing changes. */
 export function moveStep(dish: Dish, id: StepId, by: -1 | 1): Dish {
   const parts = dish.parts.map((p) => {
@@ -61,10 +100,22 @@ export function moveStep(dish: Dish, id: StepId, by: -1 | 1): Dish {
   });
   return { ...dish, parts };
 }
+/** Puts a step of a part at another place of it, counted after it was taken out; past the ends is the end. */
+export function placeStep(dish: Dish, id: StepId, index: number): Dish {
+  const parts = dish.parts.map((p) => {
+    const step = p.steps.find((s) => s.id === id);
+    if (!step) return p;
+    const others = p.steps.filter((s) => s.id !== id);
+    const at = Math.max(0, Math.min(others.length, index));
+    return { ...p, steps: [...others.slice(0, at), step, ...others.slice(at)] };
+  });
+  return { ...dish, parts };
+}
 export const addPart = (dish: Dish, part: Part): Dish => ({ ...dish, parts: [...dish.parts, part] });
 /** Removes a part and every line that asked for it. */
 export function removePart(dish: Dish, id: PartId): Dish {
-  const kept = (l: Line) => l.kind !== "part" || l.part !== id;
+  const gone = new Set(dish.parts.find((p) => p.id === id)?.steps.map((s) => s.id));
+  const kept = (l: Line) => !(l.kind === "part" && l.part === id) && !(l.kind === "liquor" && gone.has(l.step));
   const parts = dish.parts
     .filter((p) => p.id !== id)
     .map((p) => ({ ...p, steps: p.steps.map((s) => ({ ...s, adds: s.adds.filter(kept) }) as Step) }));

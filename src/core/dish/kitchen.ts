@@ -1,7 +1,8 @@
 import type { Allergen } from "../foods/allergens";
 import { boilingPointC } from "../models/boilingPoint";
-import type { UnitSystem } from "../quantities/units";
-import type { PanFacts, StepContext } from "../process/ledger";
+import type { SpoonSystem, UnitSystem } from "../quantities/units";
+import type { MachineFacts, MachineKind, PanFacts, StepContext, TinFacts } from "../process/ledger";
+import type { KitchenFacts } from "../process/replay";
 
 export type BurnerKind = "gas" | "coil" | "induction";
 export interface Burner {
@@ -15,10 +16,26 @@ export interface Pan {
   readonly name: string;
   readonly kind: "frying" | "pot";
   readonly diameterCm: number;
+  /** Inside; null when nobody measured it: then nothing is said about filling. */
+  readonly heightCm: number | null;
+}
+/** A baking tin or dish; a round one has its diameter twice and says so. */
+export interface Tin {
+  readonly id: string;
+  readonly name: string;
+  readonly lengthCm: number;
+  readonly widthCm: number;
+  readonly heightCm: number;
+  readonly round: boolean;
 }
 export interface Machine {
   readonly id: string;
   readonly name: string;
+  readonly kind: MachineKind;
+  /** Bowl, jug or cooker, mL; null when nobody knows. */
+  readonly volumeMl: number | null;
+  /** Side of a square basket, cm. */
+  readonly basketCm: number | null;
 }
 /** Wall-clock times, `HH:MM`; `to` before `from` passes midnight. Days 1 (Monday) to 7. */
 export interface DailyHours {
@@ -39,10 +56,13 @@ export interface Kitchen {
   readonly burners: readonly Burner[];
   readonly ovens: number;
   readonly pans: readonly Pan[];
+  readonly tins: readonly Tin[];
   readonly machines: readonly Machine[];
   readonly sleep: DailyHours | null;
   readonly away: readonly AwayHours[];
   readonly units: UnitSystem;
+  /** Whose cups and spoons the cook's recipes mean. */
+  readonly spoons: SpoonSystem;
   readonly scaleStepG: number;
 }
 /** Somebody at the table. */
@@ -50,6 +70,8 @@ export interface Eater {
   readonly id: string;
   readonly name: string;
   readonly avoids: readonly Allergen[];
+  /** Under five: some shapes are no food for them. */
+  readonly small: boolean;
 }
 
 /** Share of a burner's power that reaches the pan (engineering estimates; gas 0.3–0.5). */
@@ -58,8 +80,14 @@ const EFFICIENCY: Readonly<Record<BurnerKind, number>> = { gas: 0.4, coil: 0.65,
 /** Heat that reaches the pan from a burner at full power, W. */
 export const netWatts = (burner: Burner): number => burner.watts * EFFICIENCY[burner.kind];
 
-/** The kitchen as the steps see it. Pans of a kind: the one named, else the widest; a frying pan may stand in for nothing else. */
-export function kitchenFacts(kitchen: Kitchen): Pick<StepContext, "roomC" | "boilC" | "burner" | "pan"> {
+/** Gauge of a cooker with a spring valve on "high" (common practice: 15 psi on the hob, 10–12 for electric ones). */
+const COOKER_GAUGE_KPA = 80;
+
+export const tinAreaCm2 = (tin: Tin): number =>
+  tin.round ? (Math.PI / 4) * tin.widthCm ** 2 : tin.lengthCm * tin.widthCm;
+
+/** The kitchen as the steps see it. Of each kind the one named, else the widest pan, the largest tin, the first machine. */
+export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
   let burner: StepContext["burner"] = null;
   for (const b of kitchen.burners) {
     const netW = netWatts(b);
@@ -69,7 +97,38 @@ export function kitchenFacts(kitchen: Kitchen): Pick<StepContext, "roomC" | "boi
     const named = kitchen.pans.find((p) => p.id === id);
     const fitting = kitchen.pans.filter((p) => p.kind === kind).sort((a, b) => b.diameterCm - a.diameterCm);
     const found = named ?? fitting[0];
-    return found ? { id: found.id, diameterM: found.diameterCm / 100 } : null;
+    if (!found) return null;
+    const heightM = (found.heightCm ?? null) === null ? null : (found.heightCm as number) / 100;
+    return { id: found.id, diameterM: found.diameterCm / 100, heightM };
   };
-  return { roomC: kitchen.roomC, boilC: boilingPointC(kitchen.altitudeM), burner, pan };
+  const tin = (id: string | null): TinFacts | null => {
+    const tins = kitchen.tins ?? [];
+    const found = tins.find((t) => t.id === id) ?? tins.slice().sort((a, b) => tinAreaCm2(b) - tinAreaCm2(a))[0];
+    return found
+      ? { id: found.id, areaM2: tinAreaCm2(found) / 1e4, widthM: found.widthCm / 100, heightM: found.heightCm / 100 }
+      : null;
+  };
+  const machine = (id: string | null, kinds: readonly MachineKind[]): MachineFacts | null => {
+    const named = kitchen.machines.find((m) => m.id === id);
+    const byKind = kinds.map((kind) => kitchen.machines.find((m) => m.kind === kind)).find((m) => m !== undefined);
+    const found = named ?? byKind;
+    return found
+      ? {
+          id: found.id,
+          volumeMl: found.volumeMl ?? null,
+          floorM2: (found.basketCm ?? null) === null ? null : ((found.basketCm as number) / 100) ** 2,
+          gaugeKPa: COOKER_GAUGE_KPA,
+        }
+      : null;
+  };
+  return {
+    roomC: kitchen.roomC,
+    boilC: boilingPointC(kitchen.altitudeM),
+    burner,
+    pan,
+    tin,
+    machine,
+    ovens: kitchen.ovens,
+    altitudeM: kitchen.altitudeM,
+  };
 }

@@ -33,7 +33,17 @@ export type FoodGroup =
   | "liquid"
   | "seasoning"
   | "nut"
+  | "animal"
   | "other";
+
+/** How a shop sells it: name of the pack, grams on the label, grams once drained. */
+export interface Pack {
+  readonly name: string;
+  readonly netG: number;
+  readonly drainedG: number | null;
+}
+/** Days that it keeps once opened or cut (common practice; the label and the nose decide). */
+export type Keeps = Readonly<Partial<Record<"fridge" | "freezer" | "cupboard", number>>>;
 
 export interface Food {
   readonly id: FoodId;
@@ -45,6 +55,10 @@ export interface Food {
   readonly allergens: AllergenTable;
   /** Grams of a household measure, such as `tbsp` or `piece`. */
   readonly measures: Readonly<Record<string, number>>;
+  readonly packs: readonly Pack[];
+  readonly keeps: Keeps;
+  /** For a cook's own food: the food whose process figures it borrows; null when nobody knows. */
+  readonly like: FoodId | null;
   readonly from: Provenance;
 }
 

@@ -33,7 +33,21 @@ export interface BinderFigures {
   /** For starches: figures once heated through. */
   readonly hot?: { readonly holdsFrom: number; readonly holdsTo: number; readonly strength: number };
 }
+/** How a pulse, grain or pasta softens and swells in water; see `models/softening`. */
+export interface CookFigures {
+  /** Minutes at 100 °C until done, from the state named. */
+  readonly softMin: Estimate;
+  readonly from: "dry" | "soaked";
+  /** Moisture once cooked, g water per g solids. */
+  readonly cookedMoisture: Estimate;
+  readonly leach: Estimate;
+  /** Foams under pressure: fill the cooker to half only. */
+  readonly foams: boolean;
+}
 export interface ProcessFigures {
+  readonly cook?: CookFigures;
+  /** Share of the raw mass lost in the oven, 30 min at 200 °C. */
+  readonly bakedLoss?: Estimate;
   readonly soak?: SoakFigures;
   readonly press?: PressFigures;
   readonly binder?: BinderFigures;
@@ -41,12 +55,65 @@ export interface ProcessFigures {
   readonly keepsMoisture?: number;
   /** Share of the raw mass lost when browned in a pan. */
   readonly brownedLoss?: Estimate;
+  /** Bakes in its own skin: no surface that dries. */
+  readonly skin?: true;
   /** Thickness of one layer in the pan, mm. */
   readonly layerMm?: Estimate;
   /** Moisture below which a seared piece browns instead of steaming. */
   readonly brownsAtMoisture?: Estimate;
   readonly starch?: StarchId;
 }
+
+/** Fruit and flowers out of brine, drained (models card 3). */
+const BRINED_FRUIT: ProcessFigures = {
+  press: {
+    referenceMoisture: 9,
+    thresholdKPa: 1,
+    exponent: estimate(0.08, 0.15, 0.25),
+    consolidationM2PerS: estimate(2e-7, 5e-7, 1.5e-6),
+  },
+  keepsMoisture: 7.5,
+  layerMm: estimate(12, 18, 25),
+};
+const PULSE_LEACH = estimate(0.03, 0.06, 0.1);
+/** Whole lentils: soft from dry, moisture once boiled of SR Legacy (69.6 %). */
+const lentil = (softMin: Estimate): ProcessFigures => ({
+  soak: {
+    startMoisture: 0.1,
+    fullMoisture: estimate(0.9, 1.1, 1.3),
+    t90At20Min: estimate(180, 300, 480),
+    activationKJ: estimate(25, 38, 50),
+    breakC: 55,
+    activationAboveKJ: 12,
+    leach: PULSE_LEACH,
+  },
+  cook: { softMin, from: "dry", cookedMoisture: estimate(2.1, 2.29, 2.5), leach: PULSE_LEACH, foams: true },
+  keepsMoisture: 1.9,
+});
+/** Beans and chickpeas: soft from soaked; from dry the soaking comes on top (card 12). */
+const bean = (
+  softMin: Estimate,
+  cookedMoisture: Estimate,
+  t90At20Min: Estimate,
+  activationKJ = estimate(25, 38, 50),
+): ProcessFigures => ({
+  soak: {
+    startMoisture: 0.11,
+    fullMoisture: estimate(1.05, 1.2, 1.35),
+    t90At20Min,
+    activationKJ,
+    breakC: 55,
+    activationAboveKJ: 12,
+    leach: PULSE_LEACH,
+  },
+  cook: { softMin, from: "soaked", cookedMoisture, leach: PULSE_LEACH, foams: true },
+  keepsMoisture: 1.5,
+});
+/** Grains and pasta drink to a moisture; what they give to the water is little (card 19). */
+const grain = (softMin: Estimate, cookedMoisture: Estimate): ProcessFigures => ({
+  cook: { softMin, from: "dry", cookedMoisture, leach: estimate(0.01, 0.03, 0.06), foams: true },
+  keepsMoisture: 1.9,
+});
 
 /**
  * Process figures of foods. Form of the equations: see the models; the numbers are common practice or engineering
@@ -109,7 +176,14 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
       activationKJ: estimate(20, 35, 45),
       breakC: 55,
       activationAboveKJ: 12,
-      leach: estimate(0.03, 0.06, 0.1),
+      leach: PULSE_LEACH,
+    },
+    cook: {
+      softMin: estimate(10, 13, 18),
+      from: "dry",
+      cookedMoisture: estimate(1.8, 2.0, 2.2),
+      leach: PULSE_LEACH,
+      foams: true,
     },
     keepsMoisture: 1.9,
   },
@@ -134,8 +208,18 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   },
   "chickpeas-cooked": { keepsMoisture: 1.4 },
   "black-beans-cooked": { keepsMoisture: 1.4 },
-  "button-mushrooms": { brownedLoss: estimate(0.55, 0.62, 0.7), layerMm: estimate(15, 20, 30), keepsMoisture: 3 },
-  "oyster-mushrooms": { brownedLoss: estimate(0.55, 0.62, 0.7), layerMm: estimate(15, 20, 30), keepsMoisture: 3 },
+  "button-mushrooms": {
+    bakedLoss: estimate(0.4, 0.5, 0.6),
+    brownedLoss: estimate(0.55, 0.62, 0.7),
+    layerMm: estimate(15, 20, 30),
+    keepsMoisture: 3,
+  },
+  "oyster-mushrooms": {
+    bakedLoss: estimate(0.4, 0.5, 0.6),
+    brownedLoss: estimate(0.55, 0.62, 0.7),
+    layerMm: estimate(15, 20, 30),
+    keepsMoisture: 3,
+  },
   onion: { brownedLoss: estimate(0.2, 0.28, 0.35), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
   shallot: { brownedLoss: estimate(0.2, 0.28, 0.35), layerMm: estimate(10, 15, 20), keepsMoisture: 3 },
   carrot: { brownedLoss: estimate(0.1, 0.18, 0.28), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
@@ -182,10 +266,149 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     starch: "potato-starch",
   },
   gluten: { binder: { holdsFrom: 1, holdsTo: 1.9, timeConstantMin: 4, strength: 1.2 } },
+  "soy-chunks": {
+    soak: {
+      startMoisture: 0.08,
+      fullMoisture: estimate(2.0, 2.4, 3.0),
+      t90At20Min: estimate(20, 35, 60),
+      activationKJ: estimate(12, 18, 30),
+      leach: estimate(0.01, 0.03, 0.08),
+    },
+    press: {
+      referenceMoisture: 2.4,
+      thresholdKPa: 1,
+      exponent: estimate(0.1, 0.15, 0.2),
+      consolidationM2PerS: estimate(0.5e-6, 2e-6, 6e-6),
+    },
+    keepsMoisture: 1.6,
+    layerMm: estimate(15, 20, 25),
+    brownsAtMoisture: estimate(1.15, 1.3, 1.45),
+  },
+  "tofu-extra-firm": {
+    press: {
+      referenceMoisture: 3.2,
+      thresholdKPa: 1,
+      exponent: estimate(0.05, 0.09, 0.14),
+      consolidationM2PerS: estimate(0.5e-7, 1e-7, 4e-7),
+    },
+    keepsMoisture: 2.5,
+    layerMm: estimate(12, 15, 20),
+    brownsAtMoisture: estimate(2, 2.5, 3),
+    bakedLoss: estimate(0.15, 0.22, 0.32),
+  },
+  "tofu-smoked": { layerMm: estimate(12, 15, 20), brownsAtMoisture: estimate(1.2, 1.5, 1.8), keepsMoisture: 1.8 },
+  seitan: { layerMm: estimate(8, 12, 15), brownsAtMoisture: estimate(1.4, 1.7, 2), keepsMoisture: 1.6 },
+  "jackfruit-young": { ...BRINED_FRUIT, brownedLoss: estimate(0.25, 0.35, 0.5), bakedLoss: estimate(0.25, 0.35, 0.5) },
+  "banana-blossom": { ...BRINED_FRUIT, brownedLoss: estimate(0.2, 0.3, 0.4) },
+  "banana-peel": { keepsMoisture: 7.5, brownedLoss: estimate(0.3, 0.4, 0.5), bakedLoss: estimate(0.5, 0.57, 0.65) },
+  "green-lentils": lentil(estimate(20, 25, 35)),
+  "brown-lentils": lentil(estimate(20, 28, 40)),
+  "black-lentils": lentil(estimate(20, 25, 30)),
+  "chickpeas-dry": bean(
+    estimate(45, 60, 100),
+    estimate(1.35, 1.51, 1.65),
+    estimate(420, 600, 840),
+    estimate(30, 40, 50),
+  ),
+  "kidney-beans-dry": bean(estimate(45, 55, 90), estimate(1.8, 2.02, 2.2), estimate(360, 540, 780)),
+  "white-beans-dry": bean(estimate(40, 50, 80), estimate(1.55, 1.71, 1.9), estimate(360, 540, 780)),
+  "black-beans-dry": bean(estimate(40, 55, 85), estimate(1.7, 1.92, 2.1), estimate(360, 540, 780)),
+  "pinto-beans-dry": bean(estimate(40, 55, 85), estimate(1.5, 1.7, 1.9), estimate(360, 540, 780)),
+  "lentils-cooked": { keepsMoisture: 1.9 },
+  "lentils-tinned": { keepsMoisture: 1.9 },
+  "chickpeas-tinned": { keepsMoisture: 1.4, bakedLoss: estimate(0.2, 0.3, 0.4) },
+  "kidney-beans-cooked": { keepsMoisture: 1.5 },
+  "kidney-beans-tinned": { keepsMoisture: 1.5 },
+  "white-beans-cooked": { keepsMoisture: 1.5 },
+  "white-beans-tinned": { keepsMoisture: 1.5 },
+  "black-beans-tinned": { keepsMoisture: 1.4 },
+  "pinto-beans-cooked": { keepsMoisture: 1.5 },
+  "pinto-beans-tinned": { keepsMoisture: 1.5 },
+  portobello: { brownedLoss: estimate(0.4, 0.5, 0.6), bakedLoss: estimate(0.3, 0.38, 0.45), keepsMoisture: 3 },
+  "king-oyster": { brownedLoss: estimate(0.35, 0.42, 0.5), layerMm: estimate(8, 12, 20), keepsMoisture: 3 },
+  enoki: { brownedLoss: estimate(0.45, 0.55, 0.65), layerMm: estimate(8, 12, 20), keepsMoisture: 3 },
+  shiitake: { brownedLoss: estimate(0.4, 0.5, 0.6), layerMm: estimate(12, 18, 25), keepsMoisture: 3 },
+  "shiitake-dried": {
+    soak: {
+      startMoisture: 0.1,
+      fullMoisture: estimate(4, 4.8, 6),
+      t90At20Min: estimate(120, 180, 480),
+      activationKJ: estimate(20, 25, 35),
+      leach: estimate(0.05, 0.1, 0.18),
+    },
+    press: {
+      referenceMoisture: 4.8,
+      thresholdKPa: 1,
+      exponent: estimate(0.08, 0.13, 0.2),
+      consolidationM2PerS: estimate(0.3e-6, 1e-6, 3e-6),
+    },
+    keepsMoisture: 3,
+    brownedLoss: estimate(0.3, 0.4, 0.5),
+  },
+  aubergine: { brownedLoss: estimate(0.3, 0.38, 0.45), bakedLoss: estimate(0.35, 0.4, 0.45), keepsMoisture: 5.5 },
+  butternut: { brownedLoss: estimate(0.1, 0.18, 0.28), bakedLoss: estimate(0.15, 0.22, 0.3), keepsMoisture: 5 },
+  "squash-whole": { bakedLoss: estimate(0.1, 0.15, 0.2), skin: true },
+  "baking-potato": { bakedLoss: estimate(0.12, 0.17, 0.22), skin: true },
+  peas: { keepsMoisture: 2.9 },
+  edamame: { keepsMoisture: 2 },
+  sweetcorn: { keepsMoisture: 2.4 },
+  broccoli: { keepsMoisture: 6, bakedLoss: estimate(0.25, 0.35, 0.45) },
+  courgette: { keepsMoisture: 8, brownedLoss: estimate(0.2, 0.3, 0.4), bakedLoss: estimate(0.3, 0.38, 0.45) },
+  "red-pepper": { keepsMoisture: 8, brownedLoss: estimate(0.15, 0.22, 0.3), bakedLoss: estimate(0.25, 0.33, 0.4) },
+  apple: { keepsMoisture: 5, brownedLoss: estimate(0.12, 0.2, 0.3) },
+  potato: { bakedLoss: estimate(0.2, 0.28, 0.36), brownedLoss: estimate(0.15, 0.25, 0.35) },
+  "sweet-potato": { bakedLoss: estimate(0.2, 0.28, 0.36) },
+  cauliflower: { bakedLoss: estimate(0.25, 0.33, 0.42), brownedLoss: estimate(0.15, 0.25, 0.35) },
+  "red-onion": { brownedLoss: estimate(0.2, 0.28, 0.35), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
+  leek: { brownedLoss: estimate(0.2, 0.3, 0.4), keepsMoisture: 5 },
+  celery: { brownedLoss: estimate(0.12, 0.2, 0.3), keepsMoisture: 10 },
+  spinach: { brownedLoss: estimate(0.3, 0.4, 0.5), keepsMoisture: 8 },
+  almonds: { keepsMoisture: 0.2 },
+  pecans: { keepsMoisture: 0.2 },
+  hazelnuts: { keepsMoisture: 0.2 },
+  "sunflower-seeds": {
+    soak: {
+      startMoisture: 0.05,
+      fullMoisture: estimate(0.4, 0.5, 0.65),
+      t90At20Min: estimate(120, 240, 400),
+      activationKJ: estimate(20, 27, 35),
+      leach: estimate(0.01, 0.03, 0.06),
+    },
+    keepsMoisture: 0.3,
+  },
+  oats: { binder: { holdsFrom: 0.8, holdsTo: 2, timeConstantMin: 30, strength: 0.2 } },
+  panko: { binder: { holdsFrom: 1, holdsTo: 3.5, timeConstantMin: 8, strength: 0.08 } },
+  "gf-crumbs": { binder: { holdsFrom: 0.8, holdsTo: 2.5, timeConstantMin: 12, strength: 0.1 } },
+  "husk-powder": { binder: { holdsFrom: 2, holdsTo: 20, timeConstantMin: 5, strength: 4 } },
+  "quinoa-flour": { binder: { holdsFrom: 0.7, holdsTo: 1.7, timeConstantMin: 12, strength: 0.2 } },
+  "buckwheat-flour": { binder: { holdsFrom: 0.7, holdsTo: 1.6, timeConstantMin: 12, strength: 0.25 } },
+  "rice-flour": {
+    binder: { holdsFrom: 0.6, holdsTo: 1.2, timeConstantMin: 15, strength: 0.15 },
+    starch: "rice-flour",
+  },
+  arrowroot: {
+    binder: {
+      holdsFrom: 0.3,
+      holdsTo: 0.8,
+      timeConstantMin: 2,
+      strength: 0.2,
+      hot: { holdsFrom: 2, holdsTo: 8, strength: 0.7 },
+    },
+    starch: "arrowroot",
+  },
+  "rice-white": grain(estimate(10, 12, 15), estimate(1.8, 1.89, 2.0)),
+  "rice-brown": grain(estimate(25, 30, 40), estimate(1.8, 1.95, 2.1)),
+  "pearl-barley": grain(estimate(28, 35, 45), estimate(1.9, 2.2, 2.5)),
+  bulgur: grain(estimate(8, 12, 15), estimate(1.6, 1.9, 2.2)),
+  quinoa: grain(estimate(12, 14, 18), estimate(2.0, 2.3, 2.6)),
+  pasta: grain(estimate(7, 9, 12), estimate(1.22, 1.39, 1.55)),
+  "pasta-gf": grain(estimate(7, 9, 12), estimate(1.22, 1.39, 1.55)),
 };
 
 const NONE: ProcessFigures = {};
+/** Figures by the food's id; a cook's own food asks for those of the food it is like. */
 export const processOf = (food: FoodId): ProcessFigures => FIGURES[food] ?? NONE;
+export const hasFigures = (food: FoodId): boolean => food in FIGURES;
 
 /** Palm, two hands, twisted cloth: kPa (engineering estimates). */
 export const SQUEEZE_PRESSURE_KPA = {

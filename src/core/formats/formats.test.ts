@@ -15,6 +15,7 @@ const household = JSON.parse(
   JSON.stringify({
     kitchen: DEMO_KITCHEN,
     eaters: DEMO_EATERS,
+    foods: [],
     labels: [{ id: "oat-cream.gluten", food: "oat-cream", allergen: "gluten", state: "free" }],
     dishes: DEMO_DISHES,
     suppers: [supper],
@@ -57,7 +58,7 @@ describe("the household file", () => {
     [text.slice(0, text.length / 2), { kind: "not-json", cutOff: true }],
     ['{"name":"Something else"}', { kind: "foreign" }],
     ["[1,2]", { kind: "foreign" }],
-    [text.replace('"version": 1', '"version": 7'), { kind: "newer", version: 7 }],
+    [text.replace('"version": 2', '"version": 7'), { kind: "newer", version: 7 }],
     [
       text.replace('"cooks": 1', '"cooks": "one"'),
       { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },

@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { ALLERGENS } from "../foods/allergens";
+import { FIGURES } from "../foods/labels";
 import type { PlanInput } from "../plan";
 import { fail, type Result, succeed } from "../quantities/result";
 import { canonicalJson } from "./canonical";
@@ -7,6 +8,7 @@ import {
   DishSchema,
   EaterSchema,
   EntrySchema,
+  FoodSchema,
   KitchenSchema,
   LIMITS,
   LogEntrySchema,
@@ -16,16 +18,23 @@ import {
 
 /** `docs/files.md` describes this format for readers. */
 export const FILE_FORMAT = "jade-pan-household";
-export const FILE_VERSION = 1;
+export const FILE_VERSION = 2;
 
 const id = v.pipe(v.string(), v.minLength(1));
-/** What a packet's label said of one allergen. */
-export const LabelSchema = v.strictObject({
+const allergenLabel = v.strictObject({
   id,
   food: id,
   allergen: v.picklist(ALLERGENS),
   state: v.picklist(["contains", "free"]),
 });
+const figureLabel = v.strictObject({
+  id,
+  food: id,
+  figure: v.picklist(FIGURES),
+  per100: v.pipe(v.number(), v.minValue(0), v.maxValue(40_000)),
+});
+/** What a packet's label said of one allergen, or of one figure per 100 g. */
+export const LabelSchema = v.union([allergenLabel, figureLabel]);
 /** A cooking under way or ended: the plan's input as it was at the start, and the log since. */
 export const CookingSchema = v.strictObject({
   id,
@@ -36,11 +45,13 @@ export const CookingSchema = v.strictObject({
 });
 export const HouseholdFileSchema = v.strictObject({
   format: v.literal(FILE_FORMAT),
-  version: v.literal(FILE_VERSION),
+  /** 1 had no foods, tins or figures on labels; reading completes it, writing always writes the newest. */
+  version: v.picklist([1, FILE_VERSION]),
   exportedAt: v.string(),
   kitchen: v.nullable(KitchenSchema),
   eaters: v.array(EaterSchema),
   labels: v.array(LabelSchema),
+  foods: v.optional(v.array(FoodSchema), []),
   dishes: v.array(DishSchema),
   suppers: v.array(SupperSchema),
   cookings: v.array(CookingSchema),
@@ -63,6 +74,7 @@ export function writeHousehold(household: Household, exportedAt: string): string
     kitchen: household.kitchen,
     eaters: byId(household.eaters),
     labels: byId(household.labels),
+    foods: byId(household.foods),
     dishes: byId(household.dishes),
     suppers: byId(household.suppers),
     cookings: byId(household.cookings),
@@ -118,6 +130,8 @@ export function asCopies(household: Household, suffix: string): Household {
     kitchen: null,
     eaters: household.eaters.map((e) => ({ ...e, id: renamed(e.id) })),
     labels: household.labels,
+    // Own foods keep their ids: dishes, suppers and labels name them.
+    foods: household.foods,
     dishes: household.dishes.map(supper),
     suppers: household.suppers.map((s) => ({ ...supper(s), eaters: s.eaters.map(seat) })),
     cookings: household.cookings.map((c) => ({ ...c, id: renamed(c.id), supper: renamed(c.supper) })),

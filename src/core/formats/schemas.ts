@@ -8,7 +8,7 @@ import type { PlanInput } from "../plan";
 import type { LogEntry } from "../process/log";
 import { STEP_KINDS } from "../dish/edit";
 import { SALT_TARGETS, type SaltTarget } from "../models/salt";
-import type { Step } from "../process/step";
+import type { Step, StepKind } from "../process/step";
 import type { ScheduleInput } from "../schedule/task";
 
 /** Shapes of everything that comes from outside: files, the API, the browser's own store. */
@@ -48,6 +48,7 @@ export const LIMITS = {
 const Line = v.variant("kind", [
   v.strictObject({ kind: v.literal("food"), food: id, massG: between(0, 100_000) }),
   v.strictObject({ kind: v.literal("part"), part: id, share: between(0, 1) }),
+  v.strictObject({ kind: v.literal("liquor"), step: id, share: between(0, 1) }),
 ]);
 const common = {
   id,
@@ -57,54 +58,77 @@ const common = {
 };
 const pan = maybe(id);
 const saltTo = maybe(between(0, 0.1));
+const minutes = between(0, 14 * 1440);
+const block = { lengthMm: between(5, 500), widthMm: between(5, 500), thicknessMm: between(3, 500) };
+const baking = { ovenC: between(50, 300), minutes: maybe(between(1, 600)), coreC: maybe(between(40, 99)) };
+const machine = maybe(id);
+const step = <K extends StepKind, E extends v.ObjectEntries>(kind: K, own: E) =>
+  v.strictObject({ kind: v.literal(kind), ...common, ...own });
+/** Fields with a default came with version 2 of the file: older files have none. */
 export const StepSchema = v.variant("kind", [
-  v.strictObject({ kind: v.literal("weigh"), ...common }),
-  v.strictObject({ kind: v.literal("cut"), ...common, pieceMm: between(1, 300) }),
-  v.strictObject({
-    kind: v.literal("soak"),
-    ...common,
-    waterC: between(0, 100),
-    minutes: between(0, 2880),
-    covered: v.boolean(),
+  step("weigh", {}),
+  step("sort", {}),
+  step("cut", {
+    how: v.optional(v.picklist(["cut", "tear", "shred", "crumble", "grate"]), "cut"),
+    pieceMm: between(1, 300),
   }),
-  v.strictObject({ kind: v.literal("drain"), ...common }),
-  v.strictObject({
-    kind: v.literal("squeeze"),
-    ...common,
-    how: v.picklist(["palm", "hands", "cloth"]),
-    minutes: between(0, 60),
+  step("pulse", { machine, to: v.picklist(["bits", "smooth"]), saltTo }),
+  step("mash", { saltTo }),
+  step("soak", { waterC: between(0, 100), minutes, covered: v.boolean(), chilled: v.optional(v.boolean(), false) }),
+  step("cook", { pan, pressure: v.boolean(), machine, minutes: maybe(minutes) }),
+  step("boil", { pan, pieceMm: between(3, 120), coreC: between(40, 100) }),
+  step("steam", { pan, coreC: between(40, 99), wrapped: v.boolean() }),
+  step("blanch", { pan, minutes: between(0.1, 30) }),
+  step("gel", { minutes }),
+  step("drain", {}),
+  step("rinse", {
+    how: v.picklist(["swirl", "soak", "simmer"]),
+    times: v.pipe(between(1, 20), v.integer("must be a whole number")),
+    waterG: between(10, 50_000),
   }),
-  v.strictObject({
-    kind: v.literal("marinate"),
-    ...common,
-    minutes: between(0, 2880),
-    fit: v.boolean(),
-    saltTo,
-    chilled: v.boolean(),
-  }),
-  v.strictObject({ kind: v.literal("sear"), ...common, pan, browningMin: between(0, 60) }),
-  v.strictObject({ kind: v.literal("brown"), ...common, pan, browningMin: between(0, 60) }),
-  v.strictObject({ kind: v.literal("season"), ...common, saltTo }),
-  v.strictObject({ kind: v.literal("simmer"), ...common, pan, minutes: between(0, 600), lid: v.boolean() }),
-  v.strictObject({ kind: v.literal("reduce"), ...common, pan, toShare: between(0.1, 1) }),
-  v.strictObject({ kind: v.literal("thicken"), ...common, pan, minutes: between(0, 60) }),
-  v.strictObject({ kind: v.literal("boil"), ...common, pan, pieceMm: between(3, 120), coreC: between(40, 100) }),
-  v.strictObject({ kind: v.literal("mash"), ...common, saltTo }),
-  v.strictObject({ kind: v.literal("bind"), ...common, saltTo }),
-  v.strictObject({
-    kind: v.literal("rest"),
-    ...common,
-    minutes: between(0, 2880),
-    where: v.picklist(["fridge", "worktop"]),
-  }),
-  v.strictObject({
-    kind: v.literal("shape"),
-    ...common,
-    form: v.picklist(["ball", "patty"]),
+  step("squeeze", { how: v.picklist(["palm", "hands", "cloth"]), minutes: between(0, 60) }),
+  step("press", { ...block, loadKg: between(0, 100), minutes, bothFaces: v.boolean() }),
+  step("freeze", { ...block, minutes }),
+  step("thaw", { ...block, minutes, how: v.picklist(["fridge", "cold-water"]) }),
+  step("pat", {}),
+  step("season", { saltTo }),
+  step("marinate", { minutes, fit: v.boolean(), saltTo, chilled: v.boolean() }),
+  step("glaze", {}),
+  step("toast", { pan, minutes: between(0.1, 60) }),
+  step("batter", { standMin: minutes }),
+  step("bind", { saltTo }),
+  step("rest", { minutes, where: v.picklist(["fridge", "worktop"]) }),
+  step("shape", {
+    form: v.picklist(["ball", "patty", "log", "loaf", "fillet", "rasher", "parcel"]),
     pieceG: between(3, 5000),
-    diameterMm: between(15, 400),
+    diameterMm: between(10, 400),
   }),
-  v.strictObject({ kind: v.literal("fry"), ...common, pan, coreC: between(40, 100) }),
+  step("stuff", { count: between(1, 500), thicknessMm: between(3, 200) }),
+  step("slice", { thicknessMm: between(0.5, 100), count: between(1, 500) }),
+  step("coat", { coating: v.picklist(["starch", "batter", "crumb", "seeds"]), pickUp: maybe(between(0.005, 1)) }),
+  step("sear", { pan, browningMin: between(0, 60) }),
+  step("brown", { pan, browningMin: between(0, 60) }),
+  step("sweat", { pan, minutes: between(0.5, 90) }),
+  step("fry", { pan, coreC: between(40, 100) }),
+  step("griddle", { pan, coreC: between(40, 100) }),
+  step("deep-fry", { pan, oilC: between(130, 230), minutes: between(0.5, 60) }),
+  step("air-fry", { ...baking, machine }),
+  step("bake", { ...baking, fan: v.boolean(), cover: v.picklist(["bare", "foil", "parchment", "lid"]) }),
+  step("simmer", { pan, minutes: between(0, 600), lid: v.boolean() }),
+  step("reduce", { pan, toShare: between(0.1, 1) }),
+  step("thicken", { pan, minutes: between(0, 60) }),
+  step("layer", { tin: maybe(id) }),
+  step("top", {}),
+  step("hold", { minutes: between(0, 720), holdC: between(40, 130) }),
+  step("stand", { minutes: between(0, 1440), foil: v.boolean() }),
+  step("cool", {
+    minutes: between(0, 2880),
+    depthMm: between(5, 400),
+    where: v.picklist(["room", "fridge", "ice-bath"]),
+  }),
+  step("store", { where: v.picklist(["fridge", "freezer"]), days: between(0, 365) }),
+  step("reheat", { coreC: between(40, 99), minutes: between(1, 240), where: v.picklist(["oven", "hob"]) }),
+  step("serve", {}),
 ]);
 
 const differ = (ids: readonly string[]) => new Set(ids).size === ids.length;
@@ -166,6 +190,7 @@ export const FoodSchema = v.strictObject({
     "liquid",
     "seasoning",
     "nut",
+    "animal",
     "other",
   ]),
   per100: v.strictObject({
@@ -181,6 +206,19 @@ export const FoodSchema = v.strictObject({
   }),
   allergens: AllergenStates,
   measures: v.record(v.string(), between(0, 100_000)),
+  packs: v.optional(
+    list(v.strictObject({ name, netG: between(1, 100_000), drainedG: maybe(between(1, 100_000)) }), 10),
+    [],
+  ),
+  keeps: v.optional(
+    v.strictObject({
+      fridge: v.exactOptional(between(0, 4000)),
+      freezer: v.exactOptional(between(0, 4000)),
+      cupboard: v.exactOptional(between(0, 4000)),
+    }),
+    {},
+  ),
+  like: v.optional(maybe(id), null),
   from: v.strictObject({ source: v.string(), confidence: v.picklist(["high", "medium", "low"]) }),
 });
 export const KitchenSchema = v.strictObject({
@@ -195,14 +233,52 @@ export const KitchenSchema = v.strictObject({
     12,
   ),
   ovens: v.pipe(between(0, 10), v.integer("must be a whole number")),
-  pans: list(v.strictObject({ id, name, kind: v.picklist(["frying", "pot"]), diameterCm: between(8, 80) }), 40),
-  machines: list(v.strictObject({ id, name }), 40),
+  pans: list(
+    v.strictObject({
+      id,
+      name,
+      kind: v.picklist(["frying", "pot"]),
+      diameterCm: between(8, 80),
+      heightCm: v.optional(maybe(between(1, 80)), null),
+    }),
+    40,
+  ),
+  tins: v.optional(
+    list(
+      v.strictObject({
+        id,
+        name,
+        lengthCm: between(4, 80),
+        widthCm: between(4, 80),
+        heightCm: between(1, 40),
+        round: v.boolean(),
+      }),
+      40,
+    ),
+    [],
+  ),
+  machines: list(
+    v.strictObject({
+      id,
+      name,
+      kind: v.optional(v.picklist(["blender", "food-processor", "pressure-cooker", "air-fryer", "other"]), "other"),
+      volumeMl: v.optional(maybe(between(50, 50_000)), null),
+      basketCm: v.optional(maybe(between(5, 80)), null),
+    }),
+    40,
+  ),
   sleep: maybe(v.strictObject({ from: clock, to: clock })),
   away: list(v.strictObject({ days: list(v.pipe(between(1, 7), v.integer()), 7), from: clock, to: clock }), 20),
   units: v.picklist(["metric", "us"]),
+  spoons: v.optional(v.picklist(["metric", "us", "imperial", "au"]), "metric"),
   scaleStepG: between(0.01, 50),
 });
-export const EaterSchema = v.strictObject({ id, name, avoids: list(v.picklist(ALLERGENS), ALLERGENS.length) });
+export const EaterSchema = v.strictObject({
+  id,
+  name,
+  avoids: list(v.picklist(ALLERGENS), ALLERGENS.length),
+  small: v.optional(v.boolean(), false),
+});
 
 const stamp = { at: between(0, 8.64e15) };
 const onStep = { ...stamp, step: id };
@@ -245,6 +321,7 @@ export const ScheduleRequestSchema = v.strictObject({
       kind: v.picklist(["hands", "watch", "wait"]),
       minutes: v.pipe(between(0, 100_000), v.integer("must be a whole number of minutes")),
       demands: v.record(v.string(), between(0, 1000)),
+      ovenC: v.optional(maybe(between(0, 400)), null),
     }),
     LIMITS.tasks,
   ),

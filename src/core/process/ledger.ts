@@ -1,36 +1,57 @@
 import type { Draw } from "../quantities/draw";
 import type { BadNumber } from "../quantities/result";
-import type { FoodId } from "../foods/food";
+import type { FoodId, FoodLookup } from "../foods/food";
+import type { ProcessFigures } from "../foods/process";
 import type { Thickness } from "../models/thickening";
 import type { BindingState } from "../models/binderWater";
 import { add, type Contents, NOTHING, SPECIES, sum, totalG } from "./contents";
-import type { Line, PartId } from "./step";
+import type { Line, PartId, ShapeForm, StepId } from "./step";
 
-/** Equal pieces, once shaped. */
+/** Equal pieces, once shaped, sliced, filled or laid in a tin. */
 export interface ShapedPieces {
   readonly count: number;
   readonly eachG: number;
-  readonly form: "ball" | "patty";
+  readonly form: ShapeForm | "slice" | "shell" | "layer";
+  /** Across; for a log its thickness, for a layer in a tin the tin's width. */
   readonly diameterMm: number;
+  /** The way that heat has to go. */
   readonly thicknessMm: number;
+  readonly lengthMm: number;
 }
+/** What was done to it that later steps have to know. */
+export type Mark = "frozen" | "frozen-thawed" | "cooked" | "boiled-hard" | "closed" | "battered";
 
-/** A part on its way: the food, the liquid it lies in, and what shaping and binding remember. */
+/** A part on its way: the food, the liquid it lies in, and what shaping, binding and freezing remember. */
 export interface Vessel {
   readonly batch: Contents;
   readonly bath: Contents | null;
   readonly pieces: ShapedPieces | null;
+  /** Thickness of loose pieces as they were cut, mm; null when nobody said. */
+  readonly cutMm: number | null;
   /** Minutes the binders have had, at room temperature; null before binding. */
   readonly boundMin: number | null;
+  readonly marks: readonly Mark[];
 }
-export const EMPTY_VESSEL: Vessel = { batch: NOTHING, bath: null, pieces: null, boundMin: null };
+const NO_MARKS: readonly Mark[] = [];
+export const EMPTY_VESSEL: Vessel = {
+  batch: NOTHING,
+  bath: null,
+  pieces: null,
+  cutMm: null,
+  boundMin: null,
+  marks: NO_MARKS,
+};
+export const isMarked = (vessel: Vessel, mark: Mark): boolean => vessel.marks.includes(mark);
+export const marked = (marks: readonly Mark[], mark: Mark): readonly Mark[] =>
+  marks.includes(mark) ? marks : [...marks, mark];
 
 export type Came = { readonly contents: Contents } & (
   | { readonly from: "food"; readonly food: FoodId; readonly massG: number }
   | { readonly from: "part"; readonly part: PartId }
+  | { readonly from: "liquor"; readonly step: StepId }
 );
 export interface Left {
-  readonly to: "air" | "drain" | "utensil";
+  readonly to: "air" | "drain" | "utensil" | "sorted";
   readonly contents: Contents;
 }
 
@@ -41,7 +62,12 @@ export interface Phase {
 }
 
 export type Need =
-  { readonly kind: "burner" } | { readonly kind: "pan"; readonly pan: string } | { readonly kind: "fridge" };
+  | { readonly kind: "burner" }
+  | { readonly kind: "pan"; readonly pan: string }
+  | { readonly kind: "fridge" }
+  | { readonly kind: "freezer" }
+  | { readonly kind: "oven"; readonly tempC: number }
+  | { readonly kind: "machine"; readonly machine: string };
 
 /** What a step has to tell beside grams and minutes. */
 export type Fact =
@@ -57,13 +83,42 @@ export type Fact =
       readonly count: number;
       readonly eachG: number;
       readonly eachMin: number;
-      readonly limitedBy: "room in the pan" | "heat of the burner";
+      readonly limitedBy: "room in the pan" | "heat of the burner" | "room in the basket" | "room in the bowl";
     }
   | { readonly kind: "water-off"; readonly massG: number }
   | { readonly kind: "thickness"; readonly per100: number; readonly thickness: Thickness; readonly atTable: Thickness }
   | { readonly kind: "cooked-through"; readonly minutes: number; readonly coreC: number }
   | { readonly kind: "binding"; readonly state: BindingState }
-  | { readonly kind: "pieces"; readonly pieces: ShapedPieces; readonly offTarget: boolean; readonly thick: boolean };
+  | { readonly kind: "pieces"; readonly pieces: ShapedPieces; readonly offTarget: boolean; readonly thick: boolean }
+  /** Softening of pulses and grains: minutes to soft under these conditions, and how far they are now (1: soft). */
+  | { readonly kind: "softened"; readonly share: number; readonly softMin: number; readonly atC: number }
+  | { readonly kind: "pressed"; readonly pressureKPa: number; readonly leavesG: number; readonly mostG: number }
+  | { readonly kind: "rinsed"; readonly fromShare: number; readonly toShare: number }
+  /** Freezing or thawing to the middle: minutes it takes with their range, and the minutes given. */
+  | {
+      readonly kind: "through";
+      readonly what: "frozen" | "thawed";
+      readonly neededMin: number;
+      readonly lowMin: number;
+      readonly highMin: number;
+      readonly givenMin: number;
+    }
+  | { readonly kind: "gel"; readonly eggs: number; readonly waterPerG: number }
+  | { readonly kind: "batter"; readonly waterPerFlour: number; readonly body: "thin" | "tray" | "thick" | "stiff" }
+  | { readonly kind: "coated"; readonly takesG: number; readonly missingG: number }
+  | { readonly kind: "splashes"; readonly count: number; readonly waterG: number }
+  | { readonly kind: "core-short"; readonly neededMin: number; readonly givenMin: number; readonly coreC: number }
+  | { readonly kind: "oil-dips"; readonly lowestC: number; readonly floorC: number }
+  /** How much of a pan, tin, bowl or cooker is filled: 1 is to the line that is safe for it. */
+  | { readonly kind: "fill"; readonly of: "tin" | "pot" | "machine" | "pressure-cooker"; readonly share: number }
+  | {
+      readonly kind: "cooled";
+      readonly toC: number;
+      readonly hoursTo21: number | null;
+      readonly hoursTo5: number | null;
+    }
+  /** The figure is only a usual one: nothing is known of this food under this step. */
+  | { readonly kind: "rule-of-thumb"; readonly what: "loss" | "minutes" | "pick-up" };
 
 export interface Outcome {
   readonly after: Vessel;
@@ -78,7 +133,17 @@ export type StepFailure =
   | BadNumber
   | { readonly kind: "unknown-food"; readonly food: FoodId }
   | { readonly kind: "unknown-water"; readonly food: FoodId }
-  | { readonly kind: "no-figures"; readonly food: FoodId; readonly wants: "soaking" | "pressing" }
+  | { readonly kind: "no-figures"; readonly food: FoodId; readonly wants: "soaking" | "pressing" | "cooking" }
+  | { readonly kind: "still-frozen" }
+  | { readonly kind: "not-frozen" }
+  | { readonly kind: "too-hard-pressed"; readonly pressureKPa: number; readonly mostKPa: number }
+  | { readonly kind: "no-machine"; readonly wants: MachineKind }
+  | { readonly kind: "no-tin" }
+  | { readonly kind: "no-oven" }
+  | { readonly kind: "never-soft"; readonly atC: number }
+  | { readonly kind: "nothing-to-coat-with" }
+  | { readonly kind: "liquor-missing"; readonly step: StepId }
+  | { readonly kind: "liquor-used-up"; readonly step: StepId; readonly share: number }
   | { readonly kind: "empty-vessel" }
   | { readonly kind: "no-bath" }
   | { readonly kind: "no-liquid" }
@@ -97,6 +162,23 @@ export type StepFailure =
 export interface PanFacts {
   readonly id: string;
   readonly diameterM: number;
+  /** Inside height; null when nobody measured it. */
+  readonly heightM: number | null;
+}
+export interface TinFacts {
+  readonly id: string;
+  readonly areaM2: number;
+  readonly widthM: number;
+  readonly heightM: number;
+}
+export type MachineKind = "blender" | "food-processor" | "pressure-cooker" | "air-fryer" | "other";
+export interface MachineFacts {
+  readonly id: string;
+  /** Bowl, jug or cooker; null when nobody said. */
+  readonly volumeMl: number | null;
+  /** Floor of a basket, m². */
+  readonly floorM2: number | null;
+  readonly gaugeKPa: number;
 }
 
 /** What a step may know of the world: figures of the kitchen, and the value of each uncertain parameter. */
@@ -106,13 +188,21 @@ export interface StepContext {
   /** Heat into the pan from the strongest burner, W; null without one. */
   readonly burner: { readonly netW: number; readonly ratedW: number; readonly efficiency: number } | null;
   readonly pan: (id: string | null, kind: "frying" | "pot") => PanFacts | null;
+  readonly tin: (id: string | null) => TinFacts | null;
+  /** The machine named, else the first of one of these kinds. */
+  readonly machine: (id: string | null, kinds: readonly MachineKind[]) => MachineFacts | null;
+  readonly ovens: number;
+  readonly altitudeM: number;
+  readonly food: FoodLookup;
+  /** Process figures, also of a cook's own food that borrows another's. */
+  readonly figures: (food: FoodId) => ProcessFigures;
   readonly bring: (lines: readonly Line[]) => readonly Came[] | StepFailure;
   /** An uncertain parameter of this step alone. */
   readonly draw: Draw;
   /** One of the lot of food, the same wherever the supper uses it. */
   readonly drawLot: Draw;
   /** Times by size, reckoned once and scaled inside samples. */
-  readonly remember: (key: string, reckon: () => number) => number;
+  readonly remember: <T>(key: string, reckon: () => T) => T;
 }
 
 /** Every gram of a vessel: the food and what it lies in. */

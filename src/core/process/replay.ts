@@ -2,10 +2,10 @@ import type { FoodLookup } from "../foods/food";
 import { type Draw, likelyDraw } from "../quantities/draw";
 import { estimate } from "../quantities/range";
 import { applyStep } from "./apply";
-import { contentsOfFood, portion, totalG } from "./contents";
+import { type Contents, contentsOfFood, portion, totalG } from "./contents";
 import { type Came, EMPTY_VESSEL, type Outcome, type StepContext, type StepFailure, type Vessel } from "./ledger";
 import { type StepKey, stepKey } from "./log";
-import type { Line, PartId, Step } from "./step";
+import type { Line, PartId, Step, StepId } from "./step";
 import { correctByReading, type WeighInFailure } from "./weighIn";
 
 /** A part made on its own until it is joined. */
@@ -45,14 +45,16 @@ export interface ReplayedPart {
   readonly usedShare: number;
 }
 
+/** What steps may know of the kitchen. */
+export type KitchenFacts = Pick<
+  StepContext,
+  "roomC" | "boilC" | "burner" | "pan" | "tin" | "machine" | "ovens" | "altitudeM"
+>;
 /** The world as a replay sees it: everything but the steps themselves. */
-export interface ReplayWorld {
+export interface ReplayWorld extends KitchenFacts {
   readonly dishId: string;
   readonly foods: FoodLookup;
-  readonly roomC: number;
-  readonly boilC: number;
-  readonly burner: StepContext["burner"];
-  readonly pan: StepContext["pan"];
+  readonly figures: StepContext["figures"];
   readonly readings: ReadonlyMap<StepKey, number>;
   readonly remember: StepContext["remember"];
   /** Grams between two marks of the scale. */
@@ -68,6 +70,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   const finished = new Map<PartId, ReplayedPart>();
   const used = new Map<PartId, number>();
   const underway = new Set<PartId>();
+  const runOff = new Map<StepId, Contents>();
 
   /** The step under way: an uncertain parameter is told apart by the step it is asked in. */
   let current: StepKey = "";
@@ -75,7 +78,12 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   const bring = (lines: readonly Line[]): readonly Came[] | StepFailure => {
     const came: Came[] = [];
     for (const line of lines) {
-      const one = line.kind === "food" ? bringFood(line.food, line.massG, world) : bringPart(line.part, line.share);
+      const one =
+        line.kind === "food"
+          ? bringFood(line.food, line.massG, world)
+          : line.kind === "part"
+            ? bringPart(line.part, line.share)
+            : bringLiquor(line.step, line.share);
       if ("kind" in one) return one;
       came.push(one);
     }
@@ -95,8 +103,36 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
     return { from: "part", part: id, contents: portion(end.batch, share) };
   };
 
+  /** What ran off at a step, wherever it is; the part it belongs to is made first. */
+  const bringLiquor = (step: StepId, share: number): Came | StepFailure => {
+    if (!runOff.has(step)) {
+      const owner = parts.find((p) => p.steps.some((s) => s.id === step));
+      if (owner && !underway.has(owner.id) && !finished.has(owner.id)) {
+        const asking = current;
+        run(owner);
+        current = asking;
+      }
+    }
+    const liquor = runOff.get(step);
+    if (!liquor) return { kind: "liquor-missing", step };
+    const total = (used.get(step) ?? 0) + share;
+    if (total > 1 + 1e-9) return { kind: "liquor-used-up", step, share: total };
+    used.set(step, total);
+    return { from: "liquor", step, contents: portion(liquor, share) };
+  };
+
   const context: StepContext = {
-    ...world,
+    roomC: world.roomC,
+    boilC: world.boilC,
+    burner: world.burner,
+    pan: world.pan,
+    tin: world.tin,
+    machine: world.machine,
+    ovens: world.ovens,
+    altitudeM: world.altitudeM,
+    food: world.foods,
+    figures: world.figures,
+    remember: world.remember,
     bring,
     draw: draw === likelyDraw ? likelyDraw : (id, range) => draw(`${current} ${id}`, range),
     drawLot: draw,
@@ -133,6 +169,8 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
       const row = weighedRow(computed, world, draw);
       rows.push(row);
       vessel = row.outcome.after;
+      const drained = row.outcome.left.find((l) => l.to === "drain");
+      if (drained) runOff.set(step.id, drained.contents);
     }
     underway.delete(part.id);
     const done: ReplayedPart = { id: part.id, rows, end: blockedBy === null ? vessel : null, usedShare: 0 };

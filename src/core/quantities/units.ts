@@ -20,3 +20,29 @@ export const fahrenheitFromCelsius = (tempC: number): number => (tempC * 9) / 5 
 export const kelvin = (tempC: number): number => tempC - ABSOLUTE_ZERO_C;
 
 export type UnitSystem = "metric" | "us";
+/** Whose cups and spoons a recipe means. */
+export type SpoonSystem = "metric" | "us" | "imperial" | "au";
+/** Imperial fluid ounce, mL: 1/160 of the gallon of 4.54609 L (Weights and Measures Act 1985, exact). */
+const ML_PER_IMPERIAL_OUNCE = 4546.09 / 160;
+const ML_PER_US_OUNCE = ML_PER_US_CUP / 8;
+
+export type VolumeUnit = "ml" | "tsp" | "tbsp" | "cup" | "fl oz" | "pint" | "quart";
+/**
+ * Millilitres of each spoon and cup. Metric and Australian cups hold 250 mL, an imperial one half a pint; an
+ * Australian tablespoon is 20 mL, an imperial one 1/16 of its cup (common practice). Metric pints are imperial ones.
+ */
+export const ML_OF: Readonly<Record<SpoonSystem, Readonly<Record<VolumeUnit, number>>>> = {
+  metric: spoons(5, 15, 250, ML_PER_IMPERIAL_OUNCE, 20),
+  us: spoons(ML_PER_US_TEASPOON, ML_PER_US_TABLESPOON, ML_PER_US_CUP, ML_PER_US_OUNCE, 16),
+  imperial: spoons(
+    (ML_PER_IMPERIAL_OUNCE * 10) / 48,
+    (ML_PER_IMPERIAL_OUNCE * 10) / 16,
+    ML_PER_IMPERIAL_OUNCE * 10,
+    ML_PER_IMPERIAL_OUNCE,
+    20,
+  ),
+  au: spoons(5, 20, 250, ML_PER_IMPERIAL_OUNCE, 20),
+};
+function spoons(tsp: number, tbsp: number, cup: number, ounce: number, ouncesInPint: number) {
+  return { ml: 1, tsp, tbsp, cup, "fl oz": ounce, pint: ounce * ouncesInPint, quart: 2 * ounce * ouncesInPint };
+}

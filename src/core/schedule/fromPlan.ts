@@ -3,28 +3,59 @@ import { servedParts } from "../dish/dish";
 import type { Kitchen } from "../dish/kitchen";
 import type { ReplayedPart, Row } from "../process/replay";
 import type { StepKind } from "../process/step";
+import { SHELVES_OF_ONE_OVEN } from "./schedule";
 import { type Apart, type Lag, SERVE, type Task } from "./task";
 
 /** How long the result of a step may wait for the next, minutes; null is no limit (common practice). */
 const USUAL_WAIT_MIN: Readonly<Record<StepKind, number | null>> = {
   weigh: null,
+  sort: null,
   cut: 240,
-  soak: 20,
-  drain: 15,
-  squeeze: 60,
-  marinate: 90,
-  sear: 10,
-  brown: 15,
-  season: 60,
-  simmer: 20,
-  reduce: 10,
-  thicken: 10,
-  boil: 5,
+  pulse: 240,
   mash: 20,
+  soak: 20,
+  cook: 60,
+  boil: 5,
+  steam: 60,
+  blanch: 240,
+  gel: 240,
+  drain: 15,
+  rinse: 120,
+  squeeze: 60,
+  press: 240,
+  freeze: null,
+  thaw: 24 * 60,
+  pat: 60,
+  season: 60,
+  marinate: 90,
+  glaze: 30,
+  toast: null,
+  batter: 15,
   bind: 20,
   rest: 24 * 60,
   shape: 120,
+  stuff: 120,
+  slice: 60,
+  coat: 15,
+  sear: 10,
+  brown: 60,
+  sweat: 60,
   fry: 10,
+  griddle: 10,
+  "deep-fry": 10,
+  "air-fry": 15,
+  bake: 30,
+  simmer: 60,
+  reduce: 60,
+  thicken: 30,
+  layer: 60,
+  top: 60,
+  hold: 10,
+  stand: 20,
+  cool: 60,
+  store: null,
+  reheat: 10,
+  serve: 10,
 };
 
 export interface TaskNet {
@@ -50,6 +81,7 @@ export function taskNetOf(dish: Dish, parts: readonly ReplayedPart[]): TaskNet {
   const held = new Map<string, Map<string, string[]>>();
   const served = new Set(servedParts(dish).map((p) => p.id));
   const last = new Map<string, Computed>();
+  const ran = new Map<string, Computed>();
 
   for (const part of parts) {
     let previous: Computed | null = null;
@@ -57,8 +89,14 @@ export function taskNetOf(dish: Dish, parts: readonly ReplayedPart[]): TaskNet {
       if (row.state !== "computed") break;
       const { phases, needs } = row.outcome;
       const demands: Record<string, number> = {};
+      let ovenC: number | null = null;
       for (const need of needs) {
         if (need.kind === "burner") demands.burner = 1;
+        if (need.kind === "machine") demands[`machine:${need.machine}`] = 1;
+        if (need.kind === "oven") {
+          demands.oven = 1;
+          ovenC = need.tempC;
+        }
         if (need.kind === "pan") {
           demands[`pan:${need.pan}`] = 1;
           const byPart = held.get(need.pan) ?? new Map<string, string[]>();
@@ -75,14 +113,19 @@ export function taskNetOf(dish: Dish, parts: readonly ReplayedPart[]): TaskNet {
           kind: phase.kind,
           minutes: Math.max(1, Math.ceil(phase.minutes - 1e-9)),
           demands: phase.kind === "hands" ? { ...demands, hands: 1 } : demands,
+          ovenC,
         });
         if (i > 0) lags.push({ from: taskId(row, i - 1), to: taskId(row, i), minMin: 0, maxMin: 0 });
       });
       if (previous) lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, maxMin: waitAfter(previous) });
       for (const line of row.step.adds) {
-        const joined = line.kind === "part" ? last.get(line.part) : undefined;
-        if (joined) lags.push({ from: lastTask(joined), to: firstTask(row), minMin: 0, maxMin: waitAfter(joined) });
+        const joined =
+          line.kind === "part" ? last.get(line.part) : line.kind === "liquor" ? ran.get(line.step) : undefined;
+        // Liquor that was kept may stand; a part waits as long as its last step allows.
+        const maxMin = joined && line.kind === "part" ? waitAfter(joined) : null;
+        if (joined && joined !== previous) lags.push({ from: lastTask(joined), to: firstTask(row), minMin: 0, maxMin });
       }
+      ran.set(row.step.id, row);
       previous = row;
     }
     if (previous) {
@@ -109,8 +152,9 @@ export function capacitiesOf(kitchen: Kitchen): Record<string, number> {
   const capacities: Record<string, number> = {
     hands: kitchen.cooks,
     burner: kitchen.burners.length,
-    oven: kitchen.ovens,
+    oven: kitchen.ovens * SHELVES_OF_ONE_OVEN,
   };
   for (const pan of kitchen.pans) capacities[`pan:${pan.id}`] = 1;
+  for (const machine of kitchen.machines) capacities[`machine:${machine.id}`] = 1;
   return capacities;
 }

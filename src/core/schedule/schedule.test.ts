@@ -176,8 +176,8 @@ describe("the demo supper", () => {
     if (found.kind === "fits") expect(broken(away, found.starts)).toEqual([]);
     else expect(found.reliefs.map((r) => r.kind)).toContain("be-home");
   });
-  test("with one burner it does not fit, and one more burner is named", () => {
-    const one = schedule({ ...demo, capacities: { ...demo.capacities, burner: 1 }, nodes: 8_000 });
+  test("with no burner left it does not fit, and one more burner is named", () => {
+    const one = schedule({ ...demo, capacities: { ...demo.capacities, burner: 0 }, nodes: 8_000 });
     expect(one.kind).toBe("does-not-fit");
     if (one.kind === "does-not-fit") expect(one.reliefs).toContainEqual({ kind: "one-more", resource: "burner" });
   });

@@ -38,6 +38,9 @@ export type Schedule =
     };
 
 const HANDS = "hands";
+const OVEN = "oven";
+/** Shelves that a home oven bakes on at once (common practice). */
+export const SHELVES_OF_ONE_OVEN = 2;
 
 /**
  * Start times for all tasks, worked back from serving: every lag kept, no resource overdrawn, nothing that needs a
@@ -118,13 +121,14 @@ function problemOf(input: ScheduleInput, closed: Float64Array, index: ReadonlyMa
     duration: t.minutes,
     demand: resources.map((r) => t.demands[r] ?? 0),
     attended: t.kind !== "wait",
-    ovenC: null,
+    ovenC: t.ovenC,
   }));
   return {
     tasks: searchTasks,
     capacity: resources.map((r) => input.capacities[r] as number),
     handsResource: resources.indexOf(HANDS),
-    ovenResource: null,
+    // One oven has one heat; with several, each may have its own.
+    ovenResource: (input.capacities[OVEN] ?? 0) <= SHELVES_OF_ONE_OVEN ? resources.indexOf(OVEN) : null,
     ovenToleranceK: 10,
     distance,
     latest: tasks.map((_, i) => closed[n * (n + 1) + i] as number),

@@ -10,6 +10,8 @@ export interface Task {
   readonly kind: "hands" | "watch" | "wait";
   readonly minutes: number;
   readonly demands: Readonly<Record<string, number>>;
+  /** Heat of the oven it stands in; tasks share an oven when they want about the same. null is no oven. */
+  readonly ovenC: number | null;
 }
 /** The table: every lag that ends in it is counted to the moment of serving. */
 export const SERVE = "serve";

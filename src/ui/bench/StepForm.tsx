@@ -1,22 +1,19 @@
 "use client";
 
-import { Box, chakra, Flex, Heading, HStack, Stack, Text } from "@chakra-ui/react";
-import { ArrowDown, ArrowUp, Plus, Trash2, X } from "lucide-react";
-import { useState } from "react";
-import { addLine, removeLine, setLine, STEP_KINDS } from "@/core/dish/edit";
+import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
+import { ArrowDown, ArrowUp, Trash2 } from "lucide-react";
 import type { Kitchen } from "@/core/dish/kitchen";
-import type { Food, FoodGroup } from "@/core/foods/food";
-import type { Line, Step, StepKind } from "@/core/process/step";
-import {
-  celsiusFromFahrenheit,
-  fahrenheitFromCelsius,
-  GRAMS_PER_OUNCE,
-  type UnitSystem,
-} from "@/core/quantities/units";
-import { IconDo, Quiet } from "../frame/controls";
+import type { Food } from "@/core/foods/food";
+import type { Step } from "@/core/process/step";
+import { readAmount } from "@/core/quantities/amount";
+import type { UnitSystem } from "@/core/quantities/units";
+import { writeTemp } from "@/core/quantities/write";
+import { IconDo } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
-import { STEP_NAMES } from "../wording/words";
+import { sayQuestion, STEP_NAMES } from "../wording/words";
+import { Lines } from "./Lines";
 import { type Field, fieldsOf } from "./stepFields";
+import { unitOf } from "./units";
 
 export interface StepFormProps {
   readonly step: Step;
@@ -27,40 +24,18 @@ export interface StepFormProps {
   readonly foods: readonly Food[];
   /** Other parts that could join here. */
   readonly parts: readonly { readonly id: string; readonly name: string }[];
+  /** Steps whose liquor could be used here. */
+  readonly liquors: readonly { readonly step: string; readonly name: string }[];
   /** Grams on screen over grams in the dish. */
   readonly factor: number;
   readonly frozen: boolean;
   /** At a shaping step: how many pieces, and the grams that they share. */
   readonly pieces: { readonly count: number; readonly usableG: number } | null;
   readonly onEdit: (label: string, edit: (step: Step) => Step) => void;
+  /** A food of the cook's own, known by name alone; `then` gets its id. */
+  readonly onOwnFood: (name: string, then: (food: string) => void) => void;
   readonly onMove: (by: -1 | 1) => void;
   readonly onRemove: () => void;
-}
-
-interface Unit {
-  readonly name: string;
-  readonly out: (n: number) => number;
-  readonly into: (n: number) => number;
-  readonly digits: number;
-}
-const same = (name: string, digits = 0): Unit => ({ name, out: (n) => n, into: (n) => n, digits });
-/** How a field's unit is written and read in each system; inside it stays g, °C, mm and fractions. */
-function unitOf(unit: Extract<Field, { as: "number" }>["unit"], units: UnitSystem): Unit {
-  const us = units === "us";
-  switch (unit) {
-    case "min":
-      return same("min", 1);
-    case "percent":
-      return { name: "%", out: (n) => n * 100, into: (n) => n / 100, digits: 2 };
-    case "temp":
-      return us ? { name: "°F", out: fahrenheitFromCelsius, into: celsiusFromFahrenheit, digits: 0 } : same("°C");
-    case "length":
-      return us ? { name: "in", out: (n) => n / 25.4, into: (n) => n * 25.4, digits: 2 } : same("mm");
-    case "mass":
-      return us
-        ? { name: "oz", out: (n) => n / GRAMS_PER_OUNCE, into: (n) => n * GRAMS_PER_OUNCE, digits: 2 }
-        : same("g", 1);
-  }
 }
 
 /** The step in hand: the only form on the Bench. */
@@ -148,6 +123,7 @@ function FieldInput({
           digits={unit.digits}
           mayBeEmpty={field.mayBeEmpty}
           emptySays={field.emptySays}
+          read={field.unit === "temp" ? (text) => readDegrees(field.label, text, units) : undefined}
           onCommit={(n) => set(n === null ? null : unit.into(n))}
         />
       );
@@ -159,7 +135,7 @@ function FieldInput({
           width="10.5rem"
           value={(value as string | null) ?? ""}
           options={field.options}
-          onChoose={(v) => set(field.key === "pan" && v === "" ? null : v)}
+          onChoose={(v) => set(field.emptyIsNull && v === "" ? null : v)}
         />
       );
     case "switch":
@@ -179,177 +155,16 @@ function FieldInput({
   }
 }
 
-const GROUPS: readonly (readonly [FoodGroup, string])[] = [
-  ["protein", "Plant protein"],
-  ["pulse", "Pulses"],
-  ["mushroom", "Mushrooms"],
-  ["vegetable", "Vegetables"],
-  ["grain", "Grains"],
-  ["starch", "Starches"],
-  ["nut", "Nuts and seeds"],
-  ["fat", "Fats"],
-  ["liquid", "Liquids"],
-  ["seasoning", "Seasonings"],
-  ["other", "Other"],
-];
-
-function FoodOptions({ foods }: { foods: readonly Food[] }) {
-  return GROUPS.map(([group, label]) => (
-    <optgroup key={group} label={label}>
-      {foods
-        .filter((f) => f.group === group)
-        .sort((a, b) => a.name.localeCompare(b.name))
-        .map((f) => (
-          <option key={f.id} value={f.id}>
-            {f.name}
-          </option>
-        ))}
-    </optgroup>
-  ));
-}
-
-const select = {
-  fontSize: "sm",
-  h: "10",
-  px: "1.5",
-  bg: "card",
-  color: "ink",
-  borderWidth: "1px",
-  borderColor: "edge",
-  rounded: "md",
-  minW: "0",
-  flex: "1",
-} as const;
-
-function Lines({ step, foods, parts, factor, units, frozen, onEdit }: StepFormProps) {
-  const unit = unitOf("mass", units);
-  const name = (line: Line) =>
-    line.kind === "food"
-      ? (foods.find((f) => f.id === line.food)?.name ?? line.food)
-      : (parts.find((p) => p.id === line.part)?.name ?? "a part");
-  return (
-    <Stack gap="2" aria-label="What goes in" role="group">
-      {step.adds.map((line, i) => (
-        <HStack key={i} gap="1.5" align="flex-start">
-          {line.kind === "food" ? (
-            <>
-              <chakra.select
-                {...select}
-                aria-label={`Food ${i + 1}`}
-                value={line.food}
-                onChange={({ target: { value } }) => onEdit("Food", (s) => setLine(s, i, { ...line, food: value }))}
-              >
-                {!foods.some((f) => f.id === line.food) && <option value={line.food}>{line.food} (unknown)</option>}
-                <FoodOptions foods={foods} />
-              </chakra.select>
-              <NumberField
-                label={`${name(line)}, amount`}
-                hideLabel
-                width="4.5rem"
-                value={unit.out(line.massG * factor)}
-                low={0}
-                high={Math.round(unit.out(100_000))}
-                unit={unit.name}
-                digits={unit.digits}
-                onCommit={(n) =>
-                  n !== null &&
-                  onEdit(`${name(line)}: amount`, (s) => setLine(s, i, { ...line, massG: unit.into(n) / factor }))
-                }
-              />
-            </>
-          ) : (
-            <>
-              <chakra.select
-                {...select}
-                aria-label={`Part ${i + 1}`}
-                value={line.part}
-                onChange={({ target: { value } }) => onEdit("Part", (s) => setLine(s, i, { ...line, part: value }))}
-              >
-                {parts.map((p) => (
-                  <option key={p.id} value={p.id}>
-                    {p.name}
-                  </option>
-                ))}
-              </chakra.select>
-              <NumberField
-                label={`${name(line)}, share`}
-                hideLabel
-                width="4.5rem"
-                value={line.share * 100}
-                low={1}
-                high={100}
-                unit="%"
-                digits={0}
-                onCommit={(n) => n !== null && onEdit("Share", (s) => setLine(s, i, { ...line, share: n / 100 }))}
-              />
-            </>
-          )}
-          <IconDo
-            label={`Take ${name(line)} out`}
-            disabled={frozen}
-            onClick={() => onEdit(`Take ${name(line)} out`, (s) => removeLine(s, i))}
-          >
-            <X size={16} />
-          </IconDo>
-        </HStack>
-      ))}
-      <HStack gap="2" wrap="wrap">
-        <Quiet
-          h="9"
-          minH="9"
-          px="3"
-          fontSize="sm"
-          disabled={frozen}
-          onClick={() =>
-            onEdit("Add a food", (s) =>
-              addLine(s, {
-                kind: "food",
-                food: foods.find((f) => f.id === "water")?.id ?? "water",
-                massG: 100 / factor,
-              }),
-            )
-          }
-        >
-          <Plus size={15} /> Food
-        </Quiet>
-        {parts.length > 0 && (
-          <Quiet
-            h="9"
-            minH="9"
-            px="3"
-            fontSize="sm"
-            disabled={frozen}
-            onClick={() =>
-              onEdit("Join a part", (s) =>
-                addLine(s, { kind: "part", part: (parts[0] as { id: string }).id, share: 1 }),
-              )
-            }
-          >
-            <Plus size={15} /> Part
-          </Quiet>
-        )}
-      </HStack>
-    </Stack>
-  );
-}
-
-/** Adds a step after the one in hand. */
-export function AddStep({ disabled, onAdd }: { disabled: boolean; onAdd: (kind: StepKind) => void }) {
-  const [kind, setKind] = useState<StepKind>("season");
-  return (
-    <HStack gap="2">
-      <Choice
-        hideLabel
-        label="Kind of step"
-        width="9rem"
-        value={kind}
-        disabled={disabled}
-        options={STEP_KINDS.map((k) => ({ value: k, label: STEP_NAMES[k] }))}
-        onChoose={(v) => setKind(v as StepKind)}
-      />
-      <Quiet minH="10" px="3" disabled={disabled} onClick={() => onAdd(kind)}>
-        <Plus size={15} /> Add a step
-      </Quiet>
-    </HStack>
-  );
+/** "350 F" in a field of °C, and the other way round; "200 degrees" is asked. */
+function readDegrees(label: string, text: string, units: UnitSystem) {
+  const amount = readAmount(text, "metric");
+  if (amount.kind === "temp")
+    return {
+      value: unitOf("temp", units).out(amount.tempC.likely),
+      says: `${text.trim()} = ${writeTemp(amount.tempC.likely, units)}`,
+    };
+  const asks = amount.kind === "question" ? amount.asks : ({ kind: "no-number" } as const);
+  return asks.kind === "no-number" || asks.kind === "unknown-unit"
+    ? { asks: `${label}: “${text}” is no temperature. Type digits, or “180 C” or “350 F”.` }
+    : { asks: sayQuestion(asks, label) };
 }

@@ -1,13 +1,15 @@
-import type { Step, StepKind } from "@/core/process/step";
 import type { Kitchen } from "@/core/dish/kitchen";
+import type { MachineKind } from "@/core/process/ledger";
+import type { Step, StepKind } from "@/core/process/step";
 
+export type FieldUnit = "min" | "temp" | "length" | "mass" | "percent" | "load" | "days" | "count" | "hours";
 /** A setting of a step as its form shows it. */
 export type Field =
   | {
       readonly as: "number";
       readonly key: string;
       readonly label: string;
-      readonly unit: "min" | "temp" | "length" | "mass" | "percent";
+      readonly unit: FieldUnit;
       readonly low: number;
       readonly high: number;
       readonly mayBeEmpty?: boolean;
@@ -18,144 +20,205 @@ export type Field =
       readonly key: string;
       readonly label: string;
       readonly options: readonly { readonly value: string; readonly label: string }[];
+      /** The empty value stands for "whichever the kitchen has". */
+      readonly emptyIsNull?: boolean;
     }
   | { readonly as: "switch"; readonly key: string; readonly label: string };
 
-const minutes = (key: string, label: string, high: number): Field => ({
+const number = (key: string, label: string, unit: FieldUnit, low: number, high: number, emptySays?: string): Field => ({
   as: "number",
   key,
   label,
-  unit: "min",
-  low: 0,
+  unit,
+  low,
   high,
+  ...(emptySays ? { mayBeEmpty: true, emptySays } : {}),
 });
-const salt: Field = {
-  as: "number",
-  key: "saltTo",
-  label: "Salt up to",
-  unit: "percent",
-  low: 0,
-  high: 10,
-  mayBeEmpty: true,
-  emptySays: "none",
-};
-const core: Field = { as: "number", key: "coreC", label: "Until the middle is", unit: "temp", low: 40, high: 100 };
+const choice = (key: string, label: string, options: Readonly<Record<string, string>>): Field => ({
+  as: "choice",
+  key,
+  label,
+  options: Object.entries(options).map(([value, name]) => ({ value, label: name })),
+});
+const check = (key: string, label: string): Field => ({ as: "switch", key, label });
 
+const LONG = 14 * 1440;
+const minutes = (label = "Minutes", high = 2880): Field => number("minutes", label, "min", 0, high);
+const salt = number("saltTo", "Salt up to", "percent", 0, 10, "none");
+const core = number("coreC", "Until the middle is", "temp", 40, 100);
+const block: readonly Field[] = [
+  number("lengthMm", "Block, long", "length", 5, 500),
+  number("widthMm", "wide", "length", 5, 500),
+  number("thicknessMm", "thick", "length", 3, 500),
+];
+const baking: readonly Field[] = [
+  number("ovenC", "Oven at", "temp", 50, 300),
+  number("minutes", "Minutes", "min", 1, 600, "by the core"),
+  number("coreC", "Until the middle is", "temp", 40, 99, "not asked"),
+];
+
+function named(
+  key: string,
+  label: string,
+  none: string,
+  all: readonly { readonly id: string; readonly name: string }[],
+): Field {
+  return {
+    as: "choice",
+    key,
+    label,
+    emptyIsNull: true,
+    options: [{ value: "", label: none }, ...all.map((x) => ({ value: x.id, label: x.name }))],
+  };
+}
 function pans(kitchen: Kitchen, kind: "frying" | "pot"): Field {
   const all = kitchen.pans
     .slice()
-    .sort((a, b) => Number(b.kind === kind) - Number(a.kind === kind) || b.diameterCm - a.diameterCm);
-  return {
-    as: "choice",
-    key: "pan",
-    label: "Pan",
-    options: [
-      { value: "", label: kind === "pot" ? "widest pot" : "widest frying pan" },
-      ...all.map((p) => ({ value: p.id, label: `${p.name}, ${p.diameterCm} cm` })),
-    ],
-  };
+    .sort((a, b) => Number(b.kind === kind) - Number(a.kind === kind) || b.diameterCm - a.diameterCm)
+    .map((p) => ({ id: p.id, name: `${p.name}, ${p.diameterCm} cm` }));
+  return named("pan", "Pan", kind === "pot" ? "widest pot" : "widest frying pan", all);
 }
+const machines = (kitchen: Kitchen, kinds: readonly MachineKind[]): Field =>
+  named(
+    "machine",
+    "Machine",
+    "the usual one",
+    kitchen.machines.filter((m) => kinds.includes(m.kind)),
+  );
+
+const FORMS = {
+  patty: "patties",
+  ball: "balls",
+  log: "logs",
+  loaf: "loaves",
+  fillet: "fillets",
+  rasher: "rashers",
+  parcel: "parcels",
+};
+const WIDTH_LABEL = { log: "Length", parcel: "Length", patty: "Diameter", fillet: "Width", rasher: "Width" } as const;
 
 /** Fields beside the lines, in the order in which a cook thinks of them. */
 export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
-  const own: { readonly [K in StepKind]: () => Field[] } = {
+  const own: { readonly [K in StepKind]: () => readonly Field[] } = {
     weigh: () => [],
-    cut: () => [{ as: "number", key: "pieceMm", label: "Piece size", unit: "length", low: 1, high: 300 }],
-    soak: () => [
-      minutes("minutes", "Minutes", 2880),
-      { as: "number", key: "waterC", label: "Water temperature", unit: "temp", low: 0, high: 100 },
-      { as: "switch", key: "covered", label: "Covered" },
+    sort: () => [],
+    cut: () => [
+      choice("how", "How", { cut: "cut", tear: "tear", shred: "shred", crumble: "crumble", grate: "grate" }),
+      number("pieceMm", "Piece size", "length", 1, 300),
     ],
-    drain: () => [],
-    squeeze: () => [
-      {
-        as: "choice",
-        key: "how",
-        label: "With",
-        options: [
-          { value: "palm", label: "the palm" },
-          { value: "hands", label: "both hands" },
-          { value: "cloth", label: "a twisted cloth" },
-        ],
-      },
-      minutes("minutes", "Minutes", 60),
-    ],
-    marinate: () => [
-      minutes("minutes", "Minutes", 2880),
+    pulse: () => [
+      choice("to", "To", { bits: "bits", smooth: "smooth" }),
+      machines(kitchen, ["blender", "food-processor"]),
       salt,
-      { as: "switch", key: "fit", label: "No more than it drinks" },
-      { as: "switch", key: "chilled", label: "In the fridge" },
-    ],
-    sear: () => [pans(kitchen, "frying"), minutes("browningMin", "Browning, minutes a batch", 60)],
-    brown: () => [pans(kitchen, "frying"), minutes("browningMin", "Browning, minutes", 60)],
-    season: () => [salt],
-    simmer: () => [
-      pans(kitchen, "frying"),
-      minutes("minutes", "Minutes", 600),
-      { as: "switch", key: "lid", label: "Under a lid" },
-    ],
-    reduce: () => [
-      pans(kitchen, "frying"),
-      { as: "number", key: "toShare", label: "Down to", unit: "percent", low: 10, high: 100 },
-    ],
-    thicken: () => [pans(kitchen, "frying"), minutes("minutes", "Minutes at the boil", 60)],
-    boil: () => [
-      pans(kitchen, "pot"),
-      { as: "number", key: "pieceMm", label: "Piece size", unit: "length", low: 3, high: 120 },
-      core,
     ],
     mash: () => [salt],
-    bind: () => [salt],
-    rest: () => [
-      minutes("minutes", "Minutes", 2880),
-      {
-        as: "choice",
-        key: "where",
-        label: "Where",
-        options: [
-          { value: "fridge", label: "in the fridge" },
-          { value: "worktop", label: "on the worktop" },
-        ],
-      },
+    soak: () => [
+      minutes(),
+      number("waterC", "Water temperature", "temp", 0, 100),
+      check("covered", "Covered"),
+      check("chilled", "In the fridge"),
     ],
+    cook: () => [
+      check("pressure", "Under pressure"),
+      step.kind === "cook" && step.pressure ? machines(kitchen, ["pressure-cooker"]) : pans(kitchen, "pot"),
+      number("minutes", "Minutes", "min", 0, 1440, "until soft"),
+    ],
+    boil: () => [pans(kitchen, "pot"), number("pieceMm", "Piece size", "length", 3, 120), core],
+    steam: () => [
+      pans(kitchen, "pot"),
+      number("coreC", "Until the middle is", "temp", 40, 99),
+      check("wrapped", "Wrapped in foil"),
+    ],
+    blanch: () => [pans(kitchen, "pot"), number("minutes", "Minutes", "min", 0.1, 30)],
+    gel: () => [minutes("Minutes to set")],
+    drain: () => [],
+    rinse: () => [
+      choice("how", "How", { swirl: "swirl 30 s", soak: "stand 10 min", simmer: "simmer 10 min" }),
+      number("times", "Times", "count", 1, 20),
+      number("waterG", "Water each time", "mass", 10, 50_000),
+    ],
+    squeeze: () => [
+      choice("how", "With", { palm: "the palm", hands: "both hands", cloth: "a twisted cloth" }),
+      minutes("Minutes", 60),
+    ],
+    press: () => [
+      number("loadKg", "Weight on the board", "load", 0, 100),
+      minutes(),
+      ...block,
+      check("bothFaces", "Cloth above and below"),
+    ],
+    freeze: () => [number("minutes", "For", "hours", 0, LONG), ...block],
+    thaw: () => [
+      choice("how", "Where", { fridge: "in the fridge", "cold-water": "in cold water" }),
+      number("minutes", "For", "hours", 0, LONG),
+      ...block,
+    ],
+    pat: () => [],
+    season: () => [salt],
+    marinate: () => [minutes(), salt, check("fit", "No more than it drinks"), check("chilled", "In the fridge")],
+    glaze: () => [],
+    toast: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min", 0.1, 60)],
+    batter: () => [number("standMin", "Let it stand", "min", 0, 1440)],
+    bind: () => [salt],
+    rest: () => [minutes(), choice("where", "Where", { fridge: "in the fridge", worktop: "on the worktop" })],
     shape: () => [
-      {
-        as: "choice",
-        key: "form",
-        label: "Form",
-        options: [
-          { value: "patty", label: "patties" },
-          { value: "ball", label: "balls" },
-        ],
-      },
-      { as: "number", key: "pieceG", label: "A piece weighs", unit: "mass", low: 3, high: 5000 },
-      ...(step.kind === "shape" && step.form === "patty"
-        ? [{ as: "number", key: "diameterMm", label: "Diameter", unit: "length", low: 15, high: 400 } as const]
+      choice("form", "Form", FORMS),
+      number("pieceG", "A piece weighs", "mass", 3, 5000),
+      ...(step.kind === "shape" && step.form in WIDTH_LABEL
+        ? [number("diameterMm", WIDTH_LABEL[step.form as keyof typeof WIDTH_LABEL], "length", 10, 400)]
         : []),
     ],
+    stuff: () => [
+      number("count", "How many", "count", 1, 500),
+      number("thicknessMm", "Thick, filled", "length", 3, 200),
+    ],
+    slice: () => [number("count", "How many", "count", 1, 500), number("thicknessMm", "Thick", "length", 0.5, 100)],
+    coat: () => [
+      choice("coating", "With", { starch: "dry starch", batter: "batter", crumb: "flour, wet, crumb", seeds: "seeds" }),
+      number("pickUp", "What clings", "percent", 0.5, 100, "usual"),
+    ],
+    sear: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes a batch", "min", 0, 60)],
+    brown: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes", "min", 0, 60)],
+    sweat: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min", 0.5, 90)],
     fry: () => [pans(kitchen, "frying"), core],
+    griddle: () => [pans(kitchen, "frying"), core],
+    "deep-fry": () => [
+      pans(kitchen, "pot"),
+      number("oilC", "Oil at", "temp", 130, 230),
+      number("minutes", "Minutes a batch", "min", 0.5, 60),
+    ],
+    "air-fry": () => [machines(kitchen, ["air-fryer"]), ...baking],
+    bake: () => [
+      ...baking,
+      choice("cover", "Covered with", { bare: "nothing", foil: "foil", parchment: "parchment", lid: "a lid" }),
+      check("fan", "Fan on"),
+    ],
+    simmer: () => [pans(kitchen, "frying"), minutes("Minutes", 600), check("lid", "Under a lid")],
+    reduce: () => [pans(kitchen, "frying"), number("toShare", "Down to", "percent", 10, 100)],
+    thicken: () => [pans(kitchen, "frying"), minutes("Minutes at the boil", 60)],
+    layer: () => [named("tin", "Tin", "the largest", kitchen.tins ?? [])],
+    top: () => [],
+    hold: () => [minutes("Minutes", 720), number("holdC", "Oven at", "temp", 40, 130)],
+    stand: () => [minutes("Minutes", 1440), check("foil", "Under foil")],
+    cool: () => [
+      minutes(),
+      number("depthMm", "Spread so deep", "length", 5, 400),
+      choice("where", "Where", { room: "in the room", fridge: "in the fridge", "ice-bath": "over ice water" }),
+    ],
+    store: () => [
+      choice("where", "Where", { fridge: "fridge", freezer: "freezer" }),
+      number("days", "Days", "days", 0, 365),
+    ],
+    reheat: () => [
+      choice("where", "Where", { oven: "in the oven", hob: "on the hob" }),
+      number("minutes", "Minutes", "min", 1, 240),
+      number("coreC", "Until the middle is", "temp", 40, 99),
+    ],
+    serve: () => [],
   };
   return [
     ...own[step.kind](),
-    {
-      as: "number",
-      key: "handsMin",
-      label: "My hands-on minutes",
-      unit: "min",
-      low: 0,
-      high: 1000,
-      mayBeEmpty: true,
-      emptySays: "usual",
-    },
-    {
-      as: "number",
-      key: "mayWaitMin",
-      label: "May wait after it",
-      unit: "min",
-      low: 0,
-      high: 20_000,
-      mayBeEmpty: true,
-      emptySays: "usual",
-    },
+    number("handsMin", "My hands-on minutes", "min", 0, 1000, "usual"),
+    number("mayWaitMin", "May wait after it", "min", 0, 20_000, "usual"),
   ];
 }

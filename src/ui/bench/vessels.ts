@@ -48,10 +48,22 @@ function sayCame(came: readonly Came[], { foods, part }: Speaking): string {
   const names = came
     .slice()
     .sort((a, b) => totalG(b.contents) - totalG(a.contents))
-    .map((c) => (c.from === "food" ? foodName(foods, c.food).split(",")[0] : part(c.part)) ?? "");
+    .map(
+      (c) =>
+        (c.from === "food"
+          ? foodName(foods, c.food).split(",")[0]
+          : c.from === "part"
+            ? part(c.part)
+            : "liquor kept") ?? "",
+    );
   return names.length <= 1 ? (names[0] ?? "") : `${names[0]} +${names.length - 1}`;
 }
-const WHERE: Readonly<Record<Left["to"], string>> = { air: "steam", drain: "drained", utensil: "stuck" };
+const WHERE: Readonly<Record<Left["to"], string>> = {
+  air: "steam",
+  drain: "drained",
+  utensil: "stuck",
+  sorted: "sorted out",
+};
 function sayLeft(left: readonly Left[]): string {
   const biggest = left.slice().sort((a, b) => totalG(b.contents) - totalG(a.contents))[0];
   return biggest ? WHERE[biggest.to] : "";

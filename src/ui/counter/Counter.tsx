@@ -1,12 +1,13 @@
 "use client";
 
 import { Box, Flex, Grid, Heading, HStack, Stack, Text, VisuallyHidden } from "@chakra-ui/react";
-import { ChefHat, Plus, Trash2 } from "lucide-react";
+import { ChefHat, CopyPlus, PencilLine, Plus, Trash2 } from "lucide-react";
 import dynamic from "next/dynamic";
 import { type ReactNode, useState } from "react";
 import type { Dish } from "@/core/dish/dish";
 import type { Eater } from "@/core/dish/kitchen";
 import { Card, Do, IconDo, Link, Quiet, Remark } from "../frame/controls";
+import { TextField } from "../frame/fields";
 import { DishMark } from "./DishMark";
 import type { SupperWishes } from "./StartSupper";
 
@@ -55,12 +56,15 @@ export interface CounterProps {
   readonly onNewDish: () => void;
   readonly onRemoveSupper: (id: string) => void;
   readonly onRemoveDish: (dish: Dish) => void;
+  readonly onDuplicateDish: (dish: Dish) => void;
+  readonly onRenameDish: (dish: Dish, name: string) => void;
   readonly onClear: () => void;
 }
 
 export function Counter(props: CounterProps) {
   const { next, suppers, shelf, eaters, wishes } = props;
   const [open, setOpen] = useState<string | null>(null);
+  const [renaming, setRenaming] = useState<string | null>(null);
   return (
     <Grid
       templateColumns={{ base: "1fr", lg: "minmax(0, 1fr) 26rem" }}
@@ -100,13 +104,35 @@ export function Counter(props: CounterProps) {
             <Flex gap="3" align="center">
               <DishMark parts={parts} />
               <Box flex="1" minW="0">
-                <Text fontWeight="600" lineHeight="1.25">
-                  {dish.name}
-                </Text>
+                {renaming === dish.id ? (
+                  <TextField
+                    label={`New name of ${dish.name}`}
+                    hideLabel
+                    value={dish.name}
+                    onCommit={(name) => {
+                      setRenaming(null);
+                      props.onRenameDish(dish, name);
+                    }}
+                  />
+                ) : (
+                  <Text fontWeight="600" lineHeight="1.25">
+                    {dish.name}
+                  </Text>
+                )}
                 <Text fontSize="sm" color="quiet">
                   {says}
                 </Text>
               </Box>
+              <IconDo
+                label={`Rename ${dish.name}`}
+                aria-pressed={renaming === dish.id}
+                onClick={() => setRenaming(renaming === dish.id ? null : dish.id)}
+              >
+                <PencilLine size={16} />
+              </IconDo>
+              <IconDo label={`Duplicate ${dish.name}`} onClick={() => props.onDuplicateDish(dish)}>
+                <CopyPlus size={16} />
+              </IconDo>
               <IconDo label={`Remove ${dish.name}`} onClick={() => props.onRemoveDish(dish)}>
                 <Trash2 size={16} />
               </IconDo>

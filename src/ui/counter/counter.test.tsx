@@ -85,6 +85,8 @@ describe("the counter", () => {
       onStart: jest.fn(),
       onNewDish: jest.fn(),
       onRemoveSupper: jest.fn(),
+      onDuplicateDish: jest.fn(),
+      onRenameDish: jest.fn(),
       onRemoveDish: jest.fn(),
       onClear: jest.fn(),
       ...more,

@@ -16,6 +16,8 @@ interface NumberFieldProps {
   readonly hideLabel?: boolean;
   readonly disabled?: boolean;
   readonly width?: string;
+  /** Reads what is no plain number ("2 tbsp", "350 F"): the number in this field's unit, or a sentence that asks. */
+  readonly read?: (text: string) => { readonly value: number; readonly says: string } | { readonly asks: string };
   readonly onCommit: (value: number | null) => void;
 }
 
@@ -42,17 +44,25 @@ export function NumberField(props: NumberFieldProps) {
   const written = value === null ? "" : String(Number(value.toFixed(digits)));
   const [draft, setDraft] = useDraft(written);
   const [problem, setProblem] = useDraft(written);
+  const [note, setNote] = useState<string | null>(null);
   const id = useId();
 
   const commit = () => {
     if (draft === null) return;
+    setNote(null);
     if (draft.trim() === "" && mayBeEmpty) {
       setProblem(null);
       setDraft(null);
       if (value !== null) onCommit(null);
       return;
     }
-    const number = readNumber(draft);
+    let number = readNumber(draft);
+    if (number === null && props.read) {
+      const words = props.read(draft);
+      if ("asks" in words) return setProblem(words.asks);
+      number = Number(words.value.toFixed(digits));
+      setNote(words.says);
+    }
     if (number === null) return setProblem(`${label}: “${draft}” is not a number. Type digits, such as 12.5.`);
     if (number < low || number > high)
       return setProblem(`${label} can be ${low} to ${high}${unit ? ` ${unit}` : ""}. It was left as it is.`);
@@ -72,7 +82,7 @@ export function NumberField(props: NumberFieldProps) {
         <Input
           id={id}
           {...(props.hideLabel ? { "aria-label": label } : {})}
-          inputMode="decimal"
+          inputMode={props.read ? "text" : "decimal"}
           value={draft ?? written}
           placeholder={mayBeEmpty ? emptySays : undefined}
           disabled={props.disabled}
@@ -101,6 +111,11 @@ export function NumberField(props: NumberFieldProps) {
           </Box>
         )}
       </HStack>
+      {note && !problem && (
+        <Box role="status" fontSize="xs" color="quiet" mt="1" maxW="14rem">
+          {note}
+        </Box>
+      )}
       {problem && (
         <Box id={`${id}-problem`} role="alert" fontSize="sm" color="chilli" mt="1" maxW="18rem">
           {problem}

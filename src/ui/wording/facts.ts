@@ -54,7 +54,10 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
     case "cooked-through":
       return {
         tone: "plain",
-        says: `About ${writeMinutes(fact.minutes)} until the middle is ${writeTemp(fact.coreC, speaking.units)}.`,
+        says:
+          fact.minutes < 0.5
+            ? `The middle is past ${writeTemp(fact.coreC, speaking.units)} already: it went in hot.`
+            : `About ${writeMinutes(fact.minutes)} until the middle is ${writeTemp(fact.coreC, speaking.units)}.`,
       };
     case "binding": {
       const { zone, set, freeWaterG } = fact.state;
@@ -69,10 +72,15 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
     }
     case "pieces": {
       const { count, eachG, diameterMm, thicknessMm, form } = fact.pieces;
+      const length = (mm: number) => writeLength(mm, speaking.units);
       const size =
         form === "ball"
-          ? `${writeLength(diameterMm, speaking.units)} across`
-          : `${writeLength(diameterMm, speaking.units)} across, ${writeLength(thicknessMm, speaking.units)} thick`;
+          ? `${length(diameterMm)} across`
+          : form === "log" || form === "parcel"
+            ? `${length(fact.pieces.lengthMm)} long, ${length(diameterMm)} thick`
+            : form === "patty" || form === "shell"
+              ? `${length(diameterMm)} across, ${length(thicknessMm)} thick`
+              : `${length(fact.pieces.lengthMm)} by ${length(diameterMm)}, ${length(thicknessMm)} ${form === "loaf" ? "high" : "thick"}`;
       const note = fact.thick
         ? " Thick: the middle takes long."
         : fact.offTarget
@@ -80,9 +88,106 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
           : "";
       return {
         tone: fact.thick || fact.offTarget ? "watch" : "plain",
-        says: `${count} pieces of ${mass(eachG)}, ${size}.${note}`,
+        says: `${count} ${count === 1 ? "piece" : "pieces"} of ${mass(eachG)}, ${size}.${note}`,
       };
     }
+    case "softened":
+      return {
+        tone: fact.share >= 0.9 ? (fact.share > 1.45 ? "watch" : "plain") : "watch",
+        says:
+          fact.share >= 0.9
+            ? `Soft after about ${writeMinutes(fact.softMin)} at ${writeTemp(fact.atC, speaking.units)}${fact.share > 1.45 ? "; by now they fall apart" : ""}. Lots differ: bite one.`
+            : `Still hard: it takes about ${writeMinutes(fact.softMin)} at ${writeTemp(fact.atC, speaking.units)}.`,
+      };
+    case "pressed":
+      return {
+        tone: fact.pressureKPa > 15 ? "watch" : "plain",
+        says: `${fact.pressureKPa.toFixed(1)} kPa: ${mass(fact.leavesG)} of liquor leaves, ${mass(fact.mostG)} if it stood for ever${fact.pressureKPa > 15 ? ". A soft block may bulge and break at the sides" : ""}.`,
+      };
+    case "rinsed":
+      return {
+        tone: "plain",
+        says: `Salt falls from ${writePercent(fact.fromShare)} to ${writePercent(fact.toShare)}.`,
+      };
+    case "through": {
+      const range = `${writeMinutes(fact.lowMin)} to ${writeMinutes(fact.highMin)}`;
+      if (fact.givenMin >= fact.highMin)
+        return { tone: "good", says: `Surely ${fact.what} by then: it takes ${range}.` };
+      if (fact.givenMin >= fact.neededMin)
+        return { tone: "watch", says: `Likely ${fact.what} by then, not surely: it takes ${range}.` };
+      return {
+        tone: "harm",
+        says:
+          fact.what === "thawed"
+            ? `Still frozen inside: it takes ${range}. Faster and safe: cold water in a leak-proof bag, changed every half hour, or thinner slices before freezing.`
+            : `Not frozen to the middle: it takes ${range}. Give it longer or cut it thinner.`,
+      };
+    }
+    case "gel":
+      return {
+        tone: fact.waterPerG > 8 ? "watch" : "plain",
+        says: `Stands in for about ${fact.eggs.toFixed(1)} eggs; ${fact.waterPerG.toFixed(1)} g of water a gram${fact.waterPerG > 8 ? ", thin" : fact.waterPerG < 4 ? ", stiff" : ""}.`,
+        ruleOfThumb: true,
+      };
+    case "batter":
+      return {
+        tone: fact.body === "stiff" ? "watch" : "plain",
+        says: `${fact.waterPerFlour.toFixed(2)} g of water a gram of flour: ${BATTER_SAYS[fact.body]}.`,
+        ruleOfThumb: true,
+      };
+    case "coated":
+      return fact.missingG > 1
+        ? {
+            tone: "watch",
+            says: `${mass(fact.takesG)} clings; ${mass(fact.missingG)} more would cover it all.`,
+            ruleOfThumb: true,
+          }
+        : { tone: "plain", says: `${mass(fact.takesG)} clings, the rest stays in the bowl.`, ruleOfThumb: true };
+    case "splashes":
+      return {
+        tone: "plain",
+        says: `About ${fact.count} ${fact.count === 1 ? "splash" : "splashes"} of water, ${mass(fact.waterG)} in all, each gone in a minute or two.`,
+        ruleOfThumb: true,
+      };
+    case "core-short":
+      return {
+        tone: "harm",
+        says: `${writeMinutes(fact.givenMin)} is too short: the middle needs about ${writeMinutes(fact.neededMin)} to reach ${writeTemp(fact.coreC, speaking.units)}.`,
+      };
+    case "oil-dips":
+      return {
+        tone: "watch",
+        says: `A batch this large takes the oil down to ${writeTemp(fact.lowestC, speaking.units)}; below ${writeTemp(fact.floorC, speaking.units)} it soaks instead of frying.`,
+      };
+    case "fill":
+      return {
+        tone: fact.share > 1 ? "harm" : "plain",
+        says:
+          fact.share > 1
+            ? `The ${FILL_NAMES[fact.of]} would be ${writePercent(fact.share, 0)} of what it may hold.`
+            : `Fills the ${FILL_NAMES[fact.of]} to ${writePercent(fact.share, 0)} of what it may hold.`,
+      };
+    case "cooled": {
+      const hours = (h: number | null) => (h === null ? "never here" : writeMinutes(h * 60));
+      return {
+        tone: fact.hoursTo21 === null || fact.hoursTo21 > 2 ? "harm" : "plain",
+        says: `${writeTemp(fact.toC, speaking.units)} by then. To ${writeTemp(21, speaking.units)}: ${hours(fact.hoursTo21)}; to ${writeTemp(5, speaking.units)}: ${hours(fact.hoursTo5)}.`,
+      };
+    }
+    case "rule-of-thumb":
+      return {
+        tone: "plain",
+        says: `${RULE_OF_THUMB[fact.what]} is the usual one: nothing is known of this food here. Weigh it.`,
+        ruleOfThumb: true,
+      };
   }
 }
+const BATTER_SAYS = {
+  thin: "thin, a veil",
+  tray: "right for a tray, like pancake batter",
+  thick: "thick, right for oil",
+  stiff: "stiff, a dough rather than a batter",
+} as const;
+const FILL_NAMES = { tin: "tin", pot: "pot", machine: "bowl", "pressure-cooker": "pressure cooker" } as const;
+const RULE_OF_THUMB = { loss: "The loss", minutes: "The time", "pick-up": "What clings" } as const;
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);

@@ -3,6 +3,7 @@ import type { Row } from "@/core/process/replay";
 import { totalG } from "@/core/process/contents";
 import type { RowRanges } from "@/core/plan";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
+import { sayFact } from "./facts";
 import { type Speaking, spokenFood, STEP_NAMES, THICKNESS_NAMES } from "./words";
 
 /** One step as somebody at the stove would say it: what to do, then why. */
@@ -20,7 +21,9 @@ export function sayWhatGoesIn(row: Computed, speaking: Speaking): string {
   const things = row.outcome.came.map((c) =>
     c.from === "food"
       ? `${writeMass(c.massG, speaking.units)} ${spokenFood(speaking.foods, c.food)}`
-      : `the ${lower(speaking.part(c.part))} (${writeMass(totalG(c.contents), speaking.units)})`,
+      : c.from === "part"
+        ? `the ${lower(speaking.part(c.part))} (${writeMass(totalG(c.contents), speaking.units)})`
+        : `${writeMass(totalG(c.contents), speaking.units)} of the liquor kept`,
   );
   return list(things);
 }
@@ -50,7 +53,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
     case "cut":
       return {
         title,
-        does: `${goesIn ? `Cut ${goesIn}` : "Cut it"} into pieces of ${writeLength(step.pieceMm, units)}.`,
+        does: `${CUT_VERBS[step.how]} ${goesIn || "it"} into pieces of ${writeLength(step.pieceMm, units)}.`,
         why: "Pieces of one size are done at one time.",
       };
     case "soak":
@@ -153,16 +156,204 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
       const pieces = factOf(row, "pieces")?.pieces;
       if (!pieces) return { title, does: "", why: "" };
       return {
-        title: `Shape ${pieces.count} ${pieces.form === "ball" ? "balls" : "patties"}`,
-        does: `${pieces.count} of ${writeMass(pieces.eachG, units)}, ${writeLength(pieces.diameterMm, units)} across${pieces.form === "patty" ? ` and ${writeLength(pieces.thicknessMm, units)} thick` : ""}.`,
+        title: `Shape ${pieces.count} ${pieces.count === 1 ? step.form : FORMS[step.form]}`,
+        does: sayFact({ kind: "pieces", pieces, offTarget: false, thick: false }, speaking).says,
         why: "Weigh each one: pieces of one mass cook alike.",
       };
     }
     case "fry":
+    case "griddle":
       return {
         title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
         does: `${goesIn ? `${goesIn} in the pan. ` : ""}About ${writeMinutes(batches?.eachMin ?? 0)} a batch, turned at half time, until the middle is ${writeTemp(step.coreC, units)}.`,
         why: "Turn once: a crust that is left alone lets go of the pan.",
       };
+    case "sort":
+      return { title, does: `Look over ${goesIn || "it"}; stones and husks go.`, why: "One stone costs a tooth." };
+    case "pulse": {
+      const loads = batches && batches.count > 1 ? ` in ${batches.count} loads` : "";
+      return step.to === "bits"
+        ? {
+            title: `${title}${loads}`,
+            does: `${withIt}Short bursts, to bits, not to paste.`,
+            why: "Bits keep the bite.",
+          }
+        : { title: `Blend the ${name} smooth${loads}`, does: `${withIt}Blend until nothing grates.`, why: "" };
+    }
+    case "cook": {
+      const soft = factOf(row, "softened");
+      return {
+        title: `Cook the ${name}${step.pressure ? " under pressure" : ""}`,
+        does: `${withIt}${step.pressure ? "From full pressure" : "From the boil, gently,"} about ${writeMinutes(step.minutes ?? soft?.softMin ?? 0)}; ${weight}${range} then.`,
+        why: "Lots differ by a third: bite one before you pour.",
+      };
+    }
+    case "steam":
+      return {
+        title,
+        does: `${withIt}About ${writeMinutes(factOf(row, "cooked-through")?.minutes ?? 0)} from full steam${step.wrapped ? ", wrapped tight" : ""}.`,
+        why: `Done when the middle is ${writeTemp(step.coreC, units)}.`,
+      };
+    case "blanch":
+      return {
+        title,
+        does: `${withIt}${writeMinutes(step.minutes)} in boiling water, then straight into ice water.`,
+        why: "The ice keeps colour and bite.",
+      };
+    case "gel":
+      return {
+        title: `Make the ${name} gel`,
+        does: `${goesIn ? `Stir ${goesIn}. ` : ""}Leave it ${writeMinutes(step.minutes)}.`,
+        why: `It stands in for about ${(factOf(row, "gel")?.eggs ?? 0).toFixed(1)} eggs.`,
+      };
+    case "rinse":
+      return {
+        title,
+        does: `${step.times} times in ${writeMass(step.waterG, units)} of fresh water${step.how === "swirl" ? "" : `, ${step.how === "soak" ? "standing" : "simmering"} ten minutes each`}.`,
+        why: `Salt falls to ${writePercent(factOf(row, "rinsed")?.toShare ?? 0)}.`,
+      };
+    case "press":
+      return {
+        title,
+        does: `Under a board with ${step.loadKg} kg for ${writeMinutes(step.minutes)}. About ${weight}${range} stays.`,
+        why: "More weight helps little; thinner slices help much.",
+      };
+    case "freeze":
+      return {
+        title,
+        does: `${withIt}In the freezer for ${writeMinutes(step.minutes)}.`,
+        why: "Ice tears it into a sponge: tougher, and it drinks.",
+      };
+    case "thaw":
+      return {
+        title,
+        does: `${step.how === "fridge" ? "In the fridge, in a bowl," : "In a leak-proof bag in cold water, changed every half hour,"} for ${writeMinutes(step.minutes)}.`,
+        why: factOf(row, "through") ? sayFact(factOf(row, "through") as Fact, speaking).says : "",
+      };
+    case "pat":
+      return { title, does: "Press a towel on it until it stays dry.", why: "Dry browns, wet steams." };
+    case "glaze":
+      return { title, does: goesIn ? `Brush or toss with ${goesIn}.` : "Brush it.", why: "Off the heat: sugar burns." };
+    case "toast":
+      return {
+        title,
+        does: `${withIt}Stir in a dry or oiled pan for ${writeMinutes(step.minutes)}.`,
+        why: "A shade darker, and off: it goes on by itself.",
+      };
+    case "batter":
+      return {
+        title: `Stir the ${name} batter`,
+        does: `${goesIn ? `Whisk ${goesIn}` : "Whisk"}${step.standMin > 0 ? `; let it stand ${writeMinutes(step.standMin)}` : ""}.`,
+        why: factOf(row, "batter") ? sayFact(factOf(row, "batter") as Fact, speaking).says : "",
+      };
+    case "stuff": {
+      const filled = factOf(row, "pieces")?.pieces;
+      return {
+        title: `Fill ${filled?.count ?? ""} pieces`,
+        does: `${goesIn ? `Share out ${goesIn}: ` : ""}${filled ? `${writeMass(filled.eachG, units)} each in all` : ""}.`,
+        why: "Equal fillings are done together.",
+      };
+    }
+    case "slice": {
+      const slices = factOf(row, "pieces")?.pieces;
+      return {
+        title,
+        does: `${slices?.count ?? ""} slices of ${writeLength(step.thicknessMm, units)}, about ${writeMass(slices?.eachG ?? 0, units)} each.`,
+        why: "A long knife, drawn, not pushed.",
+      };
+    }
+    case "coat":
+      return {
+        title,
+        does: `${goesIn ? `Turn it in ${goesIn}. ` : ""}About ${writeMass(factOf(row, "coated")?.takesG ?? 0, units)} clings.`,
+        why: step.coating === "batter" ? "Straight into the heat: batter ages." : "Pat it on, shake off the rest.",
+      };
+    case "sweat":
+      return {
+        title,
+        does: `${withIt}Stir for ${writeMinutes(step.minutes)}, a splash of water each time the pan is dry.`,
+        why: `About ${factOf(row, "splashes")?.count ?? 0} splashes; no oil.`,
+      };
+    case "deep-fry":
+      return {
+        title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
+        does: `Oil at ${writeTemp(step.oilC, units)}, ${batches && batches.count > 1 ? `${writeMass(batches.eachG, units)} at a time, ` : ""}about ${writeMinutes(step.minutes)}${batches && batches.count > 1 ? " each" : ""}. Let the oil come back between.`,
+        why:
+          batches?.limitedBy === "heat of the burner"
+            ? "The heat sets the batch: more would stew."
+            : "Half the surface, no more.",
+      };
+    case "air-fry":
+    case "bake": {
+      const time = factOf(row, "cooked-through");
+      const cover = step.kind === "bake" && step.cover !== "bare" ? `, ${COVERS[step.cover]}` : "";
+      return {
+        title: batches && batches.count > 1 ? `${title} in ${batches.count} loads` : title,
+        does: `${withIt}At ${writeTemp(step.ovenC, units)}${cover}, about ${writeMinutes(step.minutes ?? time?.minutes ?? 0)}. ${weight}${range} comes out.`,
+        why:
+          step.coreC === null
+            ? "Look at half time; ovens differ."
+            : `Done when the middle is ${writeTemp(step.coreC, units)}.`,
+      };
+    }
+    case "layer": {
+      const fill = factOf(row, "fill");
+      return {
+        title: `Layer the ${name}`,
+        does: goesIn ? `Into the tin: ${goesIn}.` : "Into the tin, level.",
+        why: fill ? sayFact(fill, speaking).says : "",
+      };
+    }
+    case "top":
+      return {
+        title,
+        does: goesIn ? `Over it: ${goesIn}.` : "Cover it.",
+        why: "To the edge, so that nothing dries out.",
+      };
+    case "hold":
+      return {
+        title,
+        does: `In the oven at ${writeTemp(step.holdC, units)}, up to ${writeMinutes(step.minutes)}.`,
+        why: "Above 57 °C; crisp things soften meanwhile.",
+      };
+    case "stand":
+      return {
+        title: `Let the ${name} stand`,
+        does: `${writeMinutes(step.minutes)}${step.foil ? " under foil" : ""}.`,
+        why: "It sets as it cools: cut it after, not before.",
+      };
+    case "cool":
+      return {
+        title,
+        does: `Spread ${writeLength(step.depthMm, units)} deep, ${COOLING[step.where]}, ${writeMinutes(step.minutes)}.`,
+        why: factOf(row, "cooled") ? sayFact(factOf(row, "cooled") as Fact, speaking).says : "",
+      };
+    case "store":
+      return {
+        title,
+        does: `Closed and dated into the ${step.where}, ${step.days} ${step.days === 1 ? "day" : "days"}.`,
+        why: step.where === "fridge" ? "4 °C or below." : "−18 °C, tight.",
+      };
+    case "reheat":
+      return {
+        title,
+        does: `${withIt}${step.where === "oven" ? "In the oven" : "On the hob"}, about ${writeMinutes(step.minutes)}, until the middle is ${writeTemp(step.coreC, units)}.`,
+        why: "Once only.",
+      };
+    case "serve":
+      return { title, does: goesIn ? `With ${goesIn}.` : "Plate it hot.", why: "" };
   }
 }
+
+const CUT_VERBS = { cut: "Cut", tear: "Tear", shred: "Shred", crumble: "Crumble", grate: "Grate" } as const;
+export const FORMS = {
+  ball: "balls",
+  patty: "patties",
+  log: "logs",
+  loaf: "loaves",
+  fillet: "fillets",
+  rasher: "rashers",
+  parcel: "parcels",
+} as const;
+const COVERS = { foil: "in foil", parchment: "in parchment", lid: "under a lid" } as const;
+const COOLING = { room: "in the room", fridge: "in the fridge", "ice-bath": "over ice water" } as const;

@@ -95,7 +95,7 @@ const binding = {
   strength: 3,
   set: "holds",
 } as const;
-const pieces = { count: 10, eachG: 58, form: "patty", diameterMm: 75, thicknessMm: 12.5 } as const;
+const pieces = { count: 10, eachG: 58, form: "patty", diameterMm: 75, thicknessMm: 12.5, lengthMm: 75 } as const;
 const FACTS: [Fact, string][] = [
   [{ kind: "soaked", share: 0.93, bathC: 82 }, "plain"],
   [{ kind: "already-drier", moisture: 1.1 }, "watch"],

@@ -1,4 +1,5 @@
 import { foodLookup } from "../../foods/food";
+import { processOf } from "../../foods/process";
 import { FOODS } from "../../foods/table";
 import { applyStep } from "../apply";
 import { add, type Contents, contentsOfFood } from "../contents";
@@ -26,19 +27,29 @@ export function contents(id: string, massG: number): Contents {
 export const vesselOf = (...parts: Contents[]): Vessel => ({ ...EMPTY_VESSEL, batch: parts.reduce(add) });
 export const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
 
-const times = new Map<string, number>();
+const times = new Map<string, unknown>();
+function remember<T>(key: string, reckon: () => T): T {
+  if (!times.has(key)) times.set(key, reckon());
+  return times.get(key) as T;
+}
 export const context = (draw: StepContext["draw"]): StepContext => ({
   roomC: 20,
   boilC: 100,
   burner: { netW: 800, ratedW: 2000, efficiency: 0.4 },
-  pan: (_id, kind) => ({ id: kind, diameterM: 0.28 }),
+  pan: (_id, kind) => ({ id: kind, diameterM: 0.28, heightM: kind === "pot" ? 0.16 : 0.06 }),
+  tin: () => ({ id: "tin", areaM2: 0.3 * 0.2, widthM: 0.2, heightM: 0.06 }),
+  machine: (_id, kinds) => ({ id: kinds[0] as string, volumeMl: 2000, floorM2: 0.24 ** 2, gaugeKPa: 80 }),
+  ovens: 1,
+  altitudeM: 0,
+  food: foods,
+  figures: processOf,
   bring: (lines) =>
     lines.flatMap((l): Came[] =>
       l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG, contents: contents(l.food, l.massG) }] : [],
     ),
   draw,
   drawLot: draw,
-  remember: (key, reckon) => times.get(key) ?? times.set(key, reckon()).get(key) ?? NaN,
+  remember,
 });
 export const likely = context((_id, e) => e.likely);
 

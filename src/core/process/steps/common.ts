@@ -1,4 +1,3 @@
-import { processOf } from "../../foods/process";
 import { bindingState, type BindingInput, type BindingState } from "../../models/binderWater";
 import { STARCH_STRENGTH } from "../../models/thickening";
 import { type BadNumber, fail, type Result, succeed } from "../../quantities/result";
@@ -74,21 +73,21 @@ export function saltUpTo(
 }
 
 /** Grams of corn-starch equivalent among the solids, starch foods counted as bought (about 10 % water). */
-export function cornEquivalentG(contents: Contents): number {
+export function cornEquivalentG(contents: Contents, figures: StepContext["figures"]): number {
   let grams = 0;
   for (const food in contents.solids) {
-    const { starch } = processOf(food);
+    const { starch } = figures(food);
     if (starch) grams += ((contents.solids[food] as number) / 0.91) * STARCH_STRENGTH[starch];
   }
   return grams;
 }
 
 /** The mix as the binding window sees it: binders by their solids, everything else as a base with what it keeps. */
-export function bindingInputOf(contents: Contents, restMin: number): BindingInput {
+export function bindingInputOf(contents: Contents, restMin: number, figures: StepContext["figures"]): BindingInput {
   const binders: BindingInput["binders"][number][] = [];
   let keptG = 0;
   for (const food in contents.solids) {
-    const { binder, keepsMoisture } = processOf(food);
+    const { binder, keepsMoisture } = figures(food);
     const solids = contents.solids[food] as number;
     if (binder) binders.push({ food, massG: solids / 0.93, figures: binder });
     else keptG += solids * (keepsMoisture ?? 1);
@@ -96,5 +95,5 @@ export function bindingInputOf(contents: Contents, restMin: number): BindingInpu
   const spareG = contents.waterG - keptG;
   return { addedWaterG: spareG >= 0 ? spareG : spareG / 2, bases: [], binders, totalG: totalG(contents), restMin };
 }
-export const bindingOf = (contents: Contents, restMin: number): BindingState | null =>
-  bindingState(bindingInputOf(contents, restMin));
+export const bindingOf = (contents: Contents, restMin: number, figures: StepContext["figures"]): BindingState | null =>
+  bindingState(bindingInputOf(contents, restMin, figures));

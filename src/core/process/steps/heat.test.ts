@@ -163,7 +163,7 @@ describe("mash and season", () => {
 });
 
 describe("fry", () => {
-  const pieces = { count: 10, eachG: 60, form: "patty" as const, diameterMm: 75, thicknessMm: 13 };
+  const pieces = { count: 10, eachG: 60, form: "patty" as const, diameterMm: 75, thicknessMm: 13, lengthMm: 75 };
   const vessel = () => ({ ...vesselOf(contents("soy-granules", 200), { ...NOTHING, waterG: 400 }), pieces });
   const step: FryStep = { ...newStep("fry", "f"), adds: [food("rapeseed-oil", 30)] };
   test("nine patties of 75 mm lie in a 28 cm pan at 70 %, by hand: 0.7 · (280/75)² = 9.8", () => {
@@ -176,7 +176,7 @@ describe("fry", () => {
     expect(minutes(26) / minutes(13)).toBeLessThan(4);
   });
   test("pieces wider than the pan, and no pieces at all", () => {
-    const wide = { ...vessel(), pieces: { ...pieces, diameterMm: 390 } };
+    const wide = { ...vessel(), pieces: { ...pieces, diameterMm: 390, lengthMm: 390 } };
     expect(refusal(wide, step)).toEqual({ kind: "piece-too-big", panMm: 280, pieceMm: 390 });
     expect(refusal({ ...vessel(), pieces: null }, step).kind).toBe("not-shaped");
   });

@@ -1,8 +1,9 @@
-import { processOf } from "../../foods/process";
 import { REFILL_SHARE, REFILL_TIME_MIN, refilledMoisture } from "../../models/sponge";
+import { diffusivityAt, uptakeLargeBath } from "../../models/diffusion";
+import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
-import { add, mainFood, moistureOf, portion, solidsG, subtract, totalG } from "../contents";
-import type { Came, Fact, StepContext, Vessel } from "../ledger";
+import { add, liquor, mainFood, moistureOf, portion, solidsG, subtract, totalG } from "../contents";
+import { type Came, type Fact, isMarked, type StepContext, type Vessel } from "../ledger";
 import type { MarinateStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } from "./common";
 
@@ -17,12 +18,13 @@ export function marinate(vessel: Vessel, step: MarinateStep, context: StepContex
   const { batch } = vessel;
   const food = mainFood(batch);
   if (food === null) return fail({ kind: "empty-vessel" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const offered = broughtBy(step, context);
   if (!offered.ok) return offered;
   const marinade = together(offered.value);
   if (totalG(marinade) <= 0) return fail({ kind: "no-liquid" });
 
-  const full = processOf(food).soak?.fullMoisture;
+  const full = context.figures(food).soak?.fullMoisture;
   const { draw, drawLot } = context;
   const room = full
     ? refilledMoisture(
@@ -34,6 +36,7 @@ export function marinate(vessel: Vessel, step: MarinateStep, context: StepContex
     : Infinity;
   const drinksG = room * solidsG(batch);
   const share = marinade.waterG === 0 ? 1 : Math.min(1, drinksG / marinade.waterG);
+  if (!full) return soakedIn(vessel, step, context, offered.value);
 
   const came: readonly Came[] = step.fit ? offered.value.map((c) => scaled(c, share)) : offered.value;
   const taken = portion(marinade, share);
@@ -55,6 +58,49 @@ export function marinate(vessel: Vessel, step: MarinateStep, context: StepContex
     needs: step.chilled ? [{ kind: "fridge" }] : [],
     facts,
   });
+}
+
+/** Marinade that clings to pieces which drink none, share of their mass (engineering estimate). */
+const FILM = estimate(0.01, 0.03, 0.06);
+/** Salt and the like in firm, wet food at 25 °C, m²/s (card 4, engineering estimates). */
+const DIFFUSIVITY = estimate(0.5e-9, 0.9e-9, 1.4e-9);
+const FRIDGE_C = 4;
+const UNKNOWN_PIECE_MM = 15;
+
+/**
+ * Pieces that are no sponge: a film clings, and what is dissolved wanders in, to the share that both waters together
+ * would have, as far as time and thickness allow (slab, card 4). The rest stays in the bowl.
+ */
+function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offered: readonly Came[]): Applied {
+  const { batch } = vessel;
+  const marinade = together(offered);
+  const clings = portion(marinade, Math.min(1, (context.draw("film", FILM) * totalG(batch)) / totalG(marinade)));
+  const pool = subtract(marinade, clings);
+  const halfM = (vessel.pieces?.thicknessMm ?? vessel.cutMm ?? UNKNOWN_PIECE_MM) / 2000;
+  const speed = diffusivityAt(
+    context.drawLot("marinade diffusivity", DIFFUSIVITY),
+    step.chilled ? FRIDGE_C : context.roomC,
+  );
+  const far = uptakeLargeBath("slab", (speed * step.minutes * 60) / halfM ** 2);
+  const even = pool.waterG <= 0 ? 0 : batch.waterG / (batch.waterG + pool.waterG);
+  const wanders = { ...liquor(pool, pool.waterG * even * far), waterG: 0 };
+  const salted = saltUpTo(add(add(batch, clings), wanders), step.saltTo);
+  if (!salted.ok) return salted;
+  const stays = subtract(pool, wanders);
+  const facts: Fact[] = [...salted.value.facts, { kind: "left-in-bowl", massG: totalG(stays) }];
+  return outcome(
+    {
+      ...vessel,
+      batch: salted.value.contents,
+      bath: totalG(stays) > 1e-9 ? (vessel.bath ? add(vessel.bath, stays) : stays) : vessel.bath,
+    },
+    [hands(step, context, 3), wait(step.minutes)],
+    {
+      came: [...offered, ...salted.value.came],
+      needs: step.chilled ? [{ kind: "fridge" }] : [],
+      facts,
+    },
+  );
 }
 
 const scaled = (c: Came, share: number): Came =>

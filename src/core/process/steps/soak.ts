@@ -1,4 +1,3 @@
-import { processOf } from "../../foods/process";
 import { coolingTimeConstantMin, bathTempC, mixedTempC, moistureAfterSoak } from "../../models/soaking";
 import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
@@ -15,8 +14,8 @@ import {
   subtract,
   totalG,
 } from "../contents";
-import type { Fact, Left, StepContext, Vessel } from "../ledger";
-import type { DrainStep, SoakStep } from "../step";
+import type { Fact, StepContext, Vessel } from "../ledger";
+import type { SoakStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, together, wait } from "./common";
 
 /** Open and covered bowls, W/m²K (engineering estimates), and the surface of a mixing bowl, m². */
@@ -25,6 +24,7 @@ const OPEN = estimate(20, 25, 30);
 const BOWL_SURFACE_M2 = 0.085;
 const BOWL = { massG: 600, specificHeat: 850 };
 const WATER_HEAT = 4180;
+const FRIDGE_C = 4;
 const DRY_FOOD_HEAT = 1800;
 
 /**
@@ -36,18 +36,19 @@ const DRY_FOOD_HEAT = 1800;
 export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
   const food = mainFood(vessel.batch);
   if (food === null) return fail({ kind: "empty-vessel" });
-  const figures = processOf(food).soak;
+  const figures = context.figures(food).soak;
   if (!figures) return fail({ kind: "no-figures", food, wants: "soaking" });
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const poured = at(together(came.value), step.waterC);
   if (poured.waterG <= 0) return fail({ kind: "no-liquid" });
 
-  const { draw, drawLot, roomC } = context;
+  const { draw, drawLot } = context;
+  const roomC = step.chilled ? FRIDGE_C : context.roomC;
   const shares = [
     { massG: poured.waterG, specificHeat: WATER_HEAT, tempC: step.waterC },
-    { massG: totalG(vessel.batch), specificHeat: DRY_FOOD_HEAT, tempC: roomC },
-    { ...BOWL, tempC: roomC },
+    { massG: totalG(vessel.batch), specificHeat: DRY_FOOD_HEAT, tempC: context.roomC },
+    { ...BOWL, tempC: context.roomC },
   ];
   const surface = draw("bowl surface", step.covered ? COVERED : OPEN) * BOWL_SURFACE_M2;
   const bath = { startC: mixedTempC(shares), roomC, timeConstantMin: coolingTimeConstantMin(shares, surface) };
@@ -88,18 +89,9 @@ export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Appl
     batch: at(add(softened, drunk), endC),
     bath: totalG(rest) > 1e-9 ? at(rest, endC) : null,
   };
-  return outcome(after, [hands(step, context, 2), wait(step.minutes)], { came: came.value, facts });
-}
-
-/** Film that clings to wet pieces, share of their mass (engineering estimate). */
-const CLINGING_FILM = estimate(0.02, 0.05, 0.1);
-
-/** Drain: the bath goes, but for the film that clings. */
-export function drain(vessel: Vessel, step: DrainStep, context: StepContext): Applied {
-  const { bath } = vessel;
-  if (bath === null) return fail({ kind: "no-bath" });
-  const filmG = Math.min(totalG(bath), totalG(vessel.batch) * context.draw("film", CLINGING_FILM));
-  const film = portion(bath, filmG / totalG(bath));
-  const left: Left[] = [{ to: "drain", contents: subtract(bath, film) }];
-  return outcome({ ...vessel, batch: add(vessel.batch, film), bath: null }, [hands(step, context, 1)], { left });
+  return outcome(after, [hands(step, context, 2), wait(step.minutes)], {
+    came: came.value,
+    needs: step.chilled ? [{ kind: "fridge" }] : [],
+    facts,
+  });
 }

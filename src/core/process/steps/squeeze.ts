@@ -1,4 +1,4 @@
-import { processOf, SQUEEZE_PRESSURE_KPA } from "../../foods/process";
+import { SQUEEZE_PRESSURE_KPA } from "../../foods/process";
 import { consolidatedFraction, equilibriumMoisture, timeFactor } from "../../models/consolidation";
 import { fail } from "../../quantities/result";
 import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
@@ -20,7 +20,7 @@ export function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext)
   const { batch } = vessel;
   const food = mainFood(batch);
   if (food === null || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
-  const figures = processOf(food).press;
+  const figures = context.figures(food).press;
   if (!figures) return fail({ kind: "no-figures", food, wants: "pressing" });
 
   const { draw, drawLot } = context;

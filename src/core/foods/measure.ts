@@ -1,0 +1,75 @@
+import type { Amount, Question } from "../quantities/amount";
+import type { Estimate } from "../quantities/range";
+import { fail, type Result, succeed } from "../quantities/result";
+import { ML_OF } from "../quantities/units";
+import type { Food, Pack } from "./food";
+
+/** Why an amount of this food cannot be weighed from its words. */
+export type MeasureQuestion =
+  | Question
+  | { readonly kind: "no-measure"; readonly measure: string; readonly known: readonly string[] }
+  | { readonly kind: "which-pack"; readonly packs: readonly Pack[] }
+  | { readonly kind: "not-an-amount" };
+
+const times = (e: Estimate, grams: number, share = 0): Estimate => ({
+  low: e.low * grams * (1 - share),
+  likely: e.likely * grams,
+  high: e.high * grams * (1 + share),
+});
+/** Without a figure of their own: a pinch of powder, a dash, a handful of leaves, g (engineering estimates). */
+const USUAL: Readonly<Record<string, number>> = { pinch: 0.4, dash: 0.6, handful: 25 };
+/** A cup of solids holds so much more or less, loose or packed (engineering estimate). */
+const PACKING = 0.1;
+
+/**
+ * Grams per millilitre from the food's own household measures, which are of US cups and spoons as in the tables.
+ * Liquids without a measure count as water, and say so by a wider range.
+ */
+export function densityOf(food: Food, bySpoon: boolean): { readonly gPerMl: number; readonly sure: boolean } | null {
+  const order = bySpoon ? (["tbsp", "tsp", "cup"] as const) : (["cup", "tbsp", "tsp"] as const);
+  for (const measure of order) {
+    const grams = food.measures[measure];
+    if (grams !== undefined) return { gPerMl: grams / ML_OF.us[measure], sure: true };
+  }
+  return food.group === "liquid" ? { gPerMl: 1.02, sure: false } : null;
+}
+
+/** Grams of a food from an amount in words, with their range; or the question that has to be asked first. */
+export function weighAmount(food: Food, amount: Amount): Result<Estimate, MeasureQuestion> {
+  switch (amount.kind) {
+    case "mass":
+      return succeed(amount.massG);
+    case "temp":
+      return fail({ kind: "not-an-amount" });
+    case "question":
+      return fail(amount.asks);
+    case "volume": {
+      const density = densityOf(food, amount.unit === "tsp" || amount.unit === "tbsp");
+      if (density === null)
+        return fail({ kind: "no-measure", measure: amount.unit, known: Object.keys(food.measures) });
+      const solid = food.group !== "liquid" && food.group !== "fat";
+      return succeed(times(amount.volumeMl, density.gPerMl, density.sure ? (solid ? PACKING : 0) : 0.05));
+    }
+    case "count": {
+      const pack = packOf(food, amount.of, amount.sizeG);
+      if (pack === "which") return fail({ kind: "which-pack", packs: food.packs.filter((p) => p.name === amount.of) });
+      if (pack !== null) return succeed(times(amount.count, pack));
+      if (amount.sizeG !== null) return succeed(times(amount.count, amount.sizeG));
+      const grams = food.measures[amount.of] ?? USUAL[amount.of];
+      if (grams === undefined)
+        return fail({ kind: "no-measure", measure: amount.of, known: Object.keys(food.measures) });
+      return succeed(times(amount.count, grams, amount.of === "piece" ? 0.2 : 0));
+    }
+  }
+}
+
+/** Grams that come out of one pack: drained, where the food is used drained. A size on the words scales the pack. */
+function packOf(food: Food, of: string, sizeG: number | null): number | "which" | null {
+  const named = food.packs.filter((p) => p.name === of);
+  const [first] = named;
+  if (!first) return null;
+  const grams = (p: Pack) => p.drainedG ?? p.netG;
+  if (sizeG === null) return named.length > 1 ? "which" : grams(first);
+  const nearest = named.reduce((a, b) => (Math.abs(b.netG - sizeG) < Math.abs(a.netG - sizeG) ? b : a));
+  return (grams(nearest) / nearest.netG) * sizeG;
+}

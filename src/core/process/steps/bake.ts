@@ -1,0 +1,176 @@
+import { batchesFor } from "../../models/panHeat";
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { add, at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
+import { type Came, type Fact, isMarked, marked, type Need, type StepContext, type Vessel } from "../ledger";
+import type { AirFryStep, BakeStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, together, wait, watch } from "./common";
+import { afterOven, footprintM2, ovenCoreMinutes, type OvenHeat, pieceShapeOf, SURFACES } from "./geometry";
+
+/** Loose food of which nothing is known loses so much of its water in 25 min at 200 °C (card 1, rule of thumb). */
+const UNKNOWN_LOSS = estimate(0.08, 0.15, 0.3);
+/** Behind foil or a lid little of that gets away (engineering estimate). */
+const COVERED_LOSS = estimate(0.1, 0.2, 0.35);
+/** Two trays of a home oven, and how much of them may be covered (card 9). */
+const TRAY_M2 = 0.36 * 0.45;
+const TRAYS = 2;
+const TRAY_PACKING = 0.75;
+const BASKET_PACKING = 0.75;
+
+/** Share of its mass that bare food loses: its own figure for 30 min at 200 °C, else the usual for its water. */
+function looseLoss(
+  batch: Contents,
+  minutes: number,
+  ovenC: number,
+  context: StepContext,
+): { share: number; known: boolean } {
+  const all = solidsG(batch);
+  const heat = Math.max(0.2, (ovenC - 60) / 140);
+  let share = 0;
+  let known = all > 0;
+  for (const id in batch.solids) {
+    const figure = context.figures(id).bakedLoss;
+    if (!figure) known = false;
+    else share += ((batch.solids[id] as number) / all) * context.drawLot(`${id} baked loss`, figure);
+  }
+  if (known) return { share: share * Math.min(1.4, (minutes / 30) ** 0.6) * heat, known };
+  const ofWater = context.draw("baked loss", UNKNOWN_LOSS) * (minutes / 25) ** 0.7 * heat;
+  return { share: (ofWater * batch.waterG) / Math.max(1e-9, totalG(batch)), known };
+}
+
+/**
+ * What oven and air fryer share: minutes to the core (or the core after the minutes), and the water that goes.
+ *
+ * Shaped pieces: finite volumes with a drying surface (card 8), ±25 % on time. Loose vegetables: measured ranges of
+ * card 19 where there are any, else a rule of thumb that says so. Asked for both minutes and core, the minutes count,
+ * and a middle that stays below its core is said.
+ */
+export function heatInAir(
+  vessel: Vessel,
+  step: BakeStep | AirFryStep,
+  context: StepContext,
+  air: {
+    surface: number;
+    covered: boolean;
+    came: readonly Came[];
+    needs: readonly Need[];
+    facts: readonly Fact[];
+    loads: number;
+  },
+): Applied {
+  const bad = firstBad(
+    checkNumber("oven temperature", step.ovenC, 50, 300),
+    step.minutes === null ? null : checkNumber("minutes", step.minutes, 1, 600),
+    step.coreC === null ? null : checkNumber("core temperature", step.coreC, 40, 99),
+  );
+  if (bad) return fail(bad);
+  const batch = add(vessel.batch, together(air.came));
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const main = mainFood(batch);
+  const skin = main !== null && context.figures(main).skin === true;
+  const heat: OvenHeat = { surface: air.surface, dries: !air.covered && !skin, startC: batch.tempC, ovenC: step.ovenC };
+  const shape = pieceShapeOf(vessel);
+  const facts: Fact[] = [...air.facts];
+  let minutes = step.minutes;
+  if (step.coreC !== null) {
+    const needed = ovenCoreMinutes(context, shape, heat, step.coreC);
+    if (!needed.ok) return needed;
+    if (minutes === null) minutes = needed.value;
+    else if (minutes < needed.value * 0.98)
+      facts.push({ kind: "core-short", neededMin: needed.value, givenMin: minutes, coreC: step.coreC });
+    facts.push({ kind: "cooked-through", minutes: needed.value, coreC: step.coreC });
+  }
+  if (minutes === null) return fail({ kind: "not-a-number", field: "minutes" });
+  const end = afterOven(context, shape, heat, minutes);
+  let lossShare = end.lossShare;
+  if (vessel.pieces === null || vessel.pieces.form === "shell" || skin) {
+    const loose = looseLoss(batch, minutes, step.ovenC, context);
+    lossShare = loose.share * (air.covered ? context.draw("covered loss", COVERED_LOSS) : 1);
+    if (!loose.known) facts.push({ kind: "rule-of-thumb", what: "loss" });
+  }
+  const steam = water(Math.min(batch.waterG * 0.95, lossShare * totalG(batch)), 100);
+  const after = at(subtract(batch, steam), Math.min(end.coreC, 99));
+  facts.push({ kind: "water-off", massG: steam.waterG });
+  const pieces = vessel.pieces === null ? null : { ...vessel.pieces, eachG: totalG(after) / vessel.pieces.count };
+  const whole = minutes * air.loads;
+  // Turned or looked at once on the way.
+  return outcome(
+    { ...vessel, batch: after, pieces, marks: marked(vessel.marks, "cooked") },
+    [hands(step, context, 2), whole > 20 ? wait(whole) : watch(whole)],
+    { came: air.came, left: [{ to: "air", contents: steam }], needs: air.needs, facts },
+  );
+}
+
+/** Bake bare, in foil, in parchment or under a lid. Things share an oven when they want about the same heat. */
+export function bake(vessel: Vessel, step: BakeStep, context: StepContext): Applied {
+  if (context.ovens === 0) return fail({ kind: "no-oven" });
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const open = step.fan ? SURFACES.fanOven : SURFACES.stillOven;
+  const surface = {
+    bare: open,
+    foil: SURFACES.foil,
+    lid: SURFACES.foil,
+    parchment: (open * SURFACES.parchment) / SURFACES.stillOven,
+  }[step.cover];
+  const { pieces } = vessel;
+  const facts: Fact[] = [];
+  let loads = 1;
+  if (pieces !== null && pieces.form !== "layer" && pieces.count > 1) {
+    const perOven = Math.floor((TRAY_PACKING * TRAY_M2) / footprintM2(pieces)) * TRAYS;
+    loads = batchesFor(pieces.count, perOven) ?? 1;
+    if (loads > 1)
+      facts.push({
+        kind: "batches",
+        count: loads,
+        eachG: totalG(vessel.batch) / loads,
+        eachMin: step.minutes ?? 0,
+        limitedBy: "room in the pan",
+      });
+  }
+  return heatInAir(vessel, step, context, {
+    surface,
+    covered: step.cover === "foil" || step.cover === "lid",
+    came: came.value,
+    needs: [{ kind: "oven", tempC: step.ovenC }],
+    facts,
+    loads,
+  });
+}
+
+/** Air-fry: the same in a small, fast oven, one layer in the basket, in as many loads as that takes. */
+export function airFry(vessel: Vessel, step: AirFryStep, context: StepContext): Applied {
+  const machine = context.machine(step.machine, ["air-fryer"]);
+  if (machine === null) return fail({ kind: "no-machine", wants: "air-fryer" });
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const facts: Fact[] = [];
+  let loads = 1;
+  if (machine.floorM2 !== null && vessel.pieces !== null) {
+    const perLoad = Math.floor((BASKET_PACKING * machine.floorM2) / footprintM2(vessel.pieces));
+    const needed = batchesFor(vessel.pieces.count, perLoad);
+    if (needed === null)
+      return fail({
+        kind: "piece-too-big",
+        panMm: Math.sqrt(machine.floorM2) * 1000,
+        pieceMm: vessel.pieces.lengthMm,
+      });
+    loads = needed;
+    facts.push({
+      kind: "batches",
+      count: loads,
+      eachG: totalG(vessel.batch) / loads,
+      eachMin: step.minutes ?? 0,
+      limitedBy: "room in the basket",
+    });
+  }
+  return heatInAir(vessel, step, context, {
+    surface: SURFACES.airFryer,
+    covered: false,
+    came: came.value,
+    needs: [{ kind: "machine", machine: machine.id }],
+    facts,
+    loads,
+  });
+}

@@ -1,0 +1,21 @@
+import { fail } from "../../quantities/result";
+import { add, totalG } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { BindStep } from "../step";
+import { type Applied, bindingOf, broughtBy, hands, outcome, saltUpTo, together } from "./common";
+
+/** Mix with binders: they begin to drink; how far they are is told by the rest that follows. */
+export function bind(vessel: Vessel, step: BindStep, context: StepContext): Applied {
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const salted = saltUpTo(add(vessel.batch, together(came.value)), step.saltTo);
+  if (!salted.ok) return salted;
+  const batch = salted.value.contents;
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const state = bindingOf(batch, 2, context.figures);
+  if (state === null) return fail({ kind: "no-binder" });
+  return outcome({ ...vessel, batch, boundMin: 2 }, [hands(step, context, 4)], {
+    came: [...came.value, ...salted.value.came],
+    facts: [...salted.value.facts, { kind: "binding", state }],
+  });
+}

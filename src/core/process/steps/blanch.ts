@@ -1,0 +1,33 @@
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail } from "../../quantities/result";
+import { add, at, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { BlanchStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+
+/** Water that clings and enters, share of the raw mass (engineering estimate). */
+const TAKEN_UP = estimate(0, 0.03, 0.08);
+const HEAT_UP_MIN = 8;
+const ICED_C = 5;
+
+/** Blanch in plenty of boiling water, then ice: greens two minutes (common practice). They come out cold and wetter. */
+export function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): Applied {
+  const found = panAndBurner(context, step.pan, "pot");
+  if (!found.ok) return found;
+  const bad = checkNumber("minutes", step.minutes, 0.1, 30);
+  if (bad) return fail(bad);
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const batch = add(vessel.batch, together(came.value));
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const taken = water(totalG(batch) * context.draw("blanching water", TAKEN_UP), ICED_C);
+  return outcome(
+    { ...vessel, batch: at(add(batch, taken), ICED_C) },
+    [hands(step, context, 2), watch(HEAT_UP_MIN), hands({ ...step, handsMin: step.minutes + 2 }, context, 0)],
+    {
+      came: [...came.value, { from: "food", food: "water", massG: taken.waterG, contents: taken }],
+      needs: panNeeds(found.value.pan),
+      facts: [{ kind: "rule-of-thumb", what: "loss" }],
+    },
+  );
+}

@@ -1,0 +1,46 @@
+import { minutesToDry } from "../../models/panHeat";
+import { fail } from "../../quantities/result";
+import { add, at, oil, subtract, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { BrownStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { brownedLossOf, PREHEAT_MIN } from "./pan";
+
+/**
+ * Brown vegetables or mushrooms: each food loses a share of its raw mass as water (ranges of card 19), and the
+ * minutes follow from the heat that takes.
+ */
+export function brown(vessel: Vessel, step: BrownStep, context: StepContext): Applied {
+  const found = panAndBurner(context, step.pan, "frying");
+  if (!found.ok) return found;
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const { pan, burner } = found.value;
+  const all = add(vessel.batch, together(came.value));
+  const free = oil(all.oilG, all.tempC);
+  const raw = subtract(all, free);
+  if (totalG(raw) <= 0) return fail({ kind: "empty-vessel" });
+
+  const lossShare = brownedLossOf(raw, context);
+  const waterOffG = Math.min(raw.waterG * 0.95, lossShare * totalG(raw));
+  const dry = minutesToDry({
+    netW: burner.netW,
+    massG: totalG(raw),
+    waterOffG,
+    startC: context.roomC,
+    boilC: context.boilC,
+  });
+  if (!dry.ok) return dry;
+  const steam = water(waterOffG, 100);
+  const after = at(subtract(all, steam), 90);
+  return outcome(
+    { ...vessel, batch: after },
+    [hands(step, context, 1), watch(PREHEAT_MIN + dry.value + step.browningMin)],
+    {
+      came: came.value,
+      left: [{ to: "air", contents: steam }],
+      needs: panNeeds(pan),
+      facts: [{ kind: "water-off", massG: waterOffG }],
+    },
+  );
+}

@@ -1,0 +1,43 @@
+import { estimate, type Estimate } from "../../quantities/range";
+import { checkNumber, fail } from "../../quantities/result";
+import { add, portion, subtract, totalG } from "../contents";
+import { type Fact, isMarked, type StepContext, type Vessel } from "../ledger";
+import type { CoatStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, together } from "./common";
+
+/** Pick-up, share of the pieces' mass (card 1, engineering estimates). */
+export const PICK_UP: Readonly<Record<CoatStep["coating"], Estimate>> = {
+  starch: estimate(0.04, 0.06, 0.08),
+  batter: estimate(0.2, 0.28, 0.35),
+  crumb: estimate(0.15, 0.22, 0.3),
+  seeds: estimate(0.08, 0.12, 0.18),
+};
+
+/** Coat with starch, batter, flour–wet–crumb or seeds: a share of the pieces' mass clings, the rest stays in the bowl. */
+export function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
+  const mass = totalG(vessel.batch);
+  if (mass <= 0) return fail({ kind: "empty-vessel" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const bad = step.pickUp === null ? null : checkNumber("pick-up", step.pickUp, 0.005, 1);
+  if (bad) return fail(bad);
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const offered = together(came.value);
+  const offeredG = totalG(offered);
+  if (offeredG <= 0) return fail({ kind: "nothing-to-coat-with" });
+  const wantsG = mass * (step.pickUp ?? context.draw("pick-up", PICK_UP[step.coating]));
+  const takesG = Math.min(wantsG, offeredG);
+  const taken = portion(offered, takesG / offeredG);
+  const stays = subtract(offered, taken);
+  const batch = { ...add(vessel.batch, taken), tempC: vessel.batch.tempC };
+  const pieces = vessel.pieces === null ? null : { ...vessel.pieces, eachG: totalG(batch) / vessel.pieces.count };
+  const facts: Fact[] = [{ kind: "coated", takesG, missingG: wantsG - takesG }];
+  if (step.pickUp === null) facts.push({ kind: "rule-of-thumb", what: "pick-up" });
+  const each = step.coating === "crumb" ? 0.8 : 0.4;
+  const minutes = 2 + each * Math.min(60, vessel.pieces?.count ?? mass / 40);
+  return outcome({ ...vessel, batch, pieces }, [hands(step, context, minutes)], {
+    came: came.value,
+    left: totalG(stays) > 1e-9 ? [{ to: "utensil", contents: stays }] : [],
+    facts,
+  });
+}

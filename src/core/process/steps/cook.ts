@@ -1,0 +1,185 @@
+import { minutesToReduce } from "../../models/reduction";
+import { discM2 } from "../../models/panHeat";
+import { minutesToSoak } from "../../models/soaking";
+import { cookerC, timeFactorAt } from "../../models/softening";
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail } from "../../quantities/result";
+import {
+  add,
+  at,
+  type Contents,
+  liquor,
+  moistureOf,
+  NOTHING,
+  portion,
+  solidsG,
+  subtract,
+  totalG,
+  water,
+} from "../contents";
+import { type Came, type Fact, marked, type Need, type StepContext, type Vessel } from "../ledger";
+import type { CookStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, wait, watch } from "./common";
+
+/** Steam from under a lid, g a minute: 100–150 g in 15 min (card 19); none from a closed cooker. */
+const UNDER_LID_G_PER_MIN = estimate(3, 6, 10);
+/** Coming up and coming down of a pressure cooker, min (common practice). */
+const PRESSURE_RAMPS_MIN = estimate(12, 18, 28);
+/** Soaking and softening overlap (card 12, engineering estimate). */
+const LAG_SHARE = 0.9;
+/** In sour liquid pulses soften half as fast (card 12: 1.5–3 times as long). */
+const SOUR_SHARE = 0.002;
+const SOUR_FACTOR = estimate(1.5, 2, 3);
+/** Two thirds of a pressure cooker, half of it for what foams (manufacturers' usual line). */
+const FILL_LINE = { plain: 2 / 3, foams: 1 / 2 } as const;
+
+/**
+ * Cook pulses, grains or pasta in water until soft, or for the cook's own minutes.
+ *
+ * First-order softening with a z of 28 K (card 12): hotter under pressure, slower on a mountain; unsoaked beans drink
+ * first. They swell to their cooked moisture as far as the water goes; solids leach; a pot steams under its lid. What
+ * is left of the water stays as the bath. Lots differ by ±40 %: test one.
+ */
+export function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
+  const { draw, drawLot } = context;
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const { pot, food: brought } = split(came.value);
+  const food = add(vessel.batch, brought);
+  const bath = vessel.bath === null ? pot : add(vessel.bath, pot);
+  const main = mainCooked(food, context);
+  if (main === null) return fail(totalG(food) <= 0 ? { kind: "empty-vessel" } : unknownFood(food));
+  if (bath.waterG <= 0) return fail({ kind: "no-liquid" });
+  const bad = step.minutes === null ? null : checkNumber("minutes", step.minutes, 0, 24 * 60);
+  if (bad) return fail(bad);
+  const place = placeOf(step, context);
+  if (!place.ok) return place;
+  const { atC, needs } = place.value;
+  if (atC < 60) return fail({ kind: "never-soft", atC });
+
+  const figures = context.figures(main);
+  const cooked = figures.cook as NonNullable<typeof figures.cook>;
+  const sour = (bath.acidG + food.acidG) / (bath.waterG + food.waterG) > SOUR_SHARE;
+  const softMin =
+    drawLot(`${main} softening`, cooked.softMin) * timeFactorAt(atC) * (sour ? draw("sour liquid", SOUR_FACTOR) : 1);
+  const lagMin = cooked.from === "soaked" ? soakingLag(main, moistureOf(food), context) : 0;
+  const needed = softMin + lagMin;
+  const minutes = step.minutes ?? needed;
+  const share = minutes / needed;
+
+  const steamG = step.pressure
+    ? 0
+    : Math.min(bath.waterG * 0.9, draw("steam under the lid", UNDER_LID_G_PER_MIN) * minutes);
+  const leached: Contents = {
+    ...NOTHING,
+    solids: portion(food, drawLot(`${main} cooked leaching`, cooked.leach) * Math.min(1, share)).solids,
+    tempC: atC,
+  };
+  const softened = subtract(food, leached);
+  const fullG = solidsG(softened) * drawLot(`${main} cooked moisture`, cooked.cookedMoisture);
+  const wantsG = Math.max(0, (fullG - softened.waterG) * Math.min(1, share));
+  const drunk = liquor(bath, Math.min(wantsG, bath.waterG - steamG));
+  const steam = water(steamG, 100);
+  const rest = add(subtract(subtract(bath, drunk), steam), leached);
+  const standing = rest.waterG > 1 ? rest : null;
+  const batch = at(standing ? add(softened, drunk) : add(add(softened, drunk), rest), context.boilC);
+
+  const facts: Fact[] = [{ kind: "softened", share, softMin: needed, atC }];
+  if (drunk.waterG < wantsG - 1) facts.push({ kind: "bath-short", missingG: wantsG - drunk.waterG });
+  const fill = fillOf(step, context, totalG(batch) + (standing ? totalG(standing) : 0), cooked.foams);
+  if (fill !== null) facts.push({ kind: "fill", of: step.pressure ? "pressure-cooker" : "pot", share: fill });
+  const marks = share >= 0.9 ? marked(vessel.marks, "cooked") : vessel.marks;
+  const boils = atC >= context.boilC - 0.5 && minutes >= 10;
+  return outcome(
+    { ...vessel, batch, bath: standing, pieces: null, marks: boils ? marked(marks, "boiled-hard") : marks },
+    step.pressure
+      ? [hands(step, context, 2), wait(minutes + draw("pressure ramps", PRESSURE_RAMPS_MIN))]
+      : [hands(step, context, 2), watch(place.value.heatMin(totalG(food) + totalG(bath)) + minutes)],
+    { came: came.value, left: steamG > 0 ? [{ to: "air", contents: steam }] : [], needs, facts },
+  );
+}
+
+/** Water and what is dissolved in it is the pot; everything else is the food. */
+function split(came: readonly Came[]): { readonly pot: Contents; readonly food: Contents } {
+  const wet = (c: Came) => c.contents.waterG > 0.85 * totalG(c.contents) || totalG(c.contents) === c.contents.saltG;
+  return { pot: together(came.filter(wet)), food: together(came.filter((c) => !wet(c))) };
+}
+/** The heaviest food that has figures for cooking. */
+function mainCooked(food: Contents, context: StepContext): string | null {
+  let best: string | null = null;
+  for (const id in food.solids)
+    if (context.figures(id).cook && (best === null || (food.solids[id] ?? 0) > (food.solids[best] ?? 0))) best = id;
+  return best;
+}
+function unknownFood(food: Contents) {
+  const ids = Object.keys(food.solids);
+  return { kind: "no-figures", food: ids[0] ?? "", wants: "cooking" } as const;
+}
+/** What an unsoaked bean spends drinking before it softens: 0.9 of its 90 % time at 95 °C, less what it has drunk. */
+function soakingLag(food: string, moisture: number, context: StepContext): number {
+  const soak = context.figures(food).soak;
+  if (!soak) return 0;
+  const drunk = (moisture - soak.startMoisture) / (soak.fullMoisture.likely - soak.startMoisture);
+  if (drunk >= 0.75) return 0;
+  const t90 = context.remember(`lag ${food}`, () => {
+    const time = minutesToSoak(
+      {
+        startMoisture: soak.startMoisture,
+        fullMoisture: soak.fullMoisture.likely,
+        t90At20Min: soak.t90At20Min.likely,
+        activationKJ: soak.activationKJ.likely,
+        breakC: soak.breakC,
+        activationAboveKJ: soak.activationAboveKJ,
+      },
+      { startC: 95, roomC: 95, timeConstantMin: 60 },
+    );
+    return time.kind === "reached" ? time.minutes : 0;
+  });
+  return LAG_SHARE * t90 * (1 - Math.max(0, drunk));
+}
+
+interface Place {
+  readonly atC: number;
+  readonly needs: readonly Need[];
+  readonly heatMin: (massG: number) => number;
+}
+function placeOf(step: CookStep, context: StepContext) {
+  if (step.pressure) {
+    const machine = context.machine(step.machine, ["pressure-cooker"]);
+    if (machine === null) return fail({ kind: "no-machine", wants: "pressure-cooker" });
+    const atC = context.remember(`cooker ${context.altitudeM} ${machine.gaugeKPa}`, () =>
+      cookerC(context.altitudeM, machine.gaugeKPa),
+    );
+    const place: Place = { atC, needs: [{ kind: "machine", machine: machine.id }], heatMin: () => 0 };
+    return { ok: true, value: place } as const;
+  }
+  const found = panAndBurner(context, step.pan, "pot");
+  if (!found.ok) return found;
+  const { burner, pan } = found.value;
+  const heatMin = (massG: number): number => {
+    const time = minutesToReduce({
+      massG,
+      waterOffG: 0,
+      startC: context.roomC,
+      boilC: context.boilC,
+      burnerW: burner.ratedW,
+      efficiency: burner.efficiency,
+      lossW: 60,
+      specificHeat: 3.9,
+    });
+    return time.ok ? time.value.heatMin : 0;
+  };
+  const place: Place = { atC: context.boilC, needs: panNeeds(pan), heatMin };
+  return { ok: true, value: place } as const;
+}
+/** 1 is to the line that is safe; null when the vessel was never measured. */
+function fillOf(step: CookStep, context: StepContext, massG: number, foams: boolean): number | null {
+  if (step.pressure) {
+    const machine = context.machine(step.machine, ["pressure-cooker"]);
+    if (!machine || machine.volumeMl === null) return null;
+    return massG / 1.05 / (machine.volumeMl * (foams ? FILL_LINE.foams : FILL_LINE.plain));
+  }
+  const pan = context.pan(step.pan, "pot");
+  if (!pan || pan.heightM === null) return null;
+  return massG / 1.05 / (discM2(pan.diameterM) * pan.heightM * 1e6 * 0.85);
+}

@@ -1,0 +1,125 @@
+import {
+  batchesFor,
+  batchMinutes,
+  discM2,
+  FOOD_HEAT_J_PER_G_K,
+  heatUpSeconds,
+  largestBatchKg,
+  LATENT_HEAT_J_PER_G,
+  type OilBath,
+  oilTempC,
+} from "../../models/panHeat";
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { add, at, oil, solidsG, subtract, totalG, water } from "../contents";
+import { type Fact, isMarked, type Left, marked, type StepContext, type Vessel } from "../ledger";
+import type { DeepFryStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
+import { footprintM2 } from "./geometry";
+import { SWAP_MIN } from "./pan";
+
+/** Card 9: engineering estimates and handbook values. */
+const OIL_HEAT = 2.4; // J/(g K)
+const POT_HEAT_J_PER_K = 600;
+const LOSS_W_PER_K = 2.5;
+const TAKING_S = 60;
+const OIL_DENSITY = 0.92;
+const FLOOR_C = 160;
+/** Pieces may cover half of the surface. */
+const PACKING = 0.5;
+const WATER_LOST = estimate(0.15, 0.24, 0.35);
+const OIL_PER_WATER = estimate(0.1, 0.2, 0.35);
+/** Oil never stands higher than half the pot. */
+const OIL_LINE = 1 / 2;
+/** A piece of which nobody gave the size covers about so much, g per m² (engineering estimate). */
+const UNKNOWN_COVER_G_PER_M2 = 15_000;
+
+/**
+ * Deep-fry in batches that keep the oil hot: a batch is limited by the surface (half of it) and by the heat that the
+ * oil has in store and the burner brings, so that it never falls below 160 °C (card 9). Water lost and oil taken up are
+ * estimates; oil that is left goes back into its jar.
+ */
+export function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Applied {
+  const { batch, pieces } = vessel;
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const found = panAndBurner(context, step.pan, "pot");
+  if (!found.ok) return found;
+  const bad = firstBad(
+    checkNumber("oil temperature", step.oilC, 130, 230),
+    checkNumber("minutes for a batch", step.minutes, 0.5, 60),
+  );
+  if (bad) return fail(bad);
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const { pan, burner } = found.value;
+  const brought = together(came.value);
+  if (brought.oilG <= 0) return fail({ kind: "no-liquid" });
+
+  const lost = context.draw("water lost", WATER_LOST);
+  const mass = totalG(batch);
+  const bath: OilBath = {
+    capacity: brought.oilG * OIL_HEAT + POT_HEAT_J_PER_K,
+    netW: burner.netW,
+    lossWPerK: LOSS_W_PER_K,
+    roomC: context.roomC,
+    startC: step.oilC,
+    demandJPerKg:
+      1000 *
+      (FOOD_HEAT_J_PER_G_K * Math.max(0, context.boilC - batch.tempC) +
+        ((lost * batch.waterG) / mass) * LATENT_HEAT_J_PER_G),
+    timeConstantS: TAKING_S,
+  };
+  const byHeat = largestBatchKg(bath, FLOOR_C);
+  if (!byHeat.ok) return fail({ kind: "too-weak", burnerW: burner.ratedW });
+  const surface = discM2(pan.diameterM);
+  const roomG =
+    pieces === null
+      ? PACKING * surface * UNKNOWN_COVER_G_PER_M2
+      : Math.floor((PACKING * surface) / footprintM2(pieces)) * (mass / pieces.count);
+  if (roomG <= 0) return fail({ kind: "piece-too-big", panMm: pan.diameterM * 1000, pieceMm: pieces?.lengthMm ?? 0 });
+  const heatG = byHeat.value * 1000;
+  const most = Math.min(roomG, heatG);
+  const perBatch = pieces === null ? most : Math.max(1, Math.floor(most / (mass / pieces.count)));
+  const count = batchesFor(pieces?.count ?? mass, perBatch) ?? 1;
+  const eachG = mass / count;
+  const eachMin = step.minutes;
+
+  const waterOffG = batch.waterG * lost;
+  const steam = water(waterOffG, 100);
+  const takenG = Math.min(brought.oilG, context.draw("oil uptake", OIL_PER_WATER) * waterOffG);
+  const stays = oil(brought.oilG - takenG, step.oilC);
+  const after = at(subtract(subtract(add(batch, brought), steam), stays), 95);
+  const left: Left[] = [{ to: "air", contents: steam }];
+  if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
+  const lowestC = oilTempC(bath, eachG / 1000, 75);
+  const facts: Fact[] = [
+    {
+      kind: "batches",
+      count,
+      eachG,
+      eachMin,
+      limitedBy: roomG <= heatG ? "room in the pan" : "heat of the burner",
+    },
+    { kind: "water-off", massG: waterOffG },
+  ];
+  if (lowestC < FLOOR_C - 1) facts.push({ kind: "oil-dips", lowestC, floorC: FLOOR_C });
+  if (pan.heightM !== null)
+    facts.push({
+      kind: "fill",
+      of: "pot",
+      share: brought.oilG / OIL_DENSITY / 1e6 / surface / (pan.heightM * OIL_LINE),
+    });
+  const heatUpMin = heatUpSeconds({ ...bath, startC: context.roomC }, step.oilC) / 60;
+  const work = step.handsMin ?? batchMinutes(count, eachMin, SWAP_MIN, 1);
+  return outcome(
+    {
+      ...vessel,
+      batch: after,
+      pieces: pieces === null ? null : { ...pieces, eachG: totalG(after) / pieces.count },
+      marks: solidsG(after) > 0 ? marked(vessel.marks, "cooked") : vessel.marks,
+    },
+    [{ kind: "watch", minutes: Math.max(1, heatUpMin) }, hands({ ...step, handsMin: work }, context, 0)],
+    { came: came.value, left, needs: panNeeds(pan), facts },
+  );
+}

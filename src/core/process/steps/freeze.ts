@@ -1,0 +1,87 @@
+import { minutesThrough, SENSIBLE_SHARE, SURROUNDINGS } from "../../models/freezing";
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail, firstBad, type Result, succeed } from "../../quantities/result";
+import { add, at, liquor, subtract, totalG } from "../contents";
+import { type Fact, isMarked, marked, type StepContext, type StepFailure, type Vessel } from "../ledger";
+import type { FreezeStep, ThawStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, together, wait } from "./common";
+
+/** Liquor that runs out of a thawed block, share of its water (card 1, engineering estimate). */
+const DRIP = estimate(0.05, 0.12, 0.2);
+
+type Through = Extract<Fact, { kind: "through" }>;
+
+/** Minutes to the middle at the likely, kindest and worst surface, with the sensible heat on top. */
+function through(
+  step: FreezeStep | ThawStep,
+  way: "freeze" | "thaw",
+  place: keyof typeof SURROUNDINGS,
+  water: number,
+): Result<Omit<Through, "kind">, StepFailure> {
+  const bad = firstBad(
+    checkNumber("length of the block", step.lengthMm, 5, 500),
+    checkNumber("width of the block", step.widthMm, 5, 500),
+    checkNumber("thickness of the block", step.thicknessMm, 5, 500),
+    checkNumber("minutes", step.minutes, 0, 14 * 1440),
+  );
+  if (bad) return fail(bad);
+  const { tempC, surface } = SURROUNDINGS[place];
+  const edgesM = [step.lengthMm / 1000, step.widthMm / 1000, step.thicknessMm / 1000] as const;
+  const at = (h: number, share: number) => {
+    const time = minutesThrough({ edgesM, water }, way, tempC, h);
+    return time.ok ? time.value * share : NaN;
+  };
+  return succeed({
+    what: way === "freeze" ? "frozen" : "thawed",
+    neededMin: at(surface.likely, SENSIBLE_SHARE.likely),
+    lowMin: at(surface.high, SENSIBLE_SHARE.low),
+    highMin: at(surface.low, SENSIBLE_SHARE.high),
+    givenMin: step.minutes,
+  });
+}
+const waterShare = (vessel: Vessel) => Math.max(0.05, Math.min(1, vessel.batch.waterG / totalG(vessel.batch)));
+
+/** Freeze a block to the middle (Plank, card 18). Too short a time leaves it soft inside, and says so. */
+export function freeze(vessel: Vessel, step: FreezeStep, context: StepContext): Applied {
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const batch = add(vessel.batch, together(came.value));
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const full = { ...vessel, batch };
+  const time = through(step, "freeze", "freezer", waterShare(full));
+  if (!time.ok) return time;
+  const frozen = step.minutes >= time.value.neededMin;
+  return outcome(
+    {
+      ...full,
+      batch: at(batch, frozen ? SURROUNDINGS.freezer.tempC : 0),
+      marks: frozen ? marked(vessel.marks, "frozen") : vessel.marks,
+    },
+    [hands(step, context, 2), wait(step.minutes)],
+    { came: came.value, needs: [{ kind: "freezer" }], facts: [{ kind: "through", ...time.value }] },
+  );
+}
+
+/** Thaw in the fridge or in cold water, never on the counter. Short of its time the block stays frozen inside. */
+export function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Applied {
+  const { batch } = vessel;
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (!isMarked(vessel, "frozen")) return fail({ kind: "not-frozen" });
+  const time = through(step, "thaw", step.how, waterShare(vessel));
+  if (!time.ok) return time;
+  const facts: Fact[] = [{ kind: "through", ...time.value }];
+  const phases = [hands(step, context, step.how === "fridge" ? 1 : 3), wait(step.minutes)];
+  const needs = step.how === "fridge" ? [{ kind: "fridge" } as const] : [];
+  if (step.minutes < time.value.neededMin)
+    return outcome({ ...vessel, batch: at(batch, -1) }, phases, { needs, facts });
+  const drip = liquor(batch, batch.waterG * context.draw("drip", DRIP));
+  const marks = marked(
+    vessel.marks.filter((m) => m !== "frozen"),
+    "frozen-thawed",
+  );
+  return outcome({ ...vessel, batch: at(subtract(batch, drip), 4), marks }, phases, {
+    left: [{ to: "drain", contents: drip }],
+    needs,
+    facts,
+  });
+}

@@ -1,0 +1,69 @@
+import { batchesFor, batchMinutes, discM2, piecesPerLayer } from "../../models/panHeat";
+import { estimate } from "../../quantities/range";
+import { fail } from "../../quantities/result";
+import { add, at, oil, subtract, totalG, water } from "../contents";
+import { isMarked, type Left, marked, type StepContext, type Vessel } from "../ledger";
+import type { FryStep, GriddleStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
+import { footprintM2, pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
+import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN, WATER_LOST_IN_PAN } from "./pan";
+
+/** One face at a time takes about twice as long as both at once (card 8). */
+const ONE_FACE_FACTOR = estimate(1.6, 2, 2.4);
+/** What is hot already still needs so long to brown on both faces (common practice). */
+const LEAST_BROWNING_MIN = 3;
+
+/**
+ * Pan-fry or griddle shaped pieces to a core temperature, one face at a time, in batches by the pan's floor (cards 8
+ * and 9). A griddle is the same metal with less oil.
+ */
+export function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext): Applied {
+  const { pieces, batch } = vessel;
+  if (pieces === null) return fail({ kind: "not-shaped" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const found = panAndBurner(context, step.pan, "frying");
+  if (!found.ok) return found;
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const { pan } = found.value;
+  const perBatch = piecesPerLayer(discM2(pan.diameterM), footprintM2(pieces), DRY_PAN_PACKING);
+  const count = batchesFor(pieces.count, perBatch);
+  if (count === null) return fail({ kind: "piece-too-big", panMm: pan.diameterM * 1000, pieceMm: pieces.lengthMm });
+
+  const bothFaces = wetCoreMinutes(context, pieceShapeOf(vessel), {
+    surface: SURFACES.panContact,
+    startC: batch.tempC,
+    aroundC: context.boilC,
+    coreC: step.coreC,
+  });
+  if (!bothFaces.ok) return bothFaces;
+  const eachMin = Math.max(LEAST_BROWNING_MIN, bothFaces.value * context.draw("one face at a time", ONE_FACE_FACTOR));
+
+  const brought = together(came.value);
+  const waterOffG = batch.waterG * context.draw("water lost", WATER_LOST_IN_PAN);
+  const steam = water(waterOffG, 100);
+  const { stays } = oilTaken(context, brought, waterOffG);
+  const after = at(subtract(subtract(add(batch, brought), steam), stays), step.coreC);
+  const left: Left[] = [{ to: "air", contents: steam }];
+  if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
+  const minutes = step.handsMin ?? batchMinutes(count, eachMin, SWAP_MIN, PREHEAT_MIN);
+  return outcome(
+    {
+      ...vessel,
+      batch: after,
+      pieces: { ...pieces, eachG: totalG(after) / pieces.count },
+      marks: marked(vessel.marks, "cooked"),
+    },
+    [hands({ ...step, handsMin: minutes }, context, 0)],
+    {
+      came: came.value,
+      left,
+      needs: panNeeds(pan),
+      facts: [
+        { kind: "batches", count, eachG: totalG(batch) / count, eachMin, limitedBy: "room in the pan" },
+        { kind: "cooked-through", minutes: eachMin, coreC: step.coreC },
+      ],
+    },
+  );
+}
+export const griddle = fry as (vessel: Vessel, step: GriddleStep, context: StepContext) => Applied;

@@ -1,0 +1,167 @@
+import { type Direction, minutesToCore } from "../../models/conduction";
+import { minutesTo, type OvenCurve, ovenCurve, type OvenPiece, valueAt, WET_SHARE } from "../../models/ovenHeat";
+import { MOIST_FOOD } from "../../models/thermal";
+import { estimate } from "../../quantities/range";
+import { fail, type Result, succeed } from "../../quantities/result";
+import type { ShapedPieces, StepContext, StepFailure, Vessel } from "../ledger";
+
+/** Loose food of which nobody said how it was cut (rule of thumb). */
+const UNKNOWN_CUT_MM = 20;
+/** A ball of the same volume as a cube is so many times as wide as the cube: (6/π)^(1/3). */
+const BALL_OF_CUBE = (6 / Math.PI) ** (1 / 3);
+
+/** The way heat takes into one piece: the thinnest length, and which solution fits the shape. */
+export interface PieceShape {
+  readonly shape: "slab" | "cylinder" | "sphere" | "brick";
+  readonly thicknessMm: number;
+  readonly widthMm: number;
+  readonly lengthMm: number;
+}
+export function pieceShapeOf(vessel: Pick<Vessel, "pieces" | "cutMm">): PieceShape {
+  const { pieces } = vessel;
+  if (pieces === null) {
+    const mm = (vessel.cutMm ?? UNKNOWN_CUT_MM) * BALL_OF_CUBE;
+    return { shape: "sphere", thicknessMm: mm, widthMm: mm, lengthMm: mm };
+  }
+  const sizes = { thicknessMm: pieces.thicknessMm, widthMm: pieces.diameterMm, lengthMm: pieces.lengthMm };
+  switch (pieces.form) {
+    case "ball":
+      return { shape: "sphere", ...sizes };
+    case "log":
+    case "parcel":
+      return { shape: "cylinder", ...sizes };
+    case "loaf":
+      return { shape: "brick", ...sizes };
+    case "patty":
+    case "fillet":
+    case "rasher":
+    case "slice":
+    case "shell":
+    case "layer":
+      return { shape: "slab", ...sizes };
+  }
+}
+
+/** Floor that one piece covers, m². */
+export const footprintM2 = (pieces: ShapedPieces): number =>
+  pieces.form === "ball" || pieces.form === "patty" || pieces.form === "shell"
+    ? (Math.PI / 4) * (pieces.diameterMm / 1000) ** 2
+    : (pieces.diameterMm / 1000) * (pieces.lengthMm / 1000);
+
+const directionsOf = ({ shape, thicknessMm, widthMm, lengthMm }: PieceShape): readonly Direction[] => {
+  const half = (mm: number) => mm / 2000;
+  if (shape !== "brick") return [{ shape, halfM: half(thicknessMm) }];
+  return [thicknessMm, widthMm, lengthMm].map((mm) => ({ shape: "slab", halfM: half(mm) }) as const);
+};
+/** Times go with the square of the size: reckoned for the nearest millimetre, scaled in between. */
+const nearest = (shape: PieceShape): { readonly shape: PieceShape; readonly scale: number } => {
+  const mm = Math.max(1, Math.round(shape.thicknessMm));
+  const factor = mm / shape.thicknessMm;
+  return {
+    shape: {
+      shape: shape.shape,
+      thicknessMm: mm,
+      widthMm: Math.round(shape.widthMm * factor),
+      lengthMm: Math.round(shape.lengthMm * factor),
+    },
+    scale: factor ** -2,
+  };
+};
+const name = (s: PieceShape) =>
+  `${s.shape} ${s.thicknessMm} ${s.shape === "brick" ? `${s.widthMm} ${s.lengthMm}` : ""}`;
+
+/** Minutes until the middle is at `coreC` in surroundings that keep the surface wet (water, oil, pan, steam). */
+export function wetCoreMinutes(
+  context: StepContext,
+  piece: PieceShape,
+  heat: { readonly surface: number; readonly startC: number; readonly aroundC: number; readonly coreC: number },
+): Result<number, StepFailure> {
+  const { shape, scale } = nearest(piece);
+  const startC = Math.round(heat.startC);
+  const key = `wet ${name(shape)} ${heat.surface} ${startC} ${heat.aroundC} ${heat.coreC}`;
+  const minutes = context.remember(key, () => {
+    const time = minutesToCore({ ...heat, startC, directions: directionsOf(shape), food: MOIST_FOOD });
+    return time.ok ? time.value : NaN;
+  });
+  if (Number.isNaN(minutes)) return fail({ kind: "never-done", coreC: heat.coreC, aroundC: heat.aroundC });
+  return succeed(minutes * scale);
+}
+
+/** Surface coefficients, W/m²K, radiation included (engineering estimates of textbook order). */
+export const SURFACES = {
+  stillOven: 18,
+  fanOven: 30,
+  airFryer: 50,
+  foil: 9,
+  parchment: 14.1,
+  steam: 500,
+  steamWrapped: 60,
+  deepOil: 300,
+  panContact: 300,
+} as const;
+/** Spread of oven times: card 8 asks for ±25 %; of the drying, which hangs on the wet share. */
+const OVEN_SPREAD = estimate(0.85, 1, 1.25);
+const DRYING_SPREAD = estimate(0.4, 1, 1.8);
+
+export interface OvenHeat {
+  readonly surface: number;
+  readonly dries: boolean;
+  readonly startC: number;
+  readonly ovenC: number;
+}
+/** A loaf heats from six sides, here from its two nearest: a cylinder of its mean thickness stands in for it. */
+const ovenShapeOf = (piece: PieceShape): { shape: OvenPiece["shape"]; thicknessMm: number } =>
+  piece.shape === "brick"
+    ? { shape: "cylinder", thicknessMm: Math.sqrt(piece.thicknessMm * piece.widthMm) * (2 / Math.sqrt(Math.PI)) }
+    : { shape: piece.shape, thicknessMm: piece.thicknessMm };
+const LONGEST_MIN = 240;
+/** Pieces start at whole steps of five kelvin, so that samples share their curves. */
+const roundTo5 = (tempC: number) => Math.round(tempC / 5) * 5;
+
+/** One curve for a shape, a whole millimetre and an oven, reckoned once. */
+function curveOf(context: StepContext, piece: PieceShape, heat: OvenHeat): OvenCurve | null {
+  const { shape, thicknessMm } = ovenShapeOf(piece);
+  const mm = Math.max(1, Math.round(thicknessMm));
+  const startC = roundTo5(heat.startC);
+  return context.remember(`oven ${shape} ${mm} ${heat.surface} ${heat.dries} ${startC} ${heat.ovenC}`, () => {
+    const run = ovenCurve(
+      {
+        shape,
+        halfM: mm / 2000,
+        food: MOIST_FOOD,
+        surface: heat.surface,
+        wetShare: heat.dries ? WET_SHARE.likely : 0,
+        startC,
+        ovenC: heat.ovenC,
+      },
+      LONGEST_MIN,
+    );
+    return run.ok ? run.value : null;
+  });
+}
+/** Minutes in the oven until the middle is at `coreC`; a drying surface keeps it back (card 8). */
+export function ovenCoreMinutes(
+  context: StepContext,
+  piece: PieceShape,
+  heat: OvenHeat,
+  coreC: number,
+): Result<number, StepFailure> {
+  const curve = curveOf(context, piece, heat);
+  const minutes = curve && minutesTo(curve, coreC);
+  if (minutes === null) return fail({ kind: "never-done", coreC, aroundC: heat.ovenC });
+  return succeed(minutes * context.draw("oven time", OVEN_SPREAD));
+}
+/** Where the middle is after minutes in the oven, and the share of the mass that has dried off. */
+export function afterOven(
+  context: StepContext,
+  piece: PieceShape,
+  heat: OvenHeat,
+  minutes: number,
+): { readonly coreC: number; readonly lossShare: number } {
+  const curve = curveOf(context, piece, heat);
+  if (curve === null) return { coreC: heat.startC, lossShare: 0 };
+  return {
+    coreC: valueAt(curve.coreC, minutes),
+    lossShare: Math.min(0.9, valueAt(curve.lossShare, minutes) * context.draw("drying", DRYING_SPREAD)),
+  };
+}

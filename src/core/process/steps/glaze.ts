@@ -1,0 +1,24 @@
+import { estimate } from "../../quantities/range";
+import { fail } from "../../quantities/result";
+import { add, portion, subtract, totalG } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { GlazeStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, together } from "./common";
+
+/** What stays on brush and bowl, share of the glaze (engineering estimate). */
+const ON_THE_BRUSH = estimate(0.03, 0.08, 0.15);
+
+/** Brush or toss with a glaze or oil: nearly all of it clings. */
+export function glaze(vessel: Vessel, step: GlazeStep, context: StepContext): Applied {
+  if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const brought = together(came.value);
+  const stays = portion(brought, context.draw("on the brush", ON_THE_BRUSH));
+  const count = vessel.pieces?.count ?? 4;
+  return outcome(
+    { ...vessel, batch: add(vessel.batch, subtract(brought, stays)) },
+    [hands(step, context, 1 + Math.min(10, count * 0.2))],
+    { came: came.value, left: totalG(stays) > 0 ? [{ to: "utensil", contents: stays }] : [] },
+  );
+}

@@ -1,0 +1,32 @@
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { at, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { HoldStep } from "../step";
+import { type Applied, hands, outcome, wait } from "./common";
+
+/** Water lost while it is kept warm, share in ten minutes (engineering estimate). */
+const LOST_IN_10_MIN = estimate(0.003, 0.008, 0.02);
+
+/** Hold warm in a low oven: it dries a little, and crisp things soften. */
+export function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
+  const { batch } = vessel;
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (context.ovens === 0) return fail({ kind: "no-oven" });
+  const bad = firstBad(
+    checkNumber("minutes", step.minutes, 0, 12 * 60),
+    checkNumber("holding temperature", step.holdC, 40, 130),
+  );
+  if (bad) return fail(bad);
+  const share = Math.min(0.5, (context.draw("dries while held", LOST_IN_10_MIN) * step.minutes) / 10);
+  const steam = water(batch.waterG * share, step.holdC);
+  return outcome(
+    { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, Math.min(step.holdC, 95)) },
+    [hands(step, context, 1), wait(step.minutes)],
+    {
+      left: [{ to: "air", contents: steam }],
+      needs: [{ kind: "oven", tempC: step.holdC }],
+      facts: [{ kind: "rule-of-thumb", what: "loss" }],
+    },
+  );
+}

@@ -1,0 +1,21 @@
+import { estimate } from "../../quantities/range";
+import { add, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { MashStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
+
+/** Mash: hot pieces steam off some water while they are crushed (2–5 %, engineering estimate), then season. */
+export function mash(vessel: Vessel, step: MashStep, context: StepContext): Applied {
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  if (totalG(vessel.batch) <= 0) return { ok: false, failure: { kind: "empty-vessel" } };
+  const steam = water(vessel.batch.waterG * context.draw("steam while mashing", estimate(0.01, 0.025, 0.05)), 90);
+  const mixed = add({ ...vessel.batch, waterG: vessel.batch.waterG - steam.waterG }, together(came.value));
+  const salted = saltUpTo(mixed, step.saltTo);
+  if (!salted.ok) return salted;
+  return outcome({ ...vessel, batch: salted.value.contents }, [hands(step, context, 4 + totalG(mixed) / 500)], {
+    came: [...came.value, ...salted.value.came],
+    left: [{ to: "air", contents: steam }],
+    facts: salted.value.facts,
+  });
+}

@@ -1,0 +1,72 @@
+import { consolidatedFraction, equilibriumMoisture, loadPressureKPa, timeFactor } from "../../models/consolidation";
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
+import { isMarked, type StepContext, type Vessel } from "../ledger";
+import type { PressStep } from "../step";
+import { type Applied, hands, outcome, wait } from "./common";
+
+/** A soft block that nothing holds at the sides breaks above this (card 3). */
+const FRACTURE_KPA = 60;
+/** Frozen and thawed, a block is a sponge: it gives way sooner, and faster (card 3, engineering estimates). */
+const SPONGE = {
+  drip: 0.12,
+  thresholdKPa: 0.5,
+  exponent: estimate(0.15, 0.24, 0.32),
+  consolidationM2PerS: estimate(1e-6, 3e-6, 1e-5),
+} as const;
+
+/**
+ * Press under weights: the moisture that stays follows a power law of pressure, the way there Terzaghi's consolidation
+ * through one face or two. The reference is the food's own moisture as opened. Asking for more water than there is
+ * presses nothing out and says so; time ±2×.
+ */
+export function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
+  const { batch } = vessel;
+  const id = mainFood(batch);
+  if (id === null || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const figures = context.figures(id).press;
+  if (!figures) return fail({ kind: "no-figures", food: id, wants: "pressing" });
+  const bad = firstBad(
+    checkNumber("weight on the board", step.loadKg, 0, 100),
+    checkNumber("minutes", step.minutes, 0, 24 * 60),
+    checkNumber("length of the block", step.lengthMm, 10, 500),
+    checkNumber("width of the block", step.widthMm, 10, 500),
+    checkNumber("thickness of the block", step.thicknessMm, 3, 200),
+  );
+  if (bad) return fail(bad);
+  const pressureKPa = loadPressureKPa(step.loadKg, (step.lengthMm / 1000) * (step.widthMm / 1000));
+  if (pressureKPa > FRACTURE_KPA) return fail({ kind: "too-hard-pressed", pressureKPa, mostKPa: FRACTURE_KPA });
+
+  const sponge = isMarked(vessel, "frozen-thawed");
+  const opened = ownMoisture(context, id) ?? figures.referenceMoisture;
+  const { drawLot } = context;
+  const compressibility = {
+    referenceMoisture: sponge ? opened * (1 - SPONGE.drip) : opened,
+    thresholdKPa: sponge ? SPONGE.thresholdKPa : figures.thresholdKPa,
+    exponent: sponge ? drawLot(`${id} sponge`, SPONGE.exponent) : drawLot(`${id} compressibility`, figures.exponent),
+    consolidationM2PerS: sponge
+      ? drawLot(`${id} sponge consolidation`, SPONGE.consolidationM2PerS)
+      : drawLot(`${id} consolidation`, figures.consolidationM2PerS),
+  };
+  const keeps = equilibriumMoisture(compressibility, pressureKPa);
+  const mostG = Math.max(0, batch.waterG - solidsG(batch) * keeps);
+  const phases = [hands(step, context, 2), wait(step.minutes)];
+  const needs = step.minutes > 120 ? [{ kind: "fridge" } as const] : [];
+  if (mostG <= 0)
+    return outcome(vessel, phases, { needs, facts: [{ kind: "already-drier", moisture: moistureOf(batch) }] });
+  const drainageM = step.thicknessMm / 1000 / (step.bothFaces ? 2 : 1);
+  const out = liquor(batch, mostG * consolidatedFraction(timeFactor(compressibility, step.minutes, drainageM)));
+  return outcome({ ...vessel, batch: subtract(batch, out) }, phases, {
+    left: [{ to: "drain", contents: out }],
+    needs,
+    facts: [{ kind: "pressed", pressureKPa, leavesG: out.waterG, mostG }],
+  });
+}
+
+/** Moisture of the food as it comes out of its packet, by its composition; null when its water is unknown. */
+function ownMoisture(context: StepContext, id: string): number | null {
+  const waterG = context.food(id)?.per100.waterG ?? null;
+  return waterG === null || waterG >= 100 ? null : waterG / (100 - waterG);
+}

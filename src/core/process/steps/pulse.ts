@@ -1,0 +1,60 @@
+import { estimate } from "../../quantities/range";
+import { fail } from "../../quantities/result";
+import { add, portion, subtract, totalG } from "../contents";
+import { type Fact, isMarked, marked, type StepContext, type Vessel } from "../ledger";
+import type { PulseStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
+
+/** What stays on blades and walls, share of the mix (engineering estimate). */
+const STUCK = estimate(0.005, 0.015, 0.03);
+/** Bulk of bits and of a smooth mix, g/mL (engineering estimates); a bowl works to two thirds. */
+const BULK = { bits: 0.65, smooth: 1 } as const;
+const BOWL_LINE = 2 / 3;
+const LOAD_MIN = 1.5;
+
+/** Pulse to bits or blend smooth, in as many loads as the bowl takes when filled to two thirds. */
+export function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
+  const machine = context.machine(
+    step.machine,
+    step.to === "bits" ? ["food-processor"] : ["blender", "food-processor"],
+  );
+  if (machine === null) return fail({ kind: "no-machine", wants: step.to === "bits" ? "food-processor" : "blender" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const salted = saltUpTo(add(vessel.batch, together(came.value)), step.saltTo);
+  if (!salted.ok) return salted;
+  const mixed = salted.value.contents;
+  const massG = totalG(mixed);
+  if (massG <= 0) return fail({ kind: "empty-vessel" });
+  const facts: Fact[] = [...salted.value.facts];
+  let loads = 1;
+  if (machine.volumeMl !== null) {
+    const line = machine.volumeMl * BOWL_LINE;
+    const volume = massG / BULK[step.to];
+    loads = Math.max(1, Math.ceil(volume / line));
+    facts.push({ kind: "fill", of: "machine", share: volume / loads / line });
+    if (loads > 1)
+      facts.push({
+        kind: "batches",
+        count: loads,
+        eachG: massG / loads,
+        eachMin: LOAD_MIN,
+        limitedBy: "room in the bowl",
+      });
+  }
+  const stuck = portion(mixed, context.draw("stuck in the machine", STUCK));
+  const after: Vessel = {
+    ...vessel,
+    batch: subtract(mixed, stuck),
+    pieces: null,
+    cutMm: step.to === "bits" ? 4 : 1,
+    marks: step.to === "smooth" ? marked(vessel.marks, "closed") : vessel.marks,
+  };
+  return outcome(after, [hands(step, context, 2 + LOAD_MIN * loads)], {
+    came: [...came.value, ...salted.value.came],
+    left: [{ to: "utensil", contents: stuck }],
+    needs: [{ kind: "machine", machine: machine.id }],
+    facts,
+  });
+}

@@ -1,0 +1,45 @@
+import { minutesToReduce } from "../../models/reduction";
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail } from "../../quantities/result";
+import { add, at, subtract, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { ReduceStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { thicknessFacts } from "./sauce";
+
+const SAUCE_HEAT_J_PER_G_K = 3.9;
+/** Loss from the pan's sides, W (engineering estimate). */
+const PAN_LOSS_W = 60;
+
+/** Reduce to a share of its mass at the boil: the water is given, the minutes follow from the burner (card 10). */
+export function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied {
+  const found = panAndBurner(context, step.pan, "frying");
+  if (!found.ok) return found;
+  const bad = checkNumber("share that stays", step.toShare, 0.1, 1);
+  if (bad) return fail(bad);
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const { pan, burner } = found.value;
+  const mixed = add(vessel.batch, together(came.value));
+  if (mixed.waterG <= 0) return fail({ kind: "no-liquid" });
+  const offG = Math.min(mixed.waterG * 0.95, totalG(mixed) * (1 - step.toShare));
+  const time = minutesToReduce({
+    massG: totalG(mixed),
+    waterOffG: offG,
+    startC: mixed.tempC,
+    boilC: context.boilC,
+    burnerW: burner.ratedW,
+    efficiency: burner.efficiency,
+    lossW: context.draw("pan loss", estimate(PAN_LOSS_W / 2, PAN_LOSS_W, PAN_LOSS_W * 2)),
+    specificHeat: SAUCE_HEAT_J_PER_G_K,
+  });
+  if (!time.ok) return time;
+  const steam = water(offG, context.boilC);
+  const batch = at(subtract(mixed, steam), context.boilC);
+  return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(time.value.heatMin + time.value.boilMin)], {
+    came: came.value,
+    left: [{ to: "air", contents: steam }],
+    needs: panNeeds(pan),
+    facts: [{ kind: "water-off", massG: offG }, ...thicknessFacts(batch, context)],
+  });
+}

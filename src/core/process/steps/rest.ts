@@ -1,0 +1,22 @@
+import { FRIDGE_SLOWNESS } from "../../models/binderWater";
+import { checkNumber, fail } from "../../quantities/result";
+import { at, totalG } from "../contents";
+import type { Fact, StepContext, Vessel } from "../ledger";
+import type { RestStep } from "../step";
+import { type Applied, bindingOf, hands, outcome, wait } from "./common";
+
+/** Rest: nothing moves but time; in the fridge binders take 1.3 times as long. */
+export function rest(vessel: Vessel, step: RestStep, context: StepContext): Applied {
+  if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
+  const bad = checkNumber("minutes", step.minutes, 0, 48 * 60);
+  if (bad) return fail(bad);
+  const counted = step.where === "fridge" ? step.minutes / FRIDGE_SLOWNESS : step.minutes;
+  const boundMin = vessel.boundMin === null ? null : vessel.boundMin + counted;
+  const state = boundMin === null ? null : bindingOf(vessel.batch, boundMin, context.figures);
+  const facts: Fact[] = state === null ? [] : [{ kind: "binding", state }];
+  const batch = at(vessel.batch, step.where === "fridge" ? 6 : context.roomC);
+  return outcome({ ...vessel, batch, boundMin }, [hands(step, context, 1), wait(step.minutes)], {
+    needs: step.where === "fridge" ? [{ kind: "fridge" }] : [],
+    facts,
+  });
+}

@@ -1,0 +1,46 @@
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { add, type Contents, liquor, NOTHING, saltShare, subtract, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { RinseStep } from "../step";
+import { type Applied, hands, outcome, wait } from "./common";
+
+/** How far pieces and fresh water come to one strength, 0–1 (card 3, engineering estimates). */
+const EXCHANGE = {
+  swirl: estimate(0.15, 0.25, 0.35),
+  soak: estimate(0.4, 0.6, 0.8),
+  simmer: estimate(0.8, 0.9, 1),
+} as const;
+const MINUTES = { swirl: 0.5, soak: 10, simmer: 10 } as const;
+
+/**
+ * Rinse in fresh water: after each rinse what is dissolved has fallen to 1 − E·V/(w + V), w the water in the pieces.
+ * The water itself comes and goes; solids stay.
+ */
+export function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
+  const { batch } = vessel;
+  if (batch.waterG <= 0) return fail({ kind: "empty-vessel" });
+  const bad = firstBad(
+    checkNumber("number of rinses", step.times, 1, 20),
+    checkNumber("water for a rinse", step.waterG, 10, 50_000),
+  );
+  if (bad) return fail(bad);
+  const exchange = context.draw("rinsing", EXCHANGE[step.how]);
+  const stays = (1 - (exchange * step.waterG) / (batch.waterG + step.waterG)) ** step.times;
+  const washed: Contents = { ...liquor(batch, batch.waterG * (1 - stays)), waterG: 0 };
+  const fresh = water(step.waterG * step.times, context.roomC);
+  const rinsed = subtract(batch, washed);
+  const perRinse = MINUTES[step.how] * step.times;
+  return outcome(
+    { ...vessel, batch: rinsed, bath: null },
+    [
+      hands(step, context, 1 + step.times * 0.5 + (step.how === "swirl" ? perRinse : 0)),
+      ...(step.how === "swirl" ? [] : [wait(perRinse)]),
+    ],
+    {
+      came: [{ from: "food", food: "water", massG: fresh.waterG, contents: fresh }],
+      left: [{ to: "drain", contents: add(add(fresh, washed), vessel.bath ?? NOTHING) }],
+      facts: [{ kind: "rinsed", fromShare: saltShare(batch), toShare: totalG(rinsed) > 0 ? saltShare(rinsed) : 0 }],
+    },
+  );
+}

@@ -1,0 +1,81 @@
+import { UNKNOWN_LAYER_MM } from "../../foods/process";
+import { discM2, FOOD_HEAT_J_PER_G_K, LATENT_HEAT_J_PER_G, minutesToDry } from "../../models/panHeat";
+import { fail } from "../../quantities/result";
+import { add, at, mainFood, oil, solidsG, subtract, totalG, water } from "../contents";
+import { type Fact, isMarked, type Left, type StepContext, type Vessel } from "../ledger";
+import type { SearStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
+import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN, WATER_LOST_IN_PAN } from "./pan";
+
+/** A batch that takes longer than this to dry steams instead of searing (engineering estimate). */
+const LONGEST_DRYING_MIN = 4;
+const WET_DENSITY_G_PER_MM_M2 = 1.03 * 1000;
+
+/**
+ * Sear in batches: a batch is limited by the room in the pan and by the water that the burner can drive off before
+ * the food stews. Wetter pieces therefore mean more or longer batches. Browning begins only on a dry surface.
+ *
+ * Energy balance in `models/panHeat`; share of water lost and oil taken up are engineering estimates (card 1).
+ */
+export function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
+  const { batch } = vessel;
+  const food = mainFood(batch);
+  if (food === null) return fail({ kind: "empty-vessel" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const found = panAndBurner(context, step.pan, "frying");
+  if (!found.ok) return found;
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const { pan, burner } = found.value;
+  const brought = together(came.value);
+  const { draw, drawLot } = context;
+  const figures = context.figures(food);
+
+  const mass = totalG(batch);
+  const brownsAt = figures.brownsAtMoisture ? drawLot(`${food} browns at`, figures.brownsAtMoisture) : Infinity;
+  const waterOffG = Math.min(
+    batch.waterG,
+    Math.max(draw("water lost", WATER_LOST_IN_PAN) * batch.waterG, batch.waterG - solidsG(batch) * brownsAt),
+  );
+  const roomG =
+    DRY_PAN_PACKING *
+    discM2(pan.diameterM) *
+    drawLot(`${food} layer`, figures.layerMm ?? UNKNOWN_LAYER_MM) *
+    WET_DENSITY_G_PER_MM_M2;
+  const joulesPerG = FOOD_HEAT_J_PER_G_K * (context.boilC - context.roomC) + (waterOffG / mass) * LATENT_HEAT_J_PER_G;
+  const heatG = (burner.netW * LONGEST_DRYING_MIN * 60) / joulesPerG;
+  const count = Math.max(1, Math.ceil(mass / Math.min(roomG, heatG)));
+  const dry = minutesToDry({
+    netW: burner.netW,
+    massG: mass / count,
+    waterOffG: waterOffG / count,
+    startC: context.roomC,
+    boilC: context.boilC,
+  });
+  if (!dry.ok) return dry;
+  const eachMin = dry.value + step.browningMin;
+
+  const { taken, stays } = oilTaken(context, brought, waterOffG);
+  const steam = water(waterOffG, 100);
+  const with_ = add(batch, subtract(brought, oil(brought.oilG, brought.tempC)));
+  const after = at(add(subtract(with_, steam), taken), 85);
+  const left: Left[] = [{ to: "air", contents: steam }];
+  if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
+  const facts: Fact[] = [
+    {
+      kind: "batches",
+      count,
+      eachG: mass / count,
+      eachMin,
+      limitedBy: roomG <= heatG ? "room in the pan" : "heat of the burner",
+    },
+    { kind: "water-off", massG: waterOffG },
+  ];
+  const minutes = step.handsMin ?? PREHEAT_MIN + count * eachMin + (count - 1) * SWAP_MIN;
+  return outcome({ ...vessel, batch: after }, [hands({ ...step, handsMin: minutes }, context, 0)], {
+    came: came.value,
+    left,
+    needs: panNeeds(pan),
+    facts,
+  });
+}

@@ -1,0 +1,84 @@
+import { ballDiameterM, equalPieces, pattyThicknessM, SHAPING_WASTE } from "../../models/forming";
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { portion, subtract, totalG } from "../contents";
+import { type Fact, isMarked, type ShapedPieces, type StepContext, type Vessel } from "../ledger";
+import type { ShapeForm, ShapeStep } from "../step";
+import { type Applied, bindingOf, hands, outcome } from "./common";
+
+const MIX_DENSITY = estimate(1030, 1050, 1080);
+const THICK_MM = 30;
+/** Minutes a piece takes by hand (engineering estimates). */
+const MINUTES_EACH: Readonly<Record<ShapeForm, number>> = {
+  ball: 0.6,
+  patty: 0.6,
+  log: 1,
+  loaf: 4,
+  fillet: 1,
+  rasher: 0.4,
+  parcel: 2,
+};
+/** Usual proportions: a fillet is 2.2 times as long as wide, a loaf 1.8 times, and 0.65 as high (common practice). */
+const FILLET_LONG = 2.2;
+const LOAF = { long: 1.8, high: 0.65 } as const;
+const RASHER_LONG = 4;
+
+/** Sizes in mm of one piece of a form: the given length is the diameter, a log's or parcel's length, else the width. */
+function sizesOf(
+  form: ShapeForm,
+  massG: number,
+  density: number,
+  givenMm: number,
+): Omit<ShapedPieces, "count" | "eachG"> {
+  const mm3 = (massG / density) * 1e6;
+  switch (form) {
+    case "ball": {
+      const diameterMm = ballDiameterM(massG, density) * 1000;
+      return { form, diameterMm, thicknessMm: diameterMm, lengthMm: diameterMm };
+    }
+    case "patty": {
+      const thicknessMm = pattyThicknessM(massG, density, givenMm / 1000) * 1000;
+      return { form, diameterMm: givenMm, thicknessMm, lengthMm: givenMm };
+    }
+    case "log":
+    case "parcel": {
+      const diameterMm = Math.sqrt((4 * mm3) / (Math.PI * givenMm));
+      return { form, diameterMm, thicknessMm: diameterMm, lengthMm: givenMm };
+    }
+    case "loaf": {
+      const diameterMm = Math.cbrt(mm3 / (LOAF.long * LOAF.high));
+      return { form, diameterMm, thicknessMm: diameterMm * LOAF.high, lengthMm: diameterMm * LOAF.long };
+    }
+    case "fillet":
+    case "rasher": {
+      const lengthMm = givenMm * (form === "fillet" ? FILLET_LONG : RASHER_LONG);
+      return { form, diameterMm: givenMm, thicknessMm: mm3 / (givenMm * lengthMm), lengthMm };
+    }
+  }
+}
+
+/** Shape equal pieces by mass; what sticks to bowl and hands is lost (card 7). */
+export function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
+  const mass = totalG(vessel.batch);
+  if (mass <= 0) return fail({ kind: "empty-vessel" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const bad = firstBad(
+    checkNumber("mass of a piece", step.pieceG, 3, 5000),
+    step.form === "ball" || step.form === "loaf" ? null : checkNumber("size of a piece", step.diameterMm, 10, 400),
+  );
+  if (bad) return fail(bad);
+  const waste = context.draw("shaping waste", SHAPING_WASTE);
+  const { count, eachG, offTarget } = equalPieces(mass, step.pieceG, waste);
+  const density = context.draw("mix density", MIX_DENSITY);
+  const pieces: ShapedPieces = { count, eachG, ...sizesOf(step.form, eachG, density, step.diameterMm) };
+  const lost = portion(vessel.batch, waste);
+  const state = vessel.boundMin === null ? null : bindingOf(vessel.batch, vessel.boundMin, context.figures);
+  const thick = pieces.thicknessMm > THICK_MM && step.form !== "loaf" && step.form !== "parcel";
+  const facts: Fact[] = [{ kind: "pieces", pieces, offTarget, thick }];
+  if (state) facts.push({ kind: "binding", state });
+  const minutes = 2 + MINUTES_EACH[step.form] * count;
+  return outcome({ ...vessel, batch: subtract(vessel.batch, lost), pieces }, [hands(step, context, minutes)], {
+    left: [{ to: "utensil", contents: lost }],
+    facts,
+  });
+}

@@ -1,0 +1,29 @@
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail } from "../../quantities/result";
+import { at, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { StandStep } from "../step";
+import { type Applied, hands, outcome, wait } from "./common";
+import { lumpedMinutes } from "./coolingBody";
+
+/** Water that steams off while it stands (card 1). */
+const LOST = estimate(0, 0.008, 0.03);
+/** Still air over a dish; foil halves it (engineering estimate). */
+const SURFACE = { bare: 10, foil: 5 } as const;
+
+/** Let it stand after the heat: juices settle, sauces and pies thicken, and it cools a little. */
+export function stand(vessel: Vessel, step: StandStep, context: StepContext): Applied {
+  const { batch } = vessel;
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const bad = checkNumber("minutes", step.minutes, 0, 24 * 60);
+  if (bad) return fail(bad);
+  const tau = lumpedMinutes(totalG(batch), null, step.foil ? SURFACE.foil : SURFACE.bare);
+  const tempC = context.roomC + (batch.tempC - context.roomC) * Math.exp(-step.minutes / tau);
+  const warm = Math.max(0, Math.min(1, (batch.tempC - context.roomC) / 70));
+  const steam = water(batch.waterG * context.draw("steams while standing", LOST) * warm, batch.tempC);
+  return outcome(
+    { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, tempC) },
+    [hands(step, context, 0.5), wait(step.minutes)],
+    { left: [{ to: "air", contents: steam }], facts: [{ kind: "rule-of-thumb", what: "loss" }] },
+  );
+}

@@ -1,0 +1,45 @@
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail } from "../../quantities/result";
+import { add, at, totalG, water } from "../contents";
+import { isMarked, marked, type StepContext, type Vessel } from "../ledger";
+import type { SteamStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
+
+/** Steam that condenses on bare food, share of its mass; wrapped food takes none (engineering estimate). */
+const CONDENSED = estimate(0, 0.015, 0.04);
+const HEAT_UP_MIN = 5;
+
+/** Steam bare or wrapped pieces to a core temperature: conduction with a steam film, foil keeps it back (card 8). */
+export function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
+  const found = panAndBurner(context, step.pan, "pot");
+  if (!found.ok) return found;
+  const bad = checkNumber("core temperature", step.coreC, 40, 99);
+  if (bad) return fail(bad);
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const batch = add(vessel.batch, together(came.value));
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const minutes = wetCoreMinutes(context, pieceShapeOf(vessel), {
+    surface: step.wrapped ? SURFACES.steamWrapped : SURFACES.steam,
+    startC: batch.tempC,
+    aroundC: context.boilC,
+    coreC: step.coreC,
+  });
+  if (!minutes.ok) return minutes;
+  const dew = water(step.wrapped ? 0 : totalG(batch) * context.draw("condensed", CONDENSED), context.boilC);
+  const lasting = minutes.value * context.draw("piece size", estimate(0.85, 1, 1.25));
+  return outcome(
+    { ...vessel, batch: at(add(batch, dew), step.coreC), marks: marked(vessel.marks, "cooked") },
+    [hands(step, context, 2), watch(HEAT_UP_MIN + lasting)],
+    {
+      came:
+        dew.waterG > 0
+          ? [...came.value, { from: "food", food: "water", massG: dew.waterG, contents: dew }]
+          : came.value,
+      needs: panNeeds(found.value.pan),
+      facts: [{ kind: "cooked-through", minutes: lasting, coreC: step.coreC }],
+    },
+  );
+}

@@ -1,0 +1,42 @@
+import { estimate } from "../../quantities/range";
+import { checkNumber, fail } from "../../quantities/result";
+import { add, at, totalG, water } from "../contents";
+import type { StepContext, Vessel } from "../ledger";
+import type { SweatStep } from "../step";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
+import { brownedLossOf } from "./pan";
+
+/** A splash of 15–30 mL is gone in one to two minutes (card 19). */
+const SPLASH_G = estimate(15, 20, 30);
+const SPLASH_MIN = estimate(1, 1.5, 2);
+/** Without fat it takes about so long to lose what browning would take (engineering estimate). */
+const FULL_LOSS_MIN = 14;
+
+/** Sauté with water: splash by splash, no oil. The splashes go off as steam, and some of the food's own water too. */
+export function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
+  const found = panAndBurner(context, step.pan, "frying");
+  if (!found.ok) return found;
+  const bad = checkNumber("minutes", step.minutes, 0.5, 90);
+  if (bad) return fail(bad);
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  const raw = add(vessel.batch, together(came.value));
+  if (totalG(raw) <= 0) return fail({ kind: "empty-vessel" });
+  const splashes = Math.max(1, Math.round(step.minutes / context.draw("splash minutes", SPLASH_MIN)));
+  const splashed = water(splashes * context.draw("splash", SPLASH_G), context.roomC);
+  const ownG = Math.min(
+    raw.waterG * 0.9,
+    brownedLossOf(raw, context) * totalG(raw) * Math.min(1, step.minutes / FULL_LOSS_MIN),
+  );
+  const steam = water(splashed.waterG + ownG, 100);
+  const batch = at({ ...raw, waterG: raw.waterG - ownG }, 95);
+  return outcome({ ...vessel, batch }, [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)], {
+    came: [...came.value, { from: "food", food: "water", massG: splashed.waterG, contents: splashed }],
+    left: [{ to: "air", contents: steam }],
+    needs: panNeeds(found.value.pan),
+    facts: [
+      { kind: "splashes", count: splashes, waterG: splashed.waterG },
+      { kind: "water-off", massG: ownG },
+    ],
+  });
+}

@@ -1,0 +1,475 @@
+import type { Dish } from "@/core/dish/dish";
+import { food, joined, liquor, part, shareOf, step } from "./write";
+
+/** Dishes of Lantern Yard beyond the first two. Invented; between them they use every kind of step. */
+
+const TEMPEH_RASHERS: Dish = {
+  id: "tempeh-rashers",
+  name: "Tempeh rashers, barley and sour apple",
+  replaces: "bacon",
+  servings: 4,
+  parts: [
+    part("rashers", "Rashers", "mince", 10, [
+      step("slice", "rashers-slice", [food("tempeh", 300)], { count: 24, thicknessMm: 5 }),
+      step("steam", "rashers-steam", [], { pan: "small-pot", coreC: 85 }),
+      step(
+        "marinate",
+        "rashers-marinate",
+        [
+          food("tamari", 24),
+          food("maple-syrup", 20),
+          food("liquid-smoke", 3),
+          food("smoked-paprika", 3),
+          food("water", 30),
+        ],
+        { minutes: 20, fit: false },
+      ),
+      step("drain", "rashers-drain", []),
+      step("pat", "rashers-pat", []),
+      step("fry", "rashers-fry", [food("rapeseed-oil", 25)], { pan: "iron" }),
+      step("glaze", "rashers-glaze", [liquor("rashers-drain", 0.5)]),
+    ]),
+    part("barley", "Barley", "sauce", 25, [
+      step("sort", "barley-sort", [food("pearl-barley", 220)]),
+      step("cook", "barley-cook", [food("water", 900), food("salt", 6)], { pan: "pot" }),
+      step("drain", "barley-drain", []),
+      step("season", "barley-season", [food("parsley", 15), food("olive-oil", 12), food("black-pepper", 0.6)], {
+        saltTo: 0.008,
+      }),
+    ]),
+    part("apple", "Sour apple", null, 60, [
+      step("cut", "apple-cut", [food("apple", 300), food("red-onion", 110)], { pieceMm: 8 }),
+      step("sweat", "apple-sweat", [], { pan: "saute", minutes: 7 }),
+      step("season", "apple-season", [food("cider-vinegar", 15), food("mustard", 10)], { saltTo: 0.006 }),
+    ]),
+  ],
+};
+
+const STUFFED_AUBERGINES: Dish = {
+  id: "stuffed-aubergines",
+  name: "Aubergine boats with black lentils",
+  replaces: "lamb mince",
+  servings: 4,
+  parts: [
+    part("filling", "Filling", "mince", 30, [
+      step("sort", "filling-sort", [food("black-lentils", 160)]),
+      step("cook", "filling-cook", [food("water", 520)], { pan: "small-pot" }),
+      step("drain", "filling-drain", []),
+      step(
+        "brown",
+        "filling-brown",
+        [food("onion", 150), food("garlic", 9), food("olive-oil", 20), food("cumin", 3), food("cinnamon", 1)],
+        { pan: "saute" },
+      ),
+      step("season", "filling-season", [food("tomato-paste", 40), food("miso", 15), food("mint", 8)], {
+        saltTo: 0.011,
+      }),
+    ]),
+    part("boats", "Boats", null, 10, [
+      step("cut", "boats-cut", [food("aubergine", 900)], { pieceMm: 45 }),
+      step("glaze", "boats-oil", [food("olive-oil", 30)]),
+      step("bake", "boats-bake", [], { ovenC: 200, minutes: 28 }),
+      step("stuff", "boats-stuff", [joined("filling")], { count: 8, thicknessMm: 35 }),
+      step("top", "boats-top", [food("pumpkin-seeds", 30)]),
+      step("bake", "boats-finish", [], { ovenC: 200, minutes: 14 }),
+      step("stand", "boats-stand", [], { minutes: 5, foil: false }),
+    ]),
+    part("yoghurt", "Mint yoghurt", "sauce", 240, [
+      step("weigh", "yoghurt-weigh", [food("soy-yoghurt", 250), food("mint", 6), food("lemon-juice", 10)]),
+      step("season", "yoghurt-season", [], { saltTo: 0.007 }),
+    ]),
+  ],
+};
+
+const BATTERED_PALM: Dish = {
+  id: "battered-palm",
+  name: "Hearts of palm in rice batter, caper dip",
+  replaces: "fried fish",
+  servings: 4,
+  parts: [
+    part("fillets", "Fillets", "mince", 6, [
+      step("weigh", "fillets-weigh", [food("hearts-of-palm", 440)]),
+      step("rinse", "fillets-rinse", [], { how: "soak", times: 2, waterG: 1000 }),
+      step(
+        "marinate",
+        "fillets-marinate",
+        [food("lemon-juice", 15), food("seaweed-nori", 2), food("capers", 8), food("water", 20)],
+        { minutes: 15, fit: false },
+      ),
+      step("drain", "fillets-drain", []),
+      step("pat", "fillets-pat", []),
+      step("slice", "fillets-slice", [], { count: 12, thicknessMm: 16 }),
+      step("coat", "fillets-starch", [food("corn-starch", 30)]),
+      step("coat", "fillets-batter", [joined("batter")], { coating: "batter" }),
+      step("deep-fry", "fillets-fry", [food("sunflower-oil", 1400)], { pan: "pot", oilC: 180, minutes: 4 }),
+    ]),
+    part("batter", "Batter", "mince", 15, [
+      step("batter", "batter-stir", [
+        food("rice-flour", 110),
+        food("potato-starch", 50),
+        food("baking-powder", 4),
+        food("turmeric", 1),
+        food("water", 118),
+        food("salt", 3),
+      ]),
+    ]),
+    part("dip", "Caper dip", "sauce", 240, [
+      step("cut", "dip-cut", [food("capers", 25), food("gherkins", 50), food("dill", 8)], { pieceMm: 3 }),
+      step("season", "dip-season", [food("plant-mayonnaise", 120), food("soy-yoghurt", 80), food("lemon-juice", 8)]),
+    ]),
+  ],
+};
+const GREEN_BALLS: Dish = {
+  id: "pea-balls",
+  name: "Pea and walnut balls in paprika broth",
+  replaces: "meatballs",
+  servings: 4,
+  parts: [
+    part("balls", "Balls", "mince", 15, [
+      step("blanch", "balls-blanch", [food("peas", 420)], { pan: "pot", minutes: 2 }),
+      step("pat", "balls-pat", []),
+      step("pulse", "balls-pulse", [food("walnuts", 60), food("shallot", 50)], { machine: "food-processor" }),
+      step(
+        "bind",
+        "balls-bind",
+        [
+          joined("gel"),
+          food("chickpea-flour", 55),
+          food("gf-crumbs", 60),
+          food("yeast-flakes", 12),
+          food("caraway", 2),
+        ],
+        { saltTo: 0.012 },
+      ),
+      step("rest", "balls-rest", [], { minutes: 40 }),
+      step("shape", "balls-shape", [], { form: "ball", pieceG: 32 }),
+      step("bake", "balls-bake", [], { ovenC: 210, minutes: null, coreC: 76 }),
+    ]),
+    part("gel", "Flax gel", null, 240, [
+      step("gel", "gel-make", [food("ground-flax", 16), food("water", 48)], { minutes: 12 }),
+    ]),
+    part("broth", "Paprika broth", "sauce", 10, [
+      step("cut", "broth-cut", [food("red-pepper", 240), food("onion", 110)], { pieceMm: 8 }),
+      step("brown", "broth-brown", [food("rapeseed-oil", 18), food("paprika", 6)], { pan: "saute" }),
+      step("reduce", "broth-reduce", [food("passata", 350), food("stock", 300)], { pan: "saute", toShare: 0.8 }),
+      step("simmer", "broth-join", [joined("balls")], { pan: "saute", minutes: 6, lid: true }),
+      step("season", "broth-season", [food("lemon-juice", 8)], { saltTo: 0.009 }),
+    ]),
+  ],
+};
+
+const FENNEL_SAUSAGES: Dish = {
+  id: "fennel-sausages",
+  name: "Fennel sausages with white-bean mash",
+  replaces: "pork sausages",
+  servings: 4,
+  parts: [
+    part("sausages", "Sausages", "mince", 15, [
+      step("pulse", "sausages-pulse", [food("white-beans-tinned", 240), food("tofu-smoked", 150), food("miso", 20)], {
+        machine: "food-processor",
+      }),
+      step(
+        "bind",
+        "sausages-bind",
+        [
+          food("gluten", 150),
+          food("stock", 150),
+          food("tomato-paste", 20),
+          food("fennel-seed", 5),
+          food("smoked-paprika", 4),
+          food("rapeseed-oil", 25),
+        ],
+        { saltTo: 0.013 },
+      ),
+      step("rest", "sausages-rest", [], { minutes: 20, where: "worktop" }),
+      step("shape", "sausages-shape", [], { form: "log", pieceG: 92, diameterMm: 140 }),
+      step("steam", "sausages-steam", [], { pan: "pot", coreC: 88, wrapped: true }),
+      step("cool", "sausages-cool", [], { minutes: 30, depthMm: 30 }),
+      step("griddle", "sausages-griddle", [food("rapeseed-oil", 15)], { pan: "iron" }),
+    ]),
+    part("mash", "White-bean mash", "mash", 20, [
+      step("weigh", "bean-weigh", [food("white-beans-tinned", 480)]),
+      step("rinse", "bean-rinse", [], { times: 2, waterG: 800 }),
+      step("simmer", "bean-simmer", [food("stock", 220), food("rosemary", 3)], { pan: "small-pot", minutes: 10 }),
+      step("mash", "bean-mash", [food("olive-oil", 25), food("lemon-juice", 8)], { saltTo: 0.009 }),
+    ]),
+  ],
+};
+
+const LAYERED_BAKE: Dish = {
+  id: "layered-bake",
+  name: "Layered bake of pasta, jackfruit and spinach",
+  replaces: "beef mince",
+  servings: 6,
+  parts: [
+    part("ragout", "Jackfruit ragout", "braised", 60, [
+      step("weigh", "ragout-weigh", [food("jackfruit-young", 560)]),
+      step("rinse", "ragout-rinse", [], { how: "soak", times: 2, waterG: 1500 }),
+      step("squeeze", "ragout-squeeze", [], { how: "hands", minutes: 2 }),
+      step("cut", "ragout-shred", [], { how: "shred", pieceMm: 6 }),
+      step("brown", "ragout-brown", [food("onion", 160), food("garlic", 12), food("olive-oil", 30)], { pan: "saute" }),
+      step(
+        "simmer",
+        "ragout-simmer",
+        [
+          food("tomatoes-tinned", 800),
+          food("red-lentils", 90),
+          food("wine-red", 100),
+          food("soy-sauce", 20),
+          food("oregano", 2),
+        ],
+        { pan: "saute", minutes: 30, lid: true },
+      ),
+      step("season", "ragout-season", [food("wine-vinegar", 8)], { saltTo: 0.011 }),
+    ]),
+    part("white", "Cashew white sauce", "sauce", 60, [
+      step("weigh", "white-weigh", [food("cashews", 130)]),
+      step("soak", "white-soak", [food("water", 500)], { waterC: 95, minutes: 35 }),
+      step("drain", "white-drain", []),
+      step("pulse", "white-blend", [food("soy-milk", 450), food("yeast-flakes", 12)], {
+        machine: "blender",
+        to: "smooth",
+      }),
+      step("thicken", "white-thicken", [food("corn-starch", 14), food("nutmeg", 0.4)], { pan: "small-pot" }),
+      step("season", "white-season", [], { saltTo: 0.009 }),
+    ]),
+    part("pasta", "Pasta", null, 30, [
+      step("cook", "pasta-cook", [food("pasta-gf", 260), food("water", 2600), food("salt", 18)], {
+        pan: "pot",
+        minutes: 6,
+      }),
+      step("drain", "pasta-drain", []),
+    ]),
+    part("bake", "The bake", "braised", 30, [
+      step("layer", "bake-layer", [joined("ragout"), joined("pasta"), food("spinach", 200), shareOf("white", 0.7)], {
+        tin: "long-dish",
+      }),
+      step("top", "bake-top", [shareOf("white", 0.3), food("plant-cheese", 80)]),
+      step("bake", "bake-bake", [], { ovenC: 190, minutes: 35, coreC: 74 }),
+      step("stand", "bake-stand", [], { minutes: 12 }),
+    ]),
+  ],
+};
+const FEAST_JOINT: Dish = {
+  id: "feast-joint",
+  name: "Frozen–thawed joint with mushroom gravy",
+  replaces: "a roast",
+  servings: 6,
+  parts: [
+    part("joint", "Joint", "mince", 40, [
+      step("freeze", "joint-freeze", [food("tofu-firm", 800)], { minutes: 14 * 60 }),
+      step("thaw", "joint-thaw", [], { minutes: 62 * 60 }),
+      step("press", "joint-press", [], { loadKg: 5, minutes: 40 }),
+      step("cut", "joint-crumble", [], { how: "crumble", pieceMm: 8 }),
+      step(
+        "bind",
+        "joint-bind",
+        [
+          food("husk", 28),
+          food("tapioca-starch", 60),
+          food("gluten", 90),
+          food("tamari", 30),
+          food("onion-powder", 5),
+          food("sage", 6),
+          food("water", 180),
+        ],
+        { saltTo: 0.014 },
+      ),
+      step("rest", "joint-rest", [], { minutes: 20, where: "worktop" }),
+      step("shape", "joint-shape", [], { form: "loaf", pieceG: 830 }),
+      step("glaze", "joint-oil", [food("olive-oil", 20)]),
+      step("bake", "joint-bake", [], { ovenC: 200, minutes: null, coreC: 82, cover: "foil" }),
+      step("glaze", "joint-glaze", [food("maple-syrup", 25), food("mustard-smooth", 15)]),
+      step("bake", "joint-finish", [], { ovenC: 210, minutes: 18 }),
+      step("stand", "joint-stand", [], { minutes: 15 }),
+      step("slice", "joint-slice", [], { count: 14, thicknessMm: 12 }),
+    ]),
+    part("gravy", "Gravy", "sauce", 30, [
+      step("weigh", "gravy-mushrooms", [food("shiitake-dried", 18)]),
+      step("soak", "gravy-soak", [food("water", 500)], { waterC: 95, minutes: 30 }),
+      step("drain", "gravy-drain", []),
+      step("squeeze", "gravy-squeeze", [], { how: "hands", minutes: 1 }),
+      step("cut", "gravy-cut", [food("shallot", 80)], { pieceMm: 4 }),
+      step("brown", "gravy-brown", [food("rapeseed-oil", 18)], { pan: "saute" }),
+      step("reduce", "gravy-reduce", [liquor("gravy-drain"), food("soy-sauce", 15), food("apple", 60)], {
+        pan: "saute",
+        toShare: 0.7,
+      }),
+      step("thicken", "gravy-thicken", [food("potato-starch", 8), food("water", 20)], { pan: "saute" }),
+      step("season", "gravy-season", [food("cider-vinegar", 5)], { saltTo: 0.01 }),
+    ]),
+  ],
+};
+
+const RAGGED_STEW: Dish = {
+  id: "ragged-stew",
+  name: "Ragged king-oyster stew, brown rice",
+  replaces: "pulled pork",
+  servings: 4,
+  parts: [
+    part("stew", "Stew", "braised", 45, [
+      step("toast", "stew-bloom", [food("rapeseed-oil", 25), food("cumin", 3), food("chilli-flakes", 1)], {
+        pan: "saute",
+        minutes: 2,
+      }),
+      step("brown", "stew-brown", [joined("shreds")], { pan: "saute" }),
+      step(
+        "simmer",
+        "stew-simmer",
+        [
+          food("passata", 300),
+          food("stock", 200),
+          food("molasses", 15),
+          food("cider-vinegar", 15),
+          food("black-beans-tinned", 240),
+        ],
+        { pan: "saute", minutes: 18 },
+      ),
+      step("season", "stew-season", [food("lime-juice", 10), food("coriander-leaf", 10)], { saltTo: 0.01 }),
+    ]),
+    part("shreds", "Shreds", null, 120, [
+      step("cut", "shreds-shred", [food("king-oyster", 600), food("onion", 150)], { how: "shred", pieceMm: 6 }),
+    ]),
+    part("rice", "Brown rice", null, 20, [
+      step("weigh", "rice-weigh", [food("rice-brown", 280), food("water", 40)]),
+      step("rinse", "rice-rinse", [], { times: 2, waterG: 800 }),
+      step("cook", "rice-cook", [food("water", 420)], { pressure: true }),
+      step("stand", "rice-stand", [], { minutes: 8 }),
+      step("serve", "rice-serve", [food("spring-onion", 20)]),
+    ]),
+  ],
+};
+const SEED_LOAF: Dish = {
+  id: "lentil-loaf",
+  name: "Lentil and pumpkin-seed loaf, celeriac mash",
+  replaces: "meat loaf",
+  servings: 6,
+  parts: [
+    part("loaf", "Loaf", "mince", 25, [
+      step("sort", "loaf-sort", [food("brown-lentils", 220)]),
+      step("cook", "loaf-cook", [food("water", 620)], { pan: "pot" }),
+      step("drain", "loaf-drain", []),
+      step("cool", "loaf-cool", [], { minutes: 25, depthMm: 20 }),
+      step("pulse", "loaf-pulse", [food("pumpkin-seeds", 90), food("carrot", 120), food("onion", 100)], {
+        machine: "food-processor",
+      }),
+      step(
+        "bind",
+        "loaf-bind",
+        [
+          food("oats", 110),
+          food("ground-flax", 20),
+          food("tomato-paste", 45),
+          food("soy-sauce-less", 20),
+          food("marjoram", 2),
+        ],
+        { saltTo: 0.013 },
+      ),
+      step("rest", "loaf-rest", [], { minutes: 60 }),
+      step("shape", "loaf-shape", [], { form: "loaf", pieceG: 1100 }),
+      step("bake", "loaf-bake", [], { ovenC: 190, minutes: null, coreC: 76, cover: "lid" }),
+      step("stand", "loaf-stand", [], { minutes: 12 }),
+      step("slice", "loaf-slice", [], { count: 12, thicknessMm: 18 }),
+      step("serve", "loaf-serve", [food("ketchup", 60)]),
+    ]),
+    part("mash", "Celeriac mash", "mash", 20, [
+      step("cut", "celeriac-cut", [food("celeriac", 500), food("potato", 400)], { pieceMm: 25 }),
+      step("boil", "celeriac-boil", [food("water", 1500), food("salt", 12)], { pan: "pot", pieceMm: 25 }),
+      step("mash", "celeriac-mash", [food("plant-butter", 30), food("soy-milk", 90)], { saltTo: 0.008 }),
+      step("hold", "celeriac-hold", [], { minutes: 15 }),
+    ]),
+  ],
+};
+
+const CRUMBED_SLICES: Dish = {
+  id: "crumbed-slices",
+  name: "Crumbed tofu slices, sauerkraut and potatoes",
+  replaces: "escalopes",
+  servings: 4,
+  parts: [
+    part("slices", "Slices", "mince", 10, [
+      step("slice", "slices-slice", [food("tofu-extra-firm", 400)], { count: 8, thicknessMm: 12 }),
+      step("press", "slices-press", [], { loadKg: 4, minutes: 25, lengthMm: 200, widthMm: 140, thicknessMm: 12 }),
+      step("marinate", "slices-marinate", [food("soy-sauce", 20), food("lemon-juice", 10), food("water", 40)], {
+        minutes: 30,
+        fit: false,
+        chilled: true,
+      }),
+      step("drain", "slices-drain", []),
+      step("coat", "slices-crumb", [food("chickpea-flour", 30), food("soy-milk", 60), food("panko", 80)], {
+        coating: "crumb",
+      }),
+      step("air-fry", "slices-airfry", [food("rapeseed-oil", 12)], { ovenC: 200, minutes: 14, coreC: null }),
+    ]),
+    part("kraut", "Kraut", null, 60, [
+      step("weigh", "kraut-weigh", [food("sauerkraut", 400), food("apple", 120)]),
+      step("simmer", "kraut-simmer", [food("water", 120), food("caraway", 2), food("bay", 0.4)], {
+        pan: "small-pot",
+        minutes: 15,
+        lid: true,
+      }),
+    ]),
+    part("potatoes", "Baked potatoes", null, 15, [
+      step("weigh", "potatoes-weigh", [food("baking-potato", 1000)]),
+      step("shape", "potatoes-even", [], { form: "ball", pieceG: 250, handsMin: 1 }),
+      step("bake", "potatoes-bake", [], { ovenC: 190, minutes: null, coreC: 96 }),
+    ]),
+  ],
+};
+
+const WEEK_MINCE: Dish = {
+  id: "week-mince",
+  name: "Mushroom and granule mince, made ahead",
+  replaces: "beef mince",
+  servings: 6,
+  parts: [
+    part("mince", "Mince", "braised", 20, [
+      step("weigh", "mince-weigh", [food("soy-granules", 160)]),
+      step("soak", "mince-soak", [food("stock", 420)], { minutes: 12 }),
+      step("drain", "mince-drain", []),
+      step("squeeze", "mince-squeeze", [], { how: "cloth", minutes: 1 }),
+      step("brown", "mince-brown", [food("button-mushrooms", 300), food("onion", 150), food("olive-oil", 30)], {
+        pan: "iron",
+        browningMin: 6,
+      }),
+      step(
+        "simmer",
+        "mince-simmer",
+        [
+          liquor("mince-drain"),
+          liquor("mince-squeeze"),
+          food("tomatoes-tinned", 400),
+          food("yeast-extract", 6),
+          food("thyme", 2),
+        ],
+        { pan: "saute", minutes: 20 },
+      ),
+      step("cool", "mince-cool", [], { minutes: 90, depthMm: 25, where: "ice-bath" }),
+      step("store", "mince-store", [], { days: 1 }),
+      step("reheat", "mince-reheat", [food("water", 40)], { where: "hob", minutes: 10 }),
+      step("season", "mince-season", [food("parsley", 12)], { saltTo: 0.011 }),
+      step("serve", "mince-serve", []),
+    ]),
+    part("polenta", "Polenta", "mash", 15, [
+      step("simmer", "polenta-simmer", [food("water", 1100), food("polenta", 220), food("salt", 6)], {
+        pan: "pot",
+        minutes: 25,
+      }),
+      step("mash", "polenta-beat", [food("plant-butter", 30)], { saltTo: 0.008 }),
+    ]),
+  ],
+};
+
+export const SHELF: readonly Dish[] = [
+  TEMPEH_RASHERS,
+  STUFFED_AUBERGINES,
+  BATTERED_PALM,
+  GREEN_BALLS,
+  FENNEL_SAUSAGES,
+  LAYERED_BAKE,
+  FEAST_JOINT,
+  RAGGED_STEW,
+  SEED_LOAF,
+  CRUMBED_SLICES,
+  WEEK_MINCE,
+];

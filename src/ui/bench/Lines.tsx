@@ -1,0 +1,177 @@
+"use client";
+
+import { chakra, HStack, Stack } from "@chakra-ui/react";
+import { Plus, X } from "lucide-react";
+import { addLine, removeLine, setLine } from "@/core/dish/edit";
+import { weighAmount } from "@/core/foods/measure";
+import type { Line } from "@/core/process/step";
+import { readAmount } from "@/core/quantities/amount";
+import { writeMass, writeMassRange } from "@/core/quantities/write";
+import { IconDo, Quiet } from "../frame/controls";
+import { NumberField } from "../frame/fields";
+import { FoodPicker } from "../foods/FoodPicker";
+import { sayQuestion } from "../wording/words";
+import type { StepFormProps } from "./StepForm";
+import { unitOf } from "./units";
+
+const select = {
+  fontSize: "sm",
+  h: "10",
+  px: "1.5",
+  bg: "card",
+  color: "ink",
+  borderWidth: "1px",
+  borderColor: "edge",
+  rounded: "md",
+  minW: "0",
+  flex: "1",
+} as const;
+
+/** What goes into the step in hand: foods in grams or in a cook's words, other parts, liquor that was kept. */
+export function Lines({
+  step,
+  foods,
+  parts,
+  liquors,
+  factor,
+  units,
+  kitchen,
+  frozen,
+  onEdit,
+  onOwnFood,
+}: StepFormProps) {
+  const unit = unitOf("mass", units);
+  const name = (line: Line) =>
+    line.kind === "food"
+      ? (foods.find((f) => f.id === line.food)?.name ?? line.food)
+      : line.kind === "part"
+        ? (parts.find((p) => p.id === line.part)?.name ?? "a part")
+        : (liquors.find((l) => l.step === line.step)?.name ?? "liquor");
+  /** Words into the unit on screen; what they leave open is asked. */
+  const read = (foodId: string) => (text: string) => {
+    const food = foods.find((f) => f.id === foodId);
+    if (!food) return { asks: `${foodId}: nobody knows this food any more. Choose another one.` };
+    const weighed = weighAmount(food, readAmount(text, kitchen.spoons));
+    if (!weighed.ok) return { asks: sayQuestion(weighed.failure, food.name) };
+    const { low, likely, high } = weighed.value;
+    return {
+      value: unit.out(likely),
+      says: `${text.trim()} = ${writeMass(likely, units)} (${writeMassRange(low, high, units)})`,
+    };
+  };
+  return (
+    <Stack gap="2" aria-label="What goes in" role="group">
+      {step.adds.map((line, i) => (
+        <HStack key={i} gap="1.5" align="flex-start">
+          {line.kind === "food" ? (
+            <>
+              <FoodPicker
+                label={`Food ${i + 1}`}
+                value={line.food}
+                foods={foods}
+                disabled={frozen}
+                onChoose={(food) => onEdit("Food", (s) => setLine(s, i, { ...line, food }))}
+                onOwn={(own) => onOwnFood(own, (food) => onEdit("Food", (s) => setLine(s, i, { ...line, food })))}
+              />
+              <NumberField
+                label={`${name(line)}, amount`}
+                hideLabel
+                width="4.5rem"
+                value={unit.out(line.massG * factor)}
+                low={0}
+                high={Math.round(unit.out(100_000))}
+                unit={unit.name}
+                digits={unit.digits}
+                read={read(line.food)}
+                onCommit={(n) =>
+                  n !== null &&
+                  onEdit(`${name(line)}: amount`, (s) => setLine(s, i, { ...line, massG: unit.into(n) / factor }))
+                }
+              />
+            </>
+          ) : (
+            <>
+              <chakra.select
+                {...select}
+                aria-label={line.kind === "part" ? `Part ${i + 1}` : `Liquor ${i + 1}`}
+                value={line.kind === "part" ? line.part : line.step}
+                onChange={({ target: { value } }) =>
+                  onEdit(line.kind === "part" ? "Part" : "Liquor", (s) =>
+                    setLine(s, i, line.kind === "part" ? { ...line, part: value } : { ...line, step: value }),
+                  )
+                }
+              >
+                {line.kind === "part"
+                  ? parts.map((p) => (
+                      <option key={p.id} value={p.id}>
+                        {p.name}
+                      </option>
+                    ))
+                  : liquors.map((l) => (
+                      <option key={l.step} value={l.step}>
+                        {l.name}
+                      </option>
+                    ))}
+              </chakra.select>
+              <NumberField
+                label={`${name(line)}, share`}
+                hideLabel
+                width="4.5rem"
+                value={line.share * 100}
+                low={1}
+                high={100}
+                unit="%"
+                digits={0}
+                onCommit={(n) => n !== null && onEdit("Share", (s) => setLine(s, i, { ...line, share: n / 100 }))}
+              />
+            </>
+          )}
+          <IconDo
+            label={`Take ${name(line)} out`}
+            disabled={frozen}
+            onClick={() => onEdit(`Take ${name(line)} out`, (s) => removeLine(s, i))}
+          >
+            <X size={16} />
+          </IconDo>
+        </HStack>
+      ))}
+      <HStack gap="2" wrap="wrap">
+        <Add
+          says="Food"
+          disabled={frozen}
+          onAdd={() => onEdit("Add a food", (s) => addLine(s, { kind: "food", food: "water", massG: 100 / factor }))}
+        />
+        {parts[0] && (
+          <Add
+            says="Part"
+            disabled={frozen}
+            onAdd={() =>
+              onEdit("Join a part", (s) =>
+                addLine(s, { kind: "part", part: (parts[0] as { id: string }).id, share: 1 }),
+              )
+            }
+          />
+        )}
+        {liquors[0] && (
+          <Add
+            says="Liquor"
+            disabled={frozen}
+            onAdd={() =>
+              onEdit("Use the liquor", (s) =>
+                addLine(s, { kind: "liquor", step: (liquors[0] as { step: string }).step, share: 1 }),
+              )
+            }
+          />
+        )}
+      </HStack>
+    </Stack>
+  );
+}
+
+function Add({ says, disabled, onAdd }: { says: string; disabled: boolean; onAdd: () => void }) {
+  return (
+    <Quiet h="9" minH="9" px="3" fontSize="sm" disabled={disabled} onClick={onAdd}>
+      <Plus size={15} /> {says}
+    </Quiet>
+  );
+}

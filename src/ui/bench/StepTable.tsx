@@ -1,0 +1,176 @@
+"use client";
+
+import { Box, chakra, Table } from "@chakra-ui/react";
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  type Modifier,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { GripVertical } from "lucide-react";
+import { type KeyboardEvent, memo } from "react";
+import { totalG } from "@/core/process/contents";
+import type { Row } from "@/core/process/replay";
+import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
+import { Card } from "../frame/controls";
+import { sayWhatGoesIn } from "../wording/spoken";
+import { CUES, sayFailure, type Speaking, STEP_NAMES } from "../wording/words";
+import type { PartViewProps } from "./benchProps";
+
+function minutesOf(row: Extract<Row, { state: "computed" }>): string {
+  const hands = row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m + p.minutes : m), 0);
+  const other = row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m : m + p.minutes), 0);
+  const watching = row.outcome.phases.some((p) => p.kind === "watch");
+  const rest = other > 0 ? ` + ${writeMinutes(other)} ${watching ? "watch" : "wait"}` : "";
+  return `${writeMinutes(Math.max(1, hands))} hands${rest}`;
+}
+
+export const StepTable = memo(function StepTable({
+  part,
+  plan,
+  stepId,
+  speaking,
+  onTake,
+  onPlace,
+}: PartViewProps & { readonly onPlace: ((step: string, index: number) => void) | null }) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const ids = part.rows.map((r) => r.step.id);
+  const dropped = ({ active, over }: DragEndEvent) => {
+    const to = ids.indexOf(String(over?.id));
+    if (onPlace && over && active.id !== over.id && to >= 0) onPlace(String(active.id), to);
+  };
+  return (
+    <Card p="0" overflowX="auto" tabIndex={0} role="region" aria-label={`Steps of ${part.name}`}>
+      <DndContext
+        id={`steps-${part.id}`}
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        modifiers={[upAndDown]}
+        onDragEnd={dropped}
+      >
+        <Table.Root size="sm" bg="transparent">
+          <Table.Header>
+            <Table.Row bg="transparent">
+              {["", "Step", "What goes in", "Time", "In the bowl", "Done when"].map((h, i) => (
+                <Table.ColumnHeader
+                  key={h || "n"}
+                  color="quiet"
+                  borderColor="line"
+                  textAlign={i === 4 ? "end" : "start"}
+                >
+                  {h}
+                </Table.ColumnHeader>
+              ))}
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+              {part.rows.map((row, i) => (
+                <StepRow
+                  key={row.key}
+                  row={row}
+                  number={i + 1}
+                  last={i === part.rows.length - 1}
+                  inHand={row.step.id === stepId}
+                  eaters={plan.eaters}
+                  speaking={speaking}
+                  onTake={onTake}
+                  onPlace={onPlace}
+                />
+              ))}
+            </SortableContext>
+          </Table.Body>
+        </Table.Root>
+      </DndContext>
+    </Card>
+  );
+});
+
+/** Rows move up and down only. */
+const upAndDown: Modifier = ({ transform }) => ({ ...transform, x: 0 });
+
+interface StepRowProps {
+  readonly row: Row;
+  readonly number: number;
+  readonly last: boolean;
+  readonly inHand: boolean;
+  readonly eaters: number;
+  readonly speaking: Speaking;
+  readonly onTake: (id: string) => void;
+  readonly onPlace: ((step: string, index: number) => void) | null;
+}
+
+/** One step as a line that can be taken in hand, dragged by its grip, or moved with the arrow keys. */
+const StepRow = memo(function StepRow({ row, number, last, inHand, eaters, speaking, onTake, onPlace }: StepRowProps) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: row.step.id,
+    disabled: onPlace === null,
+  });
+  const onKey = (e: KeyboardEvent) => {
+    const by = e.key === "ArrowUp" ? -1 : e.key === "ArrowDown" ? 1 : 0;
+    if (by === 0 || onPlace === null) return;
+    e.preventDefault();
+    if ((by < 0 && number > 1) || (by > 0 && !last)) onPlace(row.step.id, number - 1 + by);
+  };
+  return (
+    <Table.Row
+      ref={setNodeRef}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      bg={inHand ? "jadeTint" : isDragging ? "sunk" : "transparent"}
+      cursor="pointer"
+      onClick={() => onTake(row.step.id)}
+      css={{ "& td": { borderColor: "line", verticalAlign: "top", paddingBlock: "0.55rem" } }}
+    >
+      <Table.Cell color="quiet" whiteSpace="nowrap" ps="2" pe="1">
+        {onPlace && (
+          <chakra.button
+            type="button"
+            {...attributes}
+            {...listeners}
+            aria-label={`Move ${STEP_NAMES[row.step.kind]}, step ${number}: drag, or arrow keys`}
+            tabIndex={0}
+            onKeyDown={onKey}
+            onClick={(e) => e.stopPropagation()}
+            minW="6"
+            minH="6"
+            me="1"
+            verticalAlign="middle"
+            cursor="grab"
+            color="quiet"
+            css={{ touchAction: "none" }}
+          >
+            <GripVertical size={15} aria-hidden />
+          </chakra.button>
+        )}
+        {number}
+      </Table.Cell>
+      <Table.Cell fontWeight="600">{STEP_NAMES[row.step.kind]}</Table.Cell>
+      {row.state === "computed" ? (
+        <>
+          <Table.Cell minW="10rem">{sayWhatGoesIn(row, speaking) || "–"}</Table.Cell>
+          <Table.Cell minW="6.5rem">{minutesOf(row)}</Table.Cell>
+          <Table.Cell textAlign="end" whiteSpace="nowrap">
+            <strong>{writeMass(totalG(row.outcome.after.batch), speaking.units)}</strong>
+            <Box fontSize="xs" color="quiet">
+              {writePercent(row.outcome.after.batch.saltG / totalG(row.outcome.after.batch))} salt
+              <br />
+              {writeMass(row.outcome.after.batch.saltG / eaters)} each
+            </Box>
+          </Table.Cell>
+          <Table.Cell minW="7rem" color="quiet">
+            {CUES[row.step.kind]}
+          </Table.Cell>
+        </>
+      ) : (
+        <Table.Cell colSpan={4} color={row.state === "blocked" ? "chilli" : "quiet"}>
+          {row.state === "blocked" ? sayFailure(row.failure, speaking) : "Waits for an earlier step of this part."}
+        </Table.Cell>
+      )}
+    </Table.Row>
+  );
+});
