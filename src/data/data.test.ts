@@ -1,4 +1,7 @@
 import "fake-indexeddb/auto";
+import Dexie from "dexie";
+import { editStep } from "@/core/dish/edit";
+import { ownFood } from "@/core/foods/own";
 import { MUSTARD_STRIPS, DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { type Household, readHousehold, writeHousehold } from "@/core/formats/household";
 import { Changes } from "./changes";
@@ -10,6 +13,7 @@ import {
   editsToClear,
   foodsWithLabels,
   isEmpty,
+  kitchenOf,
   planInputOf,
   readAll,
   restoreLogs,
@@ -60,7 +64,7 @@ test("clearing and importing are one change each", async () => {
   await changes.apply("Clear", await editsToClear(db));
   expect(await isEmpty(db)).toBe(true);
   await changes.undo();
-  expect(await db.dishes.count()).toBe(2);
+  expect(await db.dishes.count()).toBe(DEMO_DISHES.length);
 });
 
 test("the file of one browser fills another, log and all, and comes out the same", async () => {
@@ -100,4 +104,65 @@ test("a plan's input carries only the foods it names, with what the labels said"
   expect(input.foods.some((f) => f.id === "walnuts")).toBe(false);
   expect(input.foods.some((f) => f.id === "salt")).toBe(true);
   expect(foodsWithLabels([]).find((f) => f.id === "oat-cream")?.allergens.gluten).toBe("unknown");
+});
+
+test("rows of the first version are completed when the browser opens them: tins, spoons, settings of steps", async () => {
+  const name = `old-${Math.random()}`;
+  const old = new Dexie(name);
+  old.version(1).stores({
+    kitchen: "id",
+    eaters: "id",
+    labels: "id, food",
+    dishes: "id",
+    suppers: "id, serveAt",
+    cookings: "id, supper",
+    log: "++seq, cooking",
+    entries: "id, finishedAt",
+  });
+  // As version 1 wrote them: no tins, no spoons, no kinds of machines, a cut without its way, a soak without a place.
+  const { tins, spoons, ...kitchen } = DEMO_KITCHEN;
+  void [tins, spoons];
+  await old.table("kitchen").put({
+    id: "kitchen",
+    kitchen: {
+      ...kitchen,
+      pans: kitchen.pans.map(({ heightCm, ...pan }) => (void heightCm, pan)),
+      machines: [{ id: "blender", name: "Blender" }],
+    },
+  });
+  await old
+    .table("dishes")
+    .put(
+      JSON.parse(JSON.stringify(MUSTARD_STRIPS).replaceAll('"how":"cut",', "").replaceAll(',"chilled":false}', "}")),
+    );
+  old.close();
+
+  const db = new JadePanDb(name);
+  const now = await kitchenOf(db, "UTC");
+  expect(now.tins).toEqual([]);
+  expect(now.spoons).toBe("metric");
+  expect(now.machines).toEqual([{ id: "blender", name: "Blender", kind: "other", volumeMl: null, basketCm: null }]);
+  expect(now.pans[0]?.heightCm).toBeNull();
+  expect(await db.dishes.get("mustard-strips")).toEqual(JSON.parse(JSON.stringify(MUSTARD_STRIPS)));
+  db.close();
+});
+
+test("an own food and a figure from a packet reach the plan", async () => {
+  const { db, changes } = open();
+  const mine = ownFood("own-1", "Lupin chunks");
+  const dish = editStep(MUSTARD_STRIPS, "strips-weigh", (s) => ({
+    ...s,
+    adds: [{ kind: "food", food: "own-1", massG: 100 }],
+  }));
+  await changes.apply(
+    "Load",
+    editsFor({
+      ...demo,
+      foods: [mine as never],
+      labels: [{ id: "tamari.sodiumMg", food: "tamari", figure: "sodiumMg", per100: 6100 }],
+    }),
+  );
+  const input = await planInputOf(db, { ...supper, dishes: [dish] }, "Europe/Dublin");
+  expect(input.foods.find((f) => f.id === "own-1")?.per100.waterG).toBeNull();
+  expect(input.foods.find((f) => f.id === "tamari")?.per100.sodiumMg).toBe(6100);
 });

@@ -23,7 +23,11 @@ export async function change(label: string, edits: readonly Edit[], says?: strin
   await changes.apply(label, edits);
   if (says) notify({ says, action: { label: "Undo", run: () => void changes.undo() } });
 }
-export const put = <T extends { readonly id: string }>(table: Edit["table"], row: T): Edit => ({ table, id: row.id, row });
+export const put = <T extends { readonly id: string }>(table: Edit["table"], row: T): Edit => ({
+  table,
+  id: row.id,
+  row,
+});
 export const remove = (table: Edit["table"], id: string): Edit => ({ table, id, row: null });
 
 export const saveKitchen = (kitchen: Kitchen, label = "Kitchen") =>

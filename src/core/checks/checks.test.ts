@@ -13,6 +13,9 @@ import { antoineTempC, atmospherePa, boilingPointC, saturationPa, saturationTemp
 import { conductionModes, minutesToCore, type Shape, wrappedSurface } from "../models/conduction";
 import { consolidatedFraction, equilibriumMoisture, loadPressureKPa, timeFactor } from "../models/consolidation";
 import { hoursBetween } from "../models/cooling";
+import { minutesThrough } from "../models/freezing";
+import { minutesTo, ovenCurve, valueAt } from "../models/ovenHeat";
+import { absorbedWaterG, cookedYield, cookerC, timeFactorAt } from "../models/softening";
 import {
   diffusivityAt,
   evenStrength,
@@ -99,6 +102,19 @@ const bowl = (i: Inputs) => {
     M_600s: value(moistureAfterSoak(food, bath, (i.t_s as number) / 60)),
     t90_s: soakSeconds(i.food as string, bath.startC, bath.roomC, bath.timeConstantMin),
   };
+};
+/** λ of the check is 82 % water times 333.5 kJ/kg; the difference is to the freezing point of −1 °C. */
+const plank = (way: "thaw" | "freeze") => (i: Inputs) => {
+  const difference = i.dT_K as number;
+  const minutes = value(
+    minutesThrough(
+      { edgesM: [i.a_m as number, i.b_m as number, i.c_m as number], water: 0.82 },
+      way,
+      way === "thaw" ? difference - 1 : -difference - 1,
+      i.h as number,
+    ),
+  );
+  return { t_s: minutes * 60 };
 };
 const firmTofu = { referenceMoisture: 4.9, thresholdKPa: 0.5, exponent: 0.12, consolidationM2PerS: 1.5e-7 };
 const steps = (shape: Shape) => (i: Inputs) => {
@@ -462,6 +478,37 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
     t57_21_fridge_h: hoursBetween(57, 21, 4, 9750) ?? NaN,
     t21_5_fridge_h: hoursBetween(21, 5, 4, 9750) ?? NaN,
   }),
+  ball40_oven_wet_surface_FV: () => {
+    // The check's ball has the mix's density, 1092 kg/m³.
+    const halfM = ((3 * 0.04) / (4 * Math.PI * mixFood.density)) ** (1 / 3);
+    const curve = value(
+      ovenCurve({ shape: "sphere", halfM, food: mixFood, surface: 18, wetShare: 0.15, startC: 5, ovenC: 200 }, 60),
+    );
+    const minutes = minutesTo(curve, 74) ?? NaN;
+    return { t_s: minutes * 60, massLossFrac_at_t: valueAt(curve.lossShare, minutes) };
+  },
+  legume_time_factor: () => ({
+    open2000: timeFactorAt(boilingPointC(2000), boilingPointC(0)),
+    pc15: timeFactorAt(cookerC(0, (15 * units.PASCAL_PER_PSI) / 1000), boilingPointC(0)),
+  }),
+  chickpea_paths: () => ({
+    unsoaked_min: 60 + (0.9 * soakSeconds("chickpea", 95, 95, Infinity)) / 60,
+    pc15_hold_soaked_min: 60 * timeFactorAt(cookerC(0, (15 * units.PASCAL_PER_PSI) / 1000), boilingPointC(0)),
+  }),
+  yields_from_moisture: () => ({
+    lentil: cookedYield(0.0826, 0.6964, 0.06),
+    chickpea: cookedYield(0.0768, 0.6021, 0.06),
+    kidney: cookedYield(0.1175, 0.6694, 0.07),
+  }),
+  lentil_water_absorb_method: () => ({ water_g: absorbedWaterG(200, 2.72, 80) }),
+  pressure_cooker: () => {
+    const at = (psi: number, h: number) => cookerC(h, (psi * units.PASCAL_PER_PSI) / 1000);
+    return { T_6psi_0m: at(6, 0), T_8psi_0m: at(8, 0), "T_11.6psi_0m": at(11.6, 0), T_15psi_0m: at(15, 0) };
+  },
+  thaw_fridge_4C_h6: plank("thaw"),
+  thaw_fridge_4C_h4: plank("thaw"),
+  thaw_cold_water_10C: plank("thaw"),
+  "freeze_-18C_h8": plank("freeze"),
   squeeze_363g: (i) => weighed(i, 363),
   squeeze_418g: (i) => weighed(i, 418),
 };

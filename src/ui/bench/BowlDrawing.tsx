@@ -36,99 +36,141 @@ interface DrawingProps {
 
 /**
  * A vessel for each step, filled to scale in grams; ribbons for what came in and went out; salt as a line below. Words
- * stay in their own column; long chains scroll sideways. Each column is a button with its account as its name.
+ * stay in their own column; long chains go on in a second row. Each column is a button with its account as its name.
  */
 export function BowlDrawing({ vessels, inHand, onTake }: DrawingProps) {
   const [ref, width] = useWidth();
-  const column = Math.max(COLUMN, Math.min(190, width / Math.max(1, vessels.length)));
-  const total = column * vessels.length;
-  const most = Math.max(1, ...vessels.map((v) => v.massG + v.fill.bathG));
-  const widest = Math.max(1, ...vessels.flatMap((v) => [v.came.grams, v.left.grams]));
-  const highestSalt = Math.max(0.02, ...vessels.map((v) => v.saltShare));
-  const saltY = (share: number) => Y.stripEnd - (share / highestSalt) * (Y.stripEnd - Y.strip);
-  const shown = vessels.filter((v) => v.state === "computed");
-
+  const perRow = Math.max(1, Math.floor(width / COLUMN));
+  const rows = Math.max(1, Math.ceil(vessels.length / perRow));
+  // Rows of about the same length: eight vessels in two rows are four and four, not seven and one.
+  const each = Math.ceil(vessels.length / rows);
+  const column = Math.max(COLUMN, Math.min(190, width / Math.max(1, each)));
+  const scales: Scales = {
+    column,
+    most: Math.max(1, ...vessels.map((v) => v.massG + v.fill.bathG)),
+    widest: Math.max(1, ...vessels.flatMap((v) => [v.came.grams, v.left.grams])),
+    highestSalt: Math.max(0.02, ...vessels.map((v) => v.saltShare)),
+  };
   return (
     <Box ref={ref} overflowX="auto" overflowY="hidden" position="relative" tabIndex={-1}>
-      <Box position="relative" w={`${total}px`} h={`${Y.end}px`}>
-        <svg
-          width={total}
-          height={Y.end}
-          viewBox={`0 0 ${total} ${Y.end}`}
-          aria-hidden
-          style={{ position: "absolute", inset: 0 }}
-        >
-          <defs>
-            <pattern id="jp-solids" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-              <rect width="7" height="7" fill="var(--jp-colors-solids)" />
-              <path d="M0 0V7" stroke="var(--jp-colors-card)" strokeWidth="1.4" opacity="0.5" />
-            </pattern>
-            <pattern id="jp-oil" width="5" height="5" patternUnits="userSpaceOnUse">
-              <rect width="5" height="5" fill="var(--jp-colors-oil)" />
-              <circle cx="2.5" cy="2.5" r="0.9" fill="var(--jp-colors-ink)" opacity="0.55" />
-            </pattern>
-          </defs>
-          {vessels.map(
-            (v, i) =>
-              inHand === v.stepId && (
-                <rect
-                  key={v.key}
-                  x={i * column + 2}
-                  y="0"
-                  width={column - 4}
-                  height={Y.end}
-                  rx="12"
-                  fill="var(--jp-colors-jade-tint)"
-                />
-              ),
-          )}
-          {vessels.length > 1 && (
-            <rect x={column / 2} y={Y.base - 9} width={total - column} height="5" fill="var(--jp-colors-line)" />
-          )}
-          {vessels.map((v, i) => (
-            <Vessel key={v.key} vessel={v} left={i * column} column={column} most={most} widest={widest} />
-          ))}
-          {shown.length > 1 && (
-            <polyline
-              points={vessels
-                .flatMap((v, i) => (v.state === "computed" ? [`${i * column + column / 2},${saltY(v.saltShare)}`] : []))
-                .join(" ")}
-              fill="none"
-              stroke="var(--jp-colors-ink)"
-              strokeWidth="1.6"
-            />
-          )}
-          {vessels.map(
-            (v, i) =>
-              v.state === "computed" && (
-                <circle
-                  key={v.key}
-                  cx={i * column + column / 2}
-                  cy={saltY(v.saltShare)}
-                  r="3"
-                  fill="var(--jp-colors-ink)"
-                />
-              ),
-          )}
-        </svg>
-        {vessels.map((v, i) => (
-          <chakra.button
-            key={v.key}
-            type="button"
-            aria-pressed={inHand === v.stepId}
-            aria-label={`${v.name}: ${v.sentence}`}
-            title={v.sentence}
-            onClick={() => onTake(v.stepId)}
-            position="absolute"
-            top="0"
-            left={`${i * column}px`}
-            w={`${column}px`}
-            h="100%"
-            rounded="xl"
-            _hover={{ bg: "color-mix(in srgb, var(--jp-colors-jade) 7%, transparent)" }}
+      {Array.from({ length: rows }, (_, i) => (
+        <BowlRow
+          key={i}
+          vessels={vessels.slice(i * each, (i + 1) * each)}
+          goesOn={i < rows - 1}
+          scales={scales}
+          inHand={inHand}
+          onTake={onTake}
+        />
+      ))}
+    </Box>
+  );
+}
+
+/** One scale for all rows: a gram is as high everywhere. */
+interface Scales {
+  readonly column: number;
+  readonly most: number;
+  readonly widest: number;
+  readonly highestSalt: number;
+}
+
+function BowlRow({
+  vessels,
+  goesOn,
+  scales,
+  inHand,
+  onTake,
+}: DrawingProps & { readonly goesOn: boolean; readonly scales: Scales }) {
+  const { column, most, widest, highestSalt } = scales;
+  const total = column * vessels.length;
+  const saltY = (share: number) => Y.stripEnd - (share / highestSalt) * (Y.stripEnd - Y.strip);
+  const shown = vessels.filter((v) => v.state === "computed");
+  return (
+    <Box position="relative" w={`${total}px`} h={`${Y.end}px`}>
+      <svg
+        width={total}
+        height={Y.end}
+        viewBox={`0 0 ${total} ${Y.end}`}
+        aria-hidden
+        style={{ position: "absolute", inset: 0 }}
+      >
+        <defs>
+          <pattern id="jp-solids" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <rect width="7" height="7" fill="var(--jp-colors-solids)" />
+            <path d="M0 0V7" stroke="var(--jp-colors-card)" strokeWidth="1.4" opacity="0.5" />
+          </pattern>
+          <pattern id="jp-oil" width="5" height="5" patternUnits="userSpaceOnUse">
+            <rect width="5" height="5" fill="var(--jp-colors-oil)" />
+            <circle cx="2.5" cy="2.5" r="0.9" fill="var(--jp-colors-ink)" opacity="0.55" />
+          </pattern>
+        </defs>
+        {vessels.map(
+          (v, i) =>
+            inHand === v.stepId && (
+              <rect
+                key={v.key}
+                x={i * column + 2}
+                y="0"
+                width={column - 4}
+                height={Y.end}
+                rx="12"
+                fill="var(--jp-colors-jade-tint)"
+              />
+            ),
+        )}
+        {(vessels.length > 1 || goesOn) && (
+          <rect
+            x={column / 2}
+            y={Y.base - 9}
+            width={total - (goesOn ? column / 2 : column)}
+            height="5"
+            fill="var(--jp-colors-line)"
           />
+        )}
+        {vessels.map((v, i) => (
+          <Vessel key={v.key} vessel={v} left={i * column} column={column} most={most} widest={widest} />
         ))}
-      </Box>
+        {shown.length > 1 && (
+          <polyline
+            points={vessels
+              .flatMap((v, i) => (v.state === "computed" ? [`${i * column + column / 2},${saltY(v.saltShare)}`] : []))
+              .join(" ")}
+            fill="none"
+            stroke="var(--jp-colors-ink)"
+            strokeWidth="1.6"
+          />
+        )}
+        {vessels.map(
+          (v, i) =>
+            v.state === "computed" && (
+              <circle
+                key={v.key}
+                cx={i * column + column / 2}
+                cy={saltY(v.saltShare)}
+                r="3"
+                fill="var(--jp-colors-ink)"
+              />
+            ),
+        )}
+      </svg>
+      {vessels.map((v, i) => (
+        <chakra.button
+          key={v.key}
+          type="button"
+          aria-pressed={inHand === v.stepId}
+          aria-label={`${v.name}: ${v.sentence}`}
+          title={v.sentence}
+          onClick={() => onTake(v.stepId)}
+          position="absolute"
+          top="0"
+          left={`${i * column}px`}
+          w={`${column}px`}
+          h="100%"
+          rounded="xl"
+          _hover={{ bg: "color-mix(in srgb, var(--jp-colors-jade) 7%, transparent)" }}
+        />
+      ))}
     </Box>
   );
 }

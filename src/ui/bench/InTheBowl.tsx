@@ -2,7 +2,7 @@
 
 import { Box, chakra, Flex, Table, Text } from "@chakra-ui/react";
 import { memo, useMemo } from "react";
-import type { Ranges } from "@/core/plan";
+import type { Plan, PlannedPart, Ranges } from "@/core/plan";
 import { writeMass } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
 import type { Speaking } from "../wording/words";
@@ -19,12 +19,13 @@ export const InTheBowl = memo(function InTheBowl({
   onTake,
 }: PartViewProps & { ranges: Ranges | null }) {
   const vessels = useMemo(() => vesselsOf(part, plan, ranges, speaking), [part, plan, ranges, speaking]);
+  const joins = useMemo(() => joinsOf(part, plan), [part, plan]);
   return (
     <Card p="3" aria-label="In the bowl">
       <Flex justify="space-between" align="center" px="1" mb="1" wrap="wrap" gap="1">
         <Legend />
         <Text fontSize="sm" color="quiet">
-          what the scale should show after each step
+          {joins.length > 0 ? `goes into ${joins.join(" and ")}` : "what the scale should show after each step"}
         </Text>
       </Flex>
       <BowlDrawing vessels={vessels} inHand={stepId} onTake={onTake} />
@@ -32,6 +33,23 @@ export const InTheBowl = memo(function InTheBowl({
     </Card>
   );
 });
+
+/** Names of the parts that take this one, or the liquor of its steps. */
+function joinsOf(part: PlannedPart, plan: Plan): string[] {
+  const own = new Set(part.rows.map((r) => r.step.id));
+  const dish = plan.dishes.find((d) => d.parts.includes(part));
+  return (dish?.parts ?? [])
+    .filter(
+      (p) =>
+        p.id !== part.id &&
+        p.rows.some((r) =>
+          r.step.adds.some(
+            (l) => (l.kind === "part" && l.part === part.id) || (l.kind === "liquor" && own.has(l.step)),
+          ),
+        ),
+    )
+    .map((p) => p.name);
+}
 
 /** The drawing in numbers, for those who don't see it and for copying. */
 function LedgerTable({

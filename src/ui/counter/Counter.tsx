@@ -123,19 +123,6 @@ export function Counter(props: CounterProps) {
                   {says}
                 </Text>
               </Box>
-              <IconDo
-                label={`Rename ${dish.name}`}
-                aria-pressed={renaming === dish.id}
-                onClick={() => setRenaming(renaming === dish.id ? null : dish.id)}
-              >
-                <PencilLine size={16} />
-              </IconDo>
-              <IconDo label={`Duplicate ${dish.name}`} onClick={() => props.onDuplicateDish(dish)}>
-                <CopyPlus size={16} />
-              </IconDo>
-              <IconDo label={`Remove ${dish.name}`} onClick={() => props.onRemoveDish(dish)}>
-                <Trash2 size={16} />
-              </IconDo>
             </Flex>
             {open === dish.id ? (
               <StartSupper
@@ -149,9 +136,25 @@ export function Counter(props: CounterProps) {
                 }}
               />
             ) : (
-              <Quiet mt="2" onClick={() => setOpen(dish.id)} aria-label={`Plan a supper with ${dish.name}`}>
-                <ChefHat size={17} /> Plan a supper
-              </Quiet>
+              <HStack mt="1" gap="1">
+                <Quiet onClick={() => setOpen(dish.id)} aria-label={`Plan a supper with ${dish.name}`}>
+                  <ChefHat size={17} /> Plan a supper
+                </Quiet>
+                <Box flex="1" />
+                <IconDo
+                  label={`Rename ${dish.name}`}
+                  aria-pressed={renaming === dish.id}
+                  onClick={() => setRenaming(renaming === dish.id ? null : dish.id)}
+                >
+                  <PencilLine size={16} />
+                </IconDo>
+                <IconDo label={`Duplicate ${dish.name}`} onClick={() => props.onDuplicateDish(dish)}>
+                  <CopyPlus size={16} />
+                </IconDo>
+                <IconDo label={`Remove ${dish.name}`} onClick={() => props.onRemoveDish(dish)}>
+                  <Trash2 size={16} />
+                </IconDo>
+              </HStack>
             )}
           </Box>
         ))}

@@ -72,7 +72,7 @@ describe("shape", () => {
     expect(refusal(mix(400), shape({ pieceG: 0 }))).toMatchObject({ kind: "out-of-range", field: "mass of a piece" });
     expect(refusal(mix(400), shape({ diameterMm: 900 }))).toMatchObject({
       kind: "out-of-range",
-      field: "diameter of a piece",
+      field: "size of a piece",
     });
   });
 });

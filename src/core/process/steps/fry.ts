@@ -1,7 +1,7 @@
 import { batchesFor, batchMinutes, discM2, piecesPerLayer } from "../../models/panHeat";
 import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
-import { add, at, oil, subtract, totalG, water } from "../contents";
+import { add, at, subtract, totalG, water } from "../contents";
 import { isMarked, type Left, marked, type StepContext, type Vessel } from "../ledger";
 import type { FryStep, GriddleStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
