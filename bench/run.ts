@@ -2,12 +2,18 @@ import { FOODS } from "@/core/foods/table";
 import { plan, type PlanInput, sampleRanges } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/fromPlan";
 import { schedule } from "@/core/schedule/schedule";
-import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
+import { foodIndex } from "@/core/foods/search";
+import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 
 /** Figures as JSON lines: 50 warm-ups and 500 runs for what is quick, fewer for what takes its time. */
 const supper = demoSupper("2026-11-29T19:00:00.000Z");
 const input: PlanInput = { supper, foods: FOODS, kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] };
-const both: PlanInput = { ...input, supper: { ...supper, dishes: [MUSTARD_STRIPS, CARAWAY_PATTIES] } };
+const stepsOf = (d: (typeof DEMO_DISHES)[number]) => d.parts.reduce((n, p) => n + p.steps.length, 0);
+const bySize = DEMO_DISHES.slice().sort((a, b) => stepsOf(b) - stepsOf(a));
+const withDishes = (dishes: typeof DEMO_DISHES): PlanInput => ({ ...input, supper: { ...supper, dishes } });
+const largest = withDishes(bySize.slice(0, 1));
+const four = withDishes(bySize.slice(0, 4));
+const fourSteps = bySize.slice(0, 4).reduce((n, d) => n + stepsOf(d), 0);
 
 /**
  * Quick ones are asked one at a time, with a pause between as between two edits: run back to back, the compiler's
@@ -51,9 +57,17 @@ const clock = {
 
 async function all() {
   await measure("plan of the demo supper, no samples", () => plan(input), { targetP99Ms: 5 });
-  await measure("plan of both dishes, no samples", () => plan(both));
+  await measure("plan of the largest demo dish, no samples", () => plan(largest), { targetP99Ms: 8 });
+  await measure(`plan of four dishes, ${fourSteps} steps, no samples`, () => plan(four));
   await measure("demo supper, 500 samples", () => sample(input), { warmUps: 2, runs: 20, targetP99Ms: 400 });
-  await measure("both dishes, 500 samples", () => sample(both), { warmUps: 2, runs: 10 });
+  await measure(`four dishes, ${fourSteps} steps, 500 samples`, () => sample(four), {
+    warmUps: 2,
+    runs: 10,
+    targetP99Ms: 400,
+  });
+  const { find } = foodIndex(FOODS);
+  let letter = 0;
+  await measure("food search", () => find("abcdefghijklmnoprstuvw".charAt(letter++ % 22)), { targetP99Ms: 10 });
   await measure("schedule of the demo supper, 60 000 nodes", () => schedule(clock), { warmUps: 1, runs: 10 });
   // Loaded only now: a browser driver in memory would be measured along with the core.
   if (process.argv[2] !== "core") await (await import("./browser")).measureInBrowser();

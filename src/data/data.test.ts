@@ -133,7 +133,11 @@ test("rows of the first version are completed when the browser opens them: tins,
   await old
     .table("dishes")
     .put(
-      JSON.parse(JSON.stringify(MUSTARD_STRIPS).replaceAll('"how":"cut",', "").replaceAll(',"chilled":false}', "}")),
+      JSON.parse(
+        JSON.stringify(MUSTARD_STRIPS)
+          .replaceAll('"how":"cut",', "")
+          .replaceAll('"covered":true,"chilled":false', '"covered":true'),
+      ),
     );
   old.close();
 

@@ -139,7 +139,7 @@ lemon-juice | Lemon juice | seasoning | 92.31 0.35 0.24 6.9 0.3 2.52 1 | SR high
 lime-juice | Lime juice | seasoning | 90.79 0.42 0.07 8.42 0.4 1.69 2 | SR 09160 high | tbsp=15; tsp=5; piece=30; acid=6; fridge=4
 soy-sauce | Soy sauce (soy and wheat) | seasoning | 71.15 8.14 0.57 4.93 0.8 0.4 5493 | SR 16123 high | also=shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=1; fridge=180
 soy-sauce-less | Soy sauce, reduced salt | seasoning | 75 9.05 0.3 5.59 0.7 ? 3598 | SR low | also=light-salt shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=0.9; fridge=180
-dark-soy-sauce | Dark soy sauce | seasoning | 58 8 0 25 0 20 6000 | L low | has=soy, gluten; tbsp=18; tsp=6; acid=0.2; glutamate=1; fridge=180
+dark-soy-sauce | Dark soy sauce | seasoning | 54 8 0 25 0 20 6000 | L low | has=soy, gluten; tbsp=18; tsp=6; acid=0.2; glutamate=1; fridge=180
 tamari | Tamari | seasoning | 66 10.51 0.1 5.57 0.8 1.7 5586 | SR 16124 high | has=soy; ask=gluten; tbsp=18; tsp=6; acid=0.2; glutamate=1.2; fridge=180
 miso | Miso | seasoning | 43.02 12.79 6.01 25.37 5.4 6.2 3728 | SR 16112 high | also=red miso, soybean paste; has=soy; ask=gluten; tbsp=17.2; tsp=5.7; cup=275; acid=0.3; glutamate=0.7; fridge=180
 stock-powder | Vegetable stock powder | seasoning | 3 8 10 30 2 5 16500 | L low; 14 000–24 000 mg sodium | also=bouillon, stock cube; ask=celery, gluten, soy, milk; tsp=4; cube=10; glutamate=6; cupboard=365

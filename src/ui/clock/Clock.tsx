@@ -259,7 +259,7 @@ const RESOURCES: Readonly<Record<string, string>> = {
 function sayRelief(relief: Relief, nameOf: (id: string) => string): string {
   switch (relief.kind) {
     case "one-more":
-      return `With ${RESOURCES[relief.resource] ?? `another pan like “${relief.resource.replace("pan:", "")}”`} it fits.`;
+      return `With ${RESOURCES[relief.resource] ?? `another one like “${relief.resource.replace(/^(pan|machine):/, "")}”`} it fits.`;
     case "be-home":
       return "Without the hours of sleep and absence it fits: eat at another time, or do the first steps the day before.";
     case "wait-longer":

