@@ -2,15 +2,24 @@ import { FOODS } from "@/core/foods/table";
 import { plan, type PlanInput, sampleRanges } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/fromPlan";
 import { schedule } from "@/core/schedule/schedule";
+import { foodsUsed } from "@/data/household";
 import { foodIndex } from "@/core/foods/search";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 
 /** Figures as JSON lines: 50 warm-ups and 500 runs for what is quick, fewer for what takes its time. */
 const supper = demoSupper("2026-11-29T19:00:00.000Z");
-const input: PlanInput = { supper, foods: FOODS, kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] };
+/** The foods that the supper names, as the application sends them. */
+const inputOf = (s: typeof supper): PlanInput => ({
+  supper: s,
+  foods: foodsUsed(s, FOODS),
+  kitchen: DEMO_KITCHEN,
+  eaters: DEMO_EATERS,
+  log: [],
+});
+const input = inputOf(supper);
 const stepsOf = (d: (typeof DEMO_DISHES)[number]) => d.parts.reduce((n, p) => n + p.steps.length, 0);
 const bySize = DEMO_DISHES.slice().sort((a, b) => stepsOf(b) - stepsOf(a));
-const withDishes = (dishes: typeof DEMO_DISHES): PlanInput => ({ ...input, supper: { ...supper, dishes } });
+const withDishes = (dishes: typeof DEMO_DISHES): PlanInput => inputOf({ ...supper, dishes });
 const largest = withDishes(bySize.slice(0, 1));
 const four = withDishes(bySize.slice(0, 4));
 const fourSteps = bySize.slice(0, 4).reduce((n, d) => n + stepsOf(d), 0);

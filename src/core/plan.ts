@@ -81,6 +81,7 @@ function worlds(input: PlanInput, foods: FoodLookup): { dish: Dish; world: Repla
       dishId: dish.id,
       foods,
       figures,
+      brought: new Map(),
       readings: weighed,
       remember,
       scaleStepG: input.kitchen.scaleStepG,

@@ -55,6 +55,8 @@ export interface ReplayWorld extends KitchenFacts {
   readonly dishId: string;
   readonly foods: FoodLookup;
   readonly figures: StepContext["figures"];
+  /** What lines of foods alone bring is the same in every sample: reckoned once. */
+  readonly brought: Map<readonly Line[], readonly Came[]>;
   readonly readings: ReadonlyMap<StepKey, number>;
   readonly remember: StepContext["remember"];
   /** Grams between two marks of the scale. */
@@ -76,7 +78,10 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   let current: StepKey = "";
 
   const bring = (lines: readonly Line[]): readonly Came[] | StepFailure => {
+    const known = world.brought.get(lines);
+    if (known) return known;
     const came: Came[] = [];
+    let foodsOnly = true;
     for (const line of lines) {
       const one =
         line.kind === "food"
@@ -86,7 +91,9 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
             : bringLiquor(line.step, line.share);
       if ("kind" in one) return one;
       came.push(one);
+      if (line.kind !== "food") foodsOnly = false;
     }
+    if (foodsOnly) world.brought.set(lines, came);
     return came;
   };
   const bringPart = (id: PartId, share: number): Came | StepFailure => {
@@ -134,7 +141,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
     figures: world.figures,
     remember: world.remember,
     bring,
-    draw: draw === likelyDraw ? likelyDraw : (id, range) => draw(`${current} ${id}`, range),
+    draw: draw === likelyDraw ? likelyDraw : (id, range) => draw(id, range, current),
     drawLot: draw,
   };
   const run = (part: PartSteps): ReplayedPart => {
@@ -199,7 +206,7 @@ function weighedRow(row: ComputedRow, world: ReplayWorld, draw: Draw): ComputedR
   const reading = world.readings.get(row.key);
   if (reading === undefined) return row;
   const blur = world.scaleStepG / 2;
-  const readingG = draw(`${row.key} scale`, estimate(reading - blur, reading, reading + blur));
+  const readingG = draw("scale", estimate(reading - blur, reading, reading + blur), row.key);
   const corrected = correctByReading(row.step.kind, row.outcome, readingG);
   if (!corrected.ok) return { ...row, refusedReading: corrected.failure };
   const computedG = totalG(row.outcome.after.batch);

@@ -1,7 +1,10 @@
 import { type Estimate, triangularQuantile } from "./range";
 
-/** Gives the value of one uncertain parameter for one run: the likely one, or the one of a sample. */
-export type Draw = (parameterId: string, estimate: Estimate) => number;
+/**
+ * Gives the value of one uncertain parameter for one run: the likely one, or the one of a sample. A scope (the step)
+ * tells parameters of one name apart; without one it is shared.
+ */
+export type Draw = (parameterId: string, estimate: Estimate, scope?: string) => number;
 
 export const likelyDraw: Draw = (_id, { likely }) => likely;
 
@@ -41,11 +44,29 @@ function strataOf(parameterId: string, samples: number, seed: number): Uint32Arr
  * @returns for each sample number the Draw of that run
  */
 export function sampledDraws(samples: number, seed: number): (sample: number) => Draw {
-  const orders = new Map<string, Uint32Array>();
-  return (sample) => (parameterId, estimate) => {
-    if (estimate.low === estimate.high) return estimate.likely;
-    let order = orders.get(parameterId);
-    if (order === undefined) orders.set(parameterId, (order = strataOf(parameterId, samples, seed)));
-    return triangularQuantile(estimate, ((order[sample] as number) + 0.5) / samples);
-  };
+  // Two maps instead of one joined name: this is asked a million times for a supper.
+  const byScope = new Map<string, Map<string, Drawn>>();
+  const at = (order: Uint32Array, sample: number) => ((order[sample] as number) + 0.5) / samples;
+  return (sample) =>
+    (parameterId, estimate, scope = "") => {
+      if (estimate.low === estimate.high) return estimate.likely;
+      let drawns = byScope.get(scope);
+      if (drawns === undefined) byScope.set(scope, (drawns = new Map()));
+      let drawn = drawns.get(parameterId);
+      if (drawn === undefined) {
+        const order = strataOf(scope === "" ? parameterId : `${scope} ${parameterId}`, samples, seed);
+        const values = Float64Array.from(order, (_, i) => triangularQuantile(estimate, at(order, i)));
+        drawns.set(parameterId, (drawn = { order, estimate, values }));
+      }
+      // Most estimates are constants of a step: their quantiles were reckoned when they were first asked for.
+      if (drawn.estimate === estimate) return drawn.values[sample] as number;
+      return triangularQuantile(estimate, at(drawn.order, sample));
+    };
+}
+
+/** One parameter: the order of its strata, and its values for the estimate it was first asked with. */
+interface Drawn {
+  readonly order: Uint32Array;
+  readonly estimate: Estimate;
+  readonly values: Float64Array;
 }

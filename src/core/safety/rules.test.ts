@@ -215,7 +215,8 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
   ],
 ];
 
-test.each(TABLE)("%s is told when touched, and only then", (...[rule, touched, passes, eaters]) => {
+test.each(TABLE.map((row) => ({ row, rule: row[0] })))("$rule is told when touched, and only then", ({ row }) => {
+  const [rule, touched, passes, eaters] = row;
   expect(rulesOf(touched, eaters)).toContain(rule);
   expect(rulesOf(passes, eaters)).not.toContain(rule);
 });

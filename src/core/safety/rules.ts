@@ -1,4 +1,4 @@
-import type { Came, Fact, Outcome } from "../process/ledger";
+import type { Fact, Outcome } from "../process/ledger";
 import type { Row } from "../process/replay";
 import { moistureOf, totalG } from "../process/contents";
 import type { StepKey } from "../process/log";
@@ -58,6 +58,11 @@ const DRY_BEANS = set("kidney-beans-dry", "white-beans-dry", "black-beans-dry", 
 const PULSES = set(...DRY_BEANS, "red-lentils", "green-lentils", "brown-lentils", "black-lentils");
 const RICE = set("rice-white", "rice-brown", "rice-cooked");
 const SEAWEED = set("seaweed-kombu", "seaweed-wakame", "seaweed-nori", "seaweed-hijiki");
+const HIJIKI = set("seaweed-hijiki");
+const TEMPEH = set("tempeh");
+const PEEL = set("banana-peel");
+const GARLIC = set("garlic");
+const LECTIN = set("kidney-beans-dry", "white-beans-dry");
 const HARD = set("squash-whole", "butternut", "celeriac", "swede");
 const HOT_CHILLI = set("chilli", "chilli-flakes");
 const POTATO = set("potato", "baking-potato");
@@ -66,8 +71,10 @@ const COOK_MUSHROOMS = set("enoki", "shiitake", "shiitake-dried");
 const BANANA = set("banana-peel", "banana-blossom");
 const ALCOHOL = set("wine-white", "wine-red", "beer");
 
-const holds = (row: Computed, foods: ReadonlySet<string>) =>
-  Object.keys(row.outcome.after.batch.solids).some((f) => foods.has(f));
+function holds(row: Computed, foods: ReadonlySet<string>): boolean {
+  for (const food in row.outcome.after.batch.solids) if (foods.has(food)) return true;
+  return false;
+}
 const brings = (row: Computed, foods: ReadonlySet<string>) =>
   row.outcome.came.some((c) => c.from === "food" && foods.has(c.food));
 const is = (row: Computed, ...kinds: StepKind[]) => kinds.includes(row.step.kind);
@@ -271,15 +278,14 @@ export const RULES: readonly Rule[] = [
     id: "hijiki",
     severity: "stop",
     authority: "UK FSA",
-    says: (row) =>
-      brings(row, set("seaweed-hijiki")) ? "Hijiki holds inorganic arsenic. Take another seaweed." : null,
+    says: (row) => (brings(row, HIJIKI) ? "Hijiki holds inorganic arsenic. Take another seaweed." : null),
   },
   {
     id: "kidney-lectin",
     severity: "warn",
     authority: "FDA Bad Bug Book",
     says: (row) =>
-      is(row, "soak", "cook") && holds(row, set("kidney-beans-dry", "white-beans-dry"))
+      is(row, "soak", "cook") && holds(row, LECTIN)
         ? "Kidney beans: soak 5 hours or more, throw that water away, then a rolling boil in fresh water for at least 10 minutes (FDA suggests 30) before anything gentler."
         : null,
   },
@@ -326,7 +332,7 @@ export const RULES: readonly Rule[] = [
     severity: "warn",
     authority: "common practice",
     says: (row) =>
-      brings(row, set("tempeh"))
+      brings(row, TEMPEH)
         ? "Tempeh: steam 10 minutes or heat it to 74 °C. White, grey and black spots are fine; pink, slime or ammonia is not."
         : null,
   },
@@ -425,7 +431,7 @@ export const RULES: readonly Rule[] = [
     authority: "common practice; allergology (latex–fruit syndrome)",
     says: (row) =>
       brings(row, BANANA)
-        ? `${brings(row, set("banana-peel")) ? "Scrub the peel, best of untreated fruit. " : ""}Who reacts to latex may react to banana as well: ask.`
+        ? `${brings(row, PEEL) ? "Scrub the peel, best of untreated fruit. " : ""}Who reacts to latex may react to banana as well: ask.`
         : null,
   },
   {
@@ -449,10 +455,14 @@ export const RULES: readonly Rule[] = [
     severity: "warn",
     authority: "EU Regulation 1169/2011; FALCPA 2004, FASTER 2021",
     says: (row, { avoided }) => {
-      const who = [...new Set(row.outcome.came.flatMap((c: Came) => (c.from === "food" ? [avoided.get(c.food)] : [])))];
-      const said = who.filter((w) => w !== undefined);
-      return said.length > 0
-        ? `${said.join("; ")}. Keep boards, pans, oil and spoons of this part apart from the others.`
+      if (avoided.size === 0) return null;
+      const said = new Set<string>();
+      for (const came of row.outcome.came) {
+        const who = came.from === "food" ? avoided.get(came.food) : undefined;
+        if (who !== undefined) said.add(who);
+      }
+      return said.size > 0
+        ? `${[...said].join("; ")}. Keep boards, pans, oil and spoons of this part apart from the others.`
         : null;
     },
   },
@@ -464,7 +474,7 @@ export const RULES: readonly Rule[] = [
       row.step.kind === "store" &&
       row.step.where === "fridge" &&
       row.step.days > 4 &&
-      holds(row, set("garlic")) &&
+      holds(row, GARLIC) &&
       row.outcome.after.batch.oilG > 0.2 * totalG(row.outcome.after.batch)
         ? "Garlic in oil: at most 4 days at 4 °C, else freeze it (botulism)."
         : null,

@@ -14,7 +14,12 @@ export function broughtBy(step: Step, context: StepContext): Result<readonly Cam
   const came = context.bring(step.adds);
   return "kind" in came ? fail(came) : succeed(came);
 }
-export const together = (came: readonly Came[]): Contents => sum(came.map((c) => c.contents));
+const sums = new WeakMap<readonly Came[], Contents>();
+export function together(came: readonly Came[]): Contents {
+  let whole = sums.get(came);
+  if (whole === undefined) sums.set(came, (whole = sum(came.map((c) => c.contents))));
+  return whole;
+}
 
 /** Hands-on minutes: the cook's own figure, or the usual one with its spread (engineering estimate ±30 %). */
 export function hands(step: Step, context: StepContext, usualMin: number): Phase {
