@@ -1,7 +1,7 @@
 "use client";
 
 import { Box, chakra, Flex, Table, Text } from "@chakra-ui/react";
-import { memo, useMemo } from "react";
+import { memo, useMemo, useState } from "react";
 import type { Plan, PlannedPart, Ranges } from "@/core/plan";
 import { writeMass } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
@@ -61,55 +61,58 @@ function LedgerTable({
   speaking: Speaking;
   name: string;
 }) {
+  const [open, setOpen] = useState(false);
   const mass = (g: number) => writeMass(g, speaking.units);
   const head = ["Step", "Solids", "Water", "Oil", "Liquid round it", "In all", "Range", "Salt", "Came in", "Left"];
   return (
-    <chakra.details fontSize="sm" px="1">
+    <chakra.details fontSize="sm" px="1" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <chakra.summary cursor="pointer" color="quiet" py="2" display="list-item">
         The same in numbers
       </chakra.summary>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label={`In the bowl, in numbers: ${name}`}>
-        <Table.Root size="sm" bg="transparent">
-          <Table.Header>
-            <Table.Row bg="transparent">
-              {head.map((h, i) => (
-                <Table.ColumnHeader key={h} color="quiet" borderColor="line" textAlign={i === 0 ? "start" : "end"}>
-                  {h}
-                </Table.ColumnHeader>
-              ))}
-            </Table.Row>
-          </Table.Header>
-          <Table.Body>
-            {vessels.map((v) => (
-              <Table.Row
-                key={v.key}
-                bg="transparent"
-                css={{
-                  "& td": { borderColor: "line", textAlign: "end", whiteSpace: "nowrap" },
-                  "& td:first-of-type": { textAlign: "start" },
-                }}
-              >
-                <Table.Cell fontWeight="600">{v.name}</Table.Cell>
-                {v.state === "computed" ? (
-                  [
-                    mass(v.fill.solidsG),
-                    mass(v.fill.waterG),
-                    mass(v.fill.oilG),
-                    mass(v.fill.bathG),
-                    v.weight,
-                    v.range || "–",
-                    v.salt,
-                    mass(v.came.grams),
-                    mass(v.left.grams),
-                  ].map((text, i) => <Table.Cell key={head[i + 1]}>{text}</Table.Cell>)
-                ) : (
-                  <Table.Cell colSpan={9}>{v.sentence}</Table.Cell>
-                )}
+      {open && (
+        <Box overflowX="auto" tabIndex={0} role="region" aria-label={`In the bowl, in numbers: ${name}`}>
+          <Table.Root size="sm" bg="transparent">
+            <Table.Header>
+              <Table.Row bg="transparent">
+                {head.map((h, i) => (
+                  <Table.ColumnHeader key={h} color="quiet" borderColor="line" textAlign={i === 0 ? "start" : "end"}>
+                    {h}
+                  </Table.ColumnHeader>
+                ))}
               </Table.Row>
-            ))}
-          </Table.Body>
-        </Table.Root>
-      </Box>
+            </Table.Header>
+            <Table.Body>
+              {vessels.map((v) => (
+                <Table.Row
+                  key={v.key}
+                  bg="transparent"
+                  css={{
+                    "& td": { borderColor: "line", textAlign: "end", whiteSpace: "nowrap" },
+                    "& td:first-of-type": { textAlign: "start" },
+                  }}
+                >
+                  <Table.Cell fontWeight="600">{v.name}</Table.Cell>
+                  {v.state === "computed" ? (
+                    [
+                      mass(v.fill.solidsG),
+                      mass(v.fill.waterG),
+                      mass(v.fill.oilG),
+                      mass(v.fill.bathG),
+                      v.weight,
+                      v.range || "–",
+                      v.salt,
+                      mass(v.came.grams),
+                      mass(v.left.grams),
+                    ].map((text, i) => <Table.Cell key={head[i + 1]}>{text}</Table.Cell>)
+                  ) : (
+                    <Table.Cell colSpan={9}>{v.sentence}</Table.Cell>
+                  )}
+                </Table.Row>
+              ))}
+            </Table.Body>
+          </Table.Root>
+        </Box>
+      )}
     </chakra.details>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { Box, chakra, Table } from "@chakra-ui/react";
+import { Table } from "@chakra-ui/react";
 import {
   closestCenter,
   DndContext,
@@ -53,7 +53,7 @@ export const StepTable = memo(function StepTable({
         modifiers={[upAndDown]}
         onDragEnd={dropped}
       >
-        <Table.Root size="sm" bg="transparent">
+        <Table.Root size="sm" bg="transparent" css={CELLS}>
           <Table.Header>
             <Table.Row bg="transparent">
               {["", "Step", "What goes in", "Time", "In the bowl", "Done when"].map((h, i) => (
@@ -91,6 +91,39 @@ export const StepTable = memo(function StepTable({
   );
 });
 
+/** Styles of all cells at once: rows are plain elements, a long dish repaints on every edit. */
+const CELLS = {
+  "& tbody tr": { cursor: "pointer" },
+  "& tbody tr[data-in-hand]": { background: "jadeTint" },
+  "& tbody tr[data-dragging]": { background: "sunk" },
+  "& tbody td": {
+    borderBottomWidth: "1px",
+    borderColor: "line",
+    verticalAlign: "top",
+    paddingBlock: "0.55rem",
+    paddingInline: "0.5rem",
+    fontSize: "sm",
+  },
+  "& td.n": { color: "quiet", whiteSpace: "nowrap" },
+  "& td.name": { fontWeight: 600 },
+  "& td.in": { minWidth: "10rem" },
+  "& td.time": { minWidth: "6.5rem" },
+  "& td.mass": { textAlign: "end", whiteSpace: "nowrap" },
+  "& td.mass small": { display: "block", color: "quiet", fontSize: "xs" },
+  "& td.cue": { minWidth: "7rem", color: "quiet" },
+  "& td.blocked": { color: "chilli" },
+  "& td.waiting": { color: "quiet" },
+  "& .grip": {
+    minWidth: "1.5rem",
+    minHeight: "1.5rem",
+    marginInlineEnd: "0.25rem",
+    verticalAlign: "middle",
+    cursor: "grab",
+    color: "quiet",
+    touchAction: "none",
+  },
+} as const;
+
 /** Rows move up and down only. */
 const upAndDown: Modifier = ({ transform }) => ({ ...transform, x: 0 });
 
@@ -118,59 +151,50 @@ const StepRow = memo(function StepRow({ row, number, last, inHand, eaters, speak
     if ((by < 0 && number > 1) || (by > 0 && !last)) onPlace(row.step.id, number - 1 + by);
   };
   return (
-    <Table.Row
+    <tr
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      bg={inHand ? "jadeTint" : isDragging ? "sunk" : "transparent"}
-      cursor="pointer"
+      data-in-hand={inHand || undefined}
+      data-dragging={isDragging || undefined}
       onClick={() => onTake(row.step.id)}
-      css={{ "& td": { borderColor: "line", verticalAlign: "top", paddingBlock: "0.55rem" } }}
     >
-      <Table.Cell color="quiet" whiteSpace="nowrap" ps="2" pe="1">
+      <td className="n">
         {onPlace && (
-          <chakra.button
+          <button
             type="button"
+            className="grip"
             {...attributes}
             {...listeners}
             aria-label={`Move ${STEP_NAMES[row.step.kind]}, step ${number}: drag, or arrow keys`}
             tabIndex={0}
             onKeyDown={onKey}
             onClick={(e) => e.stopPropagation()}
-            minW="6"
-            minH="6"
-            me="1"
-            verticalAlign="middle"
-            cursor="grab"
-            color="quiet"
-            css={{ touchAction: "none" }}
           >
             <GripVertical size={15} aria-hidden />
-          </chakra.button>
+          </button>
         )}
         {number}
-      </Table.Cell>
-      <Table.Cell fontWeight="600">{STEP_NAMES[row.step.kind]}</Table.Cell>
+      </td>
+      <td className="name">{STEP_NAMES[row.step.kind]}</td>
       {row.state === "computed" ? (
         <>
-          <Table.Cell minW="10rem">{sayWhatGoesIn(row, speaking) || "–"}</Table.Cell>
-          <Table.Cell minW="6.5rem">{minutesOf(row)}</Table.Cell>
-          <Table.Cell textAlign="end" whiteSpace="nowrap">
+          <td className="in">{sayWhatGoesIn(row, speaking) || "–"}</td>
+          <td className="time">{minutesOf(row)}</td>
+          <td className="mass">
             <strong>{writeMass(totalG(row.outcome.after.batch), speaking.units)}</strong>
-            <Box fontSize="xs" color="quiet">
+            <small>
               {writePercent(row.outcome.after.batch.saltG / totalG(row.outcome.after.batch))} salt
               <br />
               {writeMass(row.outcome.after.batch.saltG / eaters)} each
-            </Box>
-          </Table.Cell>
-          <Table.Cell minW="7rem" color="quiet">
-            {CUES[row.step.kind]}
-          </Table.Cell>
+            </small>
+          </td>
+          <td className="cue">{CUES[row.step.kind]}</td>
         </>
       ) : (
-        <Table.Cell colSpan={4} color={row.state === "blocked" ? "chilli" : "quiet"}>
+        <td colSpan={4} className={row.state}>
           {row.state === "blocked" ? sayFailure(row.failure, speaking) : "Waits for an earlier step of this part."}
-        </Table.Cell>
+        </td>
       )}
-    </Table.Row>
+    </tr>
   );
 });

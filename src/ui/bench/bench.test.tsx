@@ -155,8 +155,9 @@ describe("the step in hand", () => {
   test("lines come, change food, join parts and go", async () => {
     const onEdit = jest.fn();
     const { user } = show(<StepForm {...props(marinate, { onEdit })} />);
-    await user.click(screen.getByLabelText("Food 1"));
-    await user.keyboard("miso");
+    await user.click(screen.getByRole("button", { name: /^Food 1:/ }));
+    await screen.findByRole("combobox", { name: "Food 1" });
+    await user.paste("miso");
     await user.click(await screen.findByRole("option", { name: /^Miso/ }));
     expect(edited(onEdit, marinate).adds[0]).toMatchObject({ food: "miso", massG: 30 });
     await user.click(screen.getByRole("button", { name: "Food" }));

@@ -146,7 +146,7 @@ describe("the page", () => {
     const alert = screen.getByRole("alert");
     expect(alert).toHaveTextContent("Every way to lay the steps was looked at");
     expect(alert).toHaveTextContent("With one more burner it fits.");
-    expect(alert).toHaveTextContent("another pan like “iron”");
+    expect(alert).toHaveTextContent("another one like “iron”");
     expect(alert).toHaveTextContent("may wait 40 min instead of 5 min before the table");
     expect(alert).toHaveTextContent("to the table: at most 5 min");
     expect(screen.getByRole("button", { name: /calendar/ })).toBeDisabled();

@@ -1,0 +1,147 @@
+import { screen, within } from "@testing-library/react";
+import { DEMO_EATERS, DEMO_KITCHEN } from "@/demo/household";
+import { FOODS } from "@/core/foods/table";
+import { ownFood } from "@/core/foods/own";
+import { FoodShelf, type FoodShelfProps } from "../foods/FoodShelf";
+import { show } from "../__tests__/support";
+import { KitchenForm, type KitchenFormProps } from "./KitchenForm";
+
+const kitchen = (more: Partial<KitchenFormProps> = {}) => {
+  const props: KitchenFormProps = {
+    kitchen: DEMO_KITCHEN,
+    eaters: DEMO_EATERS,
+    labels: [],
+    newId: (prefix) => `${prefix}-new`,
+    onKitchen: jest.fn(),
+    onEater: jest.fn(),
+    onRemoveEater: jest.fn(),
+    onForgetLabel: jest.fn(),
+    foods: null,
+    backup: null,
+    ...more,
+  };
+  return { props, ...show(<KitchenForm {...props} />) };
+};
+const saved = (props: KitchenFormProps) => (props.onKitchen as jest.Mock).mock.calls.at(-1)[0];
+
+describe("gear", () => {
+  test("a burner's power, a pan's depth and a machine's bowl are typed and taken", async () => {
+    const { user, props } = kitchen();
+    const burner = within(screen.getByRole("group", { name: "Front left" }));
+    await user.clear(burner.getByLabelText("Power"));
+    await user.type(burner.getByLabelText("Power"), "2400{Enter}");
+    expect(saved(props).burners[0]).toMatchObject({ id: "front-left", watts: 2400 });
+    const pan = within(screen.getByRole("group", { name: "Iron pan" }));
+    await user.clear(pan.getByLabelText("Deep"));
+    await user.keyboard("{Enter}");
+    expect(saved(props).pans[0]).toMatchObject({ id: "iron", heightCm: null });
+    const machine = within(screen.getByRole("group", { name: "Food processor" }));
+    await user.clear(machine.getByLabelText("Holds"));
+    await user.type(machine.getByLabelText("Holds"), "3000{Enter}");
+    expect(saved(props).machines[1]).toMatchObject({ kind: "food-processor", volumeMl: 3000 });
+  });
+  test("absurd power stays where it was typed, with a sentence that names it", async () => {
+    const { user, props } = kitchen();
+    const burner = within(screen.getByRole("group", { name: "Back" }));
+    await user.clear(burner.getByLabelText("Power"));
+    await user.type(burner.getByLabelText("Power"), "99000{Enter}");
+    expect(screen.getByRole("alert")).toHaveTextContent("Power can be 200 to 10000 W. It was left as it is.");
+    expect(props.onKitchen).not.toHaveBeenCalled();
+  });
+  test("tins and machines come and go; a round tin has one size", async () => {
+    const { user, props } = kitchen();
+    await user.click(screen.getByRole("button", { name: "Add a tin" }));
+    expect(saved(props).tins).toHaveLength(4);
+    await user.click(screen.getByRole("button", { name: "Remove Loaf tin" }));
+    expect(saved(props).tins.map((t: { id: string }) => t.id)).toEqual(["long-dish", "round-dish"]);
+    const tin = within(screen.getByRole("group", { name: "Long oven dish" }));
+    await user.selectOptions(tin.getByLabelText("Shape"), "round");
+    expect(saved(props).tins[0]).toMatchObject({ round: true, lengthCm: 23, widthCm: 23 });
+    expect(within(screen.getByRole("group", { name: "Round dish" })).queryByLabelText("Long")).toBeNull();
+  });
+  test("whose cups and spoons", async () => {
+    const { user, props } = kitchen();
+    await user.selectOptions(screen.getByLabelText("Cups and spoons in my recipes are"), "au");
+    expect(saved(props).spoons).toBe("au");
+  });
+});
+
+describe("people and hours", () => {
+  test("somebody is added, avoids something, is small, is removed", async () => {
+    const { user, props } = kitchen();
+    await user.click(screen.getByRole("button", { name: "Add somebody" }));
+    expect(props.onEater).toHaveBeenCalledWith(expect.objectContaining({ avoids: [], small: false }), "Add somebody");
+    await user.click(screen.getByRole("button", { name: "Oda: no sesame" }));
+    expect(props.onEater).toHaveBeenLastCalledWith(expect.objectContaining({ avoids: ["sesame"] }), "Oda: no sesame");
+    await user.click(within(screen.getByRole("group", { name: "Pim" })).getByLabelText("under five"));
+    expect(props.onEater).toHaveBeenLastCalledWith(expect.objectContaining({ name: "Pim", small: true }), "Pim: age");
+    await user.click(screen.getByRole("button", { name: "Remove Bram" }));
+    expect(props.onRemoveEater).toHaveBeenCalledWith(expect.objectContaining({ name: "Bram" }));
+  });
+  test("hours of sleep can be dropped, days away changed", async () => {
+    const { user, props } = kitchen();
+    await user.click(screen.getByRole("button", { name: "No fixed hours" }));
+    expect(saved(props).sleep).toBeNull();
+    await user.click(screen.getByRole("button", { name: "Fri" }));
+    expect(saved(props).away[0].days).toEqual([1, 2, 3, 4]);
+  });
+  test("a label of a figure is told as one, and can be forgotten", async () => {
+    const label = { id: "tamari.sodiumMg", food: "tamari", figure: "sodiumMg" as const, per100: 6100, name: "Tamari" };
+    const { user, props } = kitchen({ labels: [label] });
+    expect(screen.getByText("Tamari: sodium 6100 mg in 100 g")).toBeInTheDocument();
+    await user.click(screen.getByRole("button", { name: "Forget the label of Tamari" }));
+    expect(props.onForgetLabel).toHaveBeenCalledWith(label);
+  });
+});
+
+describe("foods and labels", () => {
+  const mine = ownFood("own-1", "Lupin chunks");
+  const shelf = (more: Partial<FoodShelfProps> = {}) => {
+    const props: FoodShelfProps = {
+      foods: [...FOODS, mine],
+      isOwn: (id) => id === "own-1",
+      onFigure: jest.fn(),
+      onAllergen: jest.fn(),
+      onOwnFood: jest.fn(),
+      onOwn: jest.fn(),
+      onRemoveOwn: jest.fn(),
+      ...more,
+    };
+    return { props, ...show(<FoodShelf {...props} />) };
+  };
+  const look = async (user: ReturnType<typeof show>["user"], query: string, pick: RegExp) => {
+    await user.click(screen.getByRole("button", { name: /^Look up a food:/ }));
+    await screen.findByRole("combobox", { name: "Look up a food" });
+    await user.paste(query);
+    await user.click(await screen.findByRole("option", { name: pick }));
+  };
+  test("a food is found by the name of another region, with source, packs and keeping", async () => {
+    const { user } = shelf();
+    await look(user, "garbanzo", /^Chickpeas, tinned/);
+    expect(screen.getByText(/tin 400 g, 240 g drained/)).toBeInTheDocument();
+    expect(screen.getByText(/Keeps, once open: fridge 3 days/)).toBeInTheDocument();
+    expect(screen.getByRole("group", { name: /Figures of Chickpeas, tinned/ })).toBeInTheDocument();
+  });
+  test("a packet's sodium is taken; figures that cannot be are refused with their reason", async () => {
+    const { user, props } = shelf();
+    await look(user, "tamari", /^Tamari/);
+    await user.clear(screen.getByLabelText("sodium"));
+    await user.type(screen.getByLabelText("sodium"), "6100{Enter}");
+    expect(props.onFigure).toHaveBeenCalledWith(expect.objectContaining({ id: "tamari" }), "sodiumMg", 6100);
+    await user.clear(screen.getByLabelText("protein"));
+    await user.type(screen.getByLabelText("protein"), "80{Enter}");
+    expect(screen.getByRole("alert")).toHaveTextContent(/water, protein, fat, carbohydrate make 152 g in 100 g/);
+    expect(props.onFigure).toHaveBeenCalledTimes(1);
+  });
+  test("an own food says what it blocks, borrows figures and is added by its name alone", async () => {
+    const { user, props } = shelf();
+    await look(user, "lupin ch", /^Lupin chunks/);
+    expect(screen.getByText("Without its water nothing after it can be reckoned.")).toBeInTheDocument();
+    await user.selectOptions(screen.getByLabelText("In the pan it is like"), "soy-strips");
+    expect(props.onOwn).toHaveBeenCalledWith(expect.objectContaining({ like: "soy-strips" }), "What it is like");
+    await user.click(screen.getByRole("button", { name: /^gluten: read the label/ }));
+    expect(props.onAllergen).toHaveBeenCalledWith(expect.objectContaining({ id: "own-1" }), "gluten", "contains");
+    await look(user, "Oca roots", /Add “Oca roots” as my own food/);
+    expect(props.onOwnFood).toHaveBeenCalledWith("Oca roots", expect.any(Function));
+  });
+});
