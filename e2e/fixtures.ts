@@ -62,3 +62,10 @@ export async function cookUntil(page: Page, heading: RegExp): Promise<void> {
 
 /** What the page alerts to; the framework's own announcer is none of it. */
 export const alerts = (page: Page) => page.locator("[role=alert]:not(#__next-route-announcer__)");
+
+/** Changes a food of the step in hand by looking it up. */
+export async function chooseFood(page: Page, line: number, query: string, option: RegExp): Promise<void> {
+  await page.getByRole("button", { name: new RegExp(`^Food ${line}:`) }).click();
+  await page.getByRole("combobox", { name: `Food ${line}` }).fill(query);
+  await page.getByRole("option", { name: option }).click();
+}

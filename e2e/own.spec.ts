@@ -1,4 +1,4 @@
-import { expect, openStage, test, vessel } from "./fixtures";
+import { chooseFood, expect, openStage, test, vessel } from "./fixtures";
 
 test("from the empty state: another dish, kitchen and eaters, only through the screens", async ({ page }) => {
   await page.goto("/");
@@ -24,7 +24,7 @@ test("from the empty state: another dish, kitchen and eaters, only through the s
   await page.getByRole("button", { name: "Bound and shaped" }).click();
   await expect.poll(() => vessel(page, "Weigh")).toMatch(/^Weigh: 30 g/);
   await page.getByRole("button", { name: /^Weigh:/ }).click();
-  await page.getByLabel("Food 1").selectOption({ label: "Split red lentils, dry" });
+  await chooseFood(page, 1, "masoor", /^Split red lentils, dry/);
   await page.getByLabel(/Split red lentils, dry, amount/).fill("150");
   await page.getByLabel(/Split red lentils, dry, amount/).press("Enter");
   await expect.poll(() => vessel(page, "Weigh")).toMatch(/^Weigh: 150 g/);
@@ -46,7 +46,7 @@ test("from the empty state: another dish, kitchen and eaters, only through the s
   await expect.poll(() => vessel(page, "Soak")).toMatch(/^Soak: 2\d\d g/);
   await page.getByRole("button", { name: /^Bind:/ }).click();
   await page.getByRole("button", { name: "Food", exact: true }).click();
-  await page.getByLabel("Food 4").selectOption({ label: "Tahini" });
+  await chooseFood(page, 4, "tahini", /^Tahini/);
   await expect(check).toContainText("not for Wren. Tahini contains it.");
 
   // A second part that needs the one burner at the same time: served hot within ten minutes.

@@ -1,6 +1,6 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { type Dish, headCount } from "@/core/dish/dish";
 import {
   addPart,
@@ -28,7 +28,7 @@ import { Bench } from "@/ui/bench/Bench";
 import { type Speaking, STEP_NAMES } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
-import { change, changes, newId, put, useHistory, useHouse } from "./store";
+import { change, changes, newId, put, useFoods, useHistory } from "./store";
 import { saveSupper, type SupperView, useSupper } from "./supper";
 
 export function BenchPage() {
@@ -40,7 +40,7 @@ export function BenchPage() {
 
 function Ready({ view }: { view: SupperView }) {
   const { supper, plan, foods, units, frozen } = view;
-  const house = useHouse();
+  const allFoods = useFoods();
   const history = useHistory();
   const [taken, setTaken] = useState<{ dish: string | null; part: string | null; step: string | null }>({
     dish: null,
@@ -63,7 +63,19 @@ function Ready({ view }: { view: SupperView }) {
     return { units, foods, part: (id) => byId.get(id) ?? "that part" };
   }, [units, foods, names]);
   const takeStep = useCallback((id: string) => setTaken((t) => ({ ...t, step: id })), []);
-  if (plan === null || house.state !== "ready") return null;
+  const edited = useRef({ supper, dish: dish.id });
+  useEffect(() => {
+    edited.current = { supper, dish: dish.id };
+  }, [supper, dish.id]);
+  // The same function throughout: a long table is not drawn again because an amount was typed.
+  const placed = useCallback((id: string, index: number) => {
+    const { supper: now, dish: of } = edited.current;
+    void saveSupper(
+      editDish(now, of, (d) => placeStep(d, id, index)),
+      "Move step",
+    );
+  }, []);
+  if (plan === null || allFoods === null) return null;
   const edit = (label: string, by: (dish: Dish) => Dish, says?: string) =>
     void saveSupper(editDish(supper, dish.id, by), label, says);
 
@@ -85,7 +97,7 @@ function Ready({ view }: { view: SupperView }) {
           dishStep,
           kitchen: view.input.kitchen,
           units,
-          foods: house.foods,
+          foods: allFoods,
           parts: dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })),
           liquors: liquorsOf(plannedDish, dishStep.id),
           factor: Math.max(1, headCount(supper)) / dish.servings,
@@ -104,7 +116,7 @@ function Ready({ view }: { view: SupperView }) {
           onRemove: () => edit("Remove step", (d) => removeStep(d, dishStep.id), "The step is out."),
         }
       }
-      onPlaceStep={(id, index) => edit("Move step", (d) => placeStep(d, id, index))}
+      onPlaceStep={placed}
       onScale={(factor, by) => {
         const scaled = editDish(supper, dish.id, (d) => scaleAmounts(d, factor));
         void computing.plan({ ...view.input, supper: scaled }).then((then) => {

@@ -301,7 +301,7 @@ function useChanged(view: SupperView, plan: Plan, current: string) {
     () => (last ? { ...view.input, log: weighings.slice(0, -1) } : null),
     [view.input, weighings, last],
   );
-  const earlier = usePlan(before);
+  const earlier = usePlan(before)?.plan ?? null;
   if (!last || last.kind !== "weighed" || !earlier || last.step !== current) return null;
   const old = rowsOf(earlier).find((r) => r.key === last.step);
   if (old?.state !== "computed") return null;

@@ -5,7 +5,7 @@ import { headCount } from "@/core/dish/dish";
 import { localTime } from "@/core/formats/zonedTime";
 import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
 import { writeDay } from "@/ui/wording/time";
-import { saveKitchen, useHouse } from "./store";
+import { saveKitchen, useKitchen } from "./store";
 import { supperHref, type SupperView, useSupper } from "./supper";
 
 /** What is settled and what is open, a few words a stage. */
@@ -44,9 +44,8 @@ function stagesOf(view: SupperView, path: string): Stage[] {
 
 export function SupperBar() {
   const state = useSupper();
-  const house = useHouse();
   const path = usePathname();
-  const kitchen = house.state === "ready" ? house.kitchen : null;
+  const kitchen = useKitchen();
   const bar = (children: React.ReactNode) => (
     <Bar
       units={kitchen?.units ?? "metric"}

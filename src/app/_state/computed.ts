@@ -8,24 +8,29 @@ import { capacitiesOf } from "@/core/schedule/fromPlan";
 import type { Schedule } from "@/core/schedule/schedule";
 import { computing } from "@/workers/client";
 
+/** A plan and the input it was reckoned from. */
+export interface Reckoned {
+  readonly of: PlanInput;
+  readonly plan: Plan;
+}
 /** The plan of the newest input; while it is reckoned the last one stays, so that nothing jumps. */
-export function usePlan(input: PlanInput | null): Plan | null {
-  const [plan, setPlan] = useState<Plan | null>(null);
+export function usePlan(input: PlanInput | null): Reckoned | null {
+  const [reckoned, setReckoned] = useState<Reckoned | null>(null);
   useEffect(() => {
     if (input === null) return;
     let current = true;
-    void computing.plan(input).then((p) => current && setPlan(p));
+    void computing.plan(input).then((plan) => current && setReckoned({ of: input, plan }));
     return () => {
       current = false;
     };
   }, [input]);
-  return plan;
+  return reckoned;
 }
 
 const SETTLE_MS = 200;
 
-/** Ranges follow when the cook pauses; until then the old ones are not shown. */
-export function useRanges(input: PlanInput | null): Ranges | null {
+/** Ranges follow when the cook pauses; those of another plan than the one shown are not shown. */
+export function useRanges(input: PlanInput | null, shown: PlanInput | null): Ranges | null {
   const [ranges, setRanges] = useState<{ of: PlanInput; ranges: Ranges } | null>(null);
   useEffect(() => {
     if (input === null) return;
@@ -35,7 +40,7 @@ export function useRanges(input: PlanInput | null): Ranges | null {
     );
     return () => clearTimeout(timer);
   }, [input]);
-  return ranges !== null && ranges.of === input ? ranges.ranges : null;
+  return ranges !== null && ranges.of === shown ? ranges.ranges : null;
 }
 
 /** Six days back is as far as the clock looks: a block is frozen and thawed in four. The budget takes a third of a second. */

@@ -78,6 +78,12 @@ export function useHouse(): HouseState {
   );
 }
 
+/** The foods of the house alone: a supper that changes does not draw again what only needs these. */
+export function useFoods(): readonly Food[] | null {
+  return useLiveQuery(async () => foodsWithLabels(await db.labels.toArray(), await db.foods.toArray())) ?? null;
+}
+export const useKitchen = (): Kitchen | null => useLiveQuery(() => kitchenOf(db, browserZone())) ?? null;
+
 /** Now, in milliseconds since 1970 UTC: the one clock that handlers read. */
 export const instant = (): number => Date.now();
 

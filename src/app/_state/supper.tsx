@@ -64,11 +64,11 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   }, [stored]);
   const edited = draft !== null && draft.supper.id === id ? draft.supper : null;
   const supper = edited ?? stored?.supper ?? null;
-  const cooking = useMemo(() => {
-    if (!stored || stored.supper === null || !stored.cooking) return null;
-    const { cooking: row, log } = stored.cooking;
-    return { row, log, progress: progressOf(log) };
-  }, [stored]);
+  const cooked = useSame(stored && stored.supper !== null ? stored.cooking : null);
+  const cooking = useMemo(
+    () => (cooked === null ? null : { row: cooked.cooking, log: cooked.log, progress: progressOf(cooked.log) }),
+    [cooked],
+  );
   const frozen = cooking !== null && cooking.progress.finishedAt === null;
   const fresh = useMemo(() => {
     if (!stored || stored.supper === null) return null;
@@ -83,25 +83,34 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     () => (base === null || weighings === null ? null : { ...base, log: weighings }),
     [base, weighings],
   );
-  const planned = usePlan(base);
-  const corrected = usePlan(weighings !== null && weighings.length > 0 ? withLog : null);
+  const weighed = weighings !== null && weighings.length > 0;
+  // Without a weighing the plan is the planned one: reckoned once, from the input as it goes to the samples.
+  const before = usePlan(weighed ? base : withLog);
+  const corrected = usePlan(weighed ? withLog : null);
   // Until the first correction is reckoned the plan before it stays, so that the Stove never goes blank.
-  const plan = weighings !== null && weighings.length > 0 ? (corrected ?? planned) : planned;
+  const now = weighed ? (corrected ?? before) : before;
+  const planned = before?.plan ?? null;
+  const plan = now?.plan ?? null;
   const foodsSame = useSame(withLog?.foods ?? null);
   const foods = useMemo(() => foodLookup(foodsSame ?? []), [foodsSame]);
-  const ranges = useRanges(withLog);
+  const ranges = useRanges(withLog, now?.of ?? null);
   const schedule = useSchedule(planned, base?.kitchen ?? null, base?.supper.serveAt ?? null);
 
+  // A look at the store that brings nothing new must not draw every screen again: only what says something else counts.
+  const labels = useSame(stored && stored.supper !== null ? stored.labels : null);
+  const units = stored && stored.supper !== null ? stored.input.kitchen.units : null;
+  const looked = stored !== undefined;
+  const found = looked && supper !== null;
   const value = useMemo<SupperState>(() => {
-    if (stored === undefined) return { state: "loading" };
-    if (stored.supper === null || supper === null || withLog === null) return { state: "missing" };
+    if (!looked) return { state: "loading" };
+    if (!found || withLog === null || units === null || labels === null) return { state: "missing" };
     return {
       state: "ready",
-      supper: frozen ? withLog.supper : supper,
+      supper: withLog.supper,
       input: withLog,
       foods,
-      units: stored.input.kitchen.units,
-      labels: stored.labels,
+      units,
+      labels,
       plan,
       planned,
       ranges,
@@ -109,7 +118,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       cooking,
       frozen,
     };
-  }, [stored, supper, withLog, foods, plan, planned, ranges, schedule, cooking, frozen]);
+  }, [looked, found, units, labels, withLog, foods, plan, planned, ranges, schedule, cooking, frozen]);
   return <Context value={value}>{children}</Context>;
 }
 
