@@ -67,6 +67,8 @@ async function repaint() {
   const times: number[] = [];
   for (let i = 0; i < 60; i++) {
     const grams = 160 + (i % 40) + 1;
+    // Edits come one at a time: ranges and clock of the last one are done before the next.
+    await page.waitForTimeout(600);
     await field.fill(String(grams));
     times.push(
       await page.evaluate(async (wanted) => {

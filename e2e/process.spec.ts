@@ -5,7 +5,7 @@ const DISHES = ["Aubergine boats with black lentils", "Frozen–thawed joint wit
 test("a block frozen and thawed: the clock reaches days back, and too short a thaw is said", async ({ page }) => {
   await loadDemo(page);
   await page.getByRole("button", { name: `Plan a supper with ${DISHES[1]}` }).click();
-  await page.getByLabel("Date").fill("2026-12-06");
+  await page.getByLabel("Day", { exact: true }).fill("2026-12-06");
   await page.getByRole("button", { name: "Set the time" }).click();
   await page.waitForURL("**/supper/bench?*");
   await page.getByRole("button", { name: /^Thaw:/ }).click();

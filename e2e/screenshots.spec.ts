@@ -28,6 +28,16 @@ test("pictures", async ({ page }) => {
   await page.screenshot(shot("bench-iron"));
   await page.emulateMedia({ colorScheme: "light" });
 
+  await page.goto("/");
+  await page.getByRole("button", { name: /^Plan a supper with Frozen/ }).click();
+  await page.getByLabel("Day", { exact: true }).fill("2026-12-06");
+  await page.getByRole("button", { name: "Set the time" }).click();
+  await page.waitForURL("**/supper/bench?*");
+  await page.getByRole("button", { name: /^Press: 368 g \(/ }).click();
+  await page.setViewportSize({ width: 1280, height: 1000 });
+  await page.screenshot(shot("bench-joint"));
+  await page.setViewportSize({ width: 1280, height: 800 });
+
   await page.goto("/supper/clock?s=sunday-supper");
   await expect(page.getByText("In this order")).toBeVisible();
   await page.screenshot(shot("clock"));

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { ALLERGENS } from "../foods/allergens";
 import type { Food } from "../foods/food";
+import { contradictionIn } from "../foods/labels";
 import type { Dish, Supper } from "../dish/dish";
 import type { Eater, Kitchen } from "../dish/kitchen";
 import type { Entry } from "../notebook/entry";
@@ -193,17 +194,23 @@ export const FoodSchema = v.strictObject({
     "animal",
     "other",
   ]),
-  per100: v.strictObject({
-    waterG: amount,
-    proteinG: amount,
-    fatG: amount,
-    carbohydrateG: amount,
-    fibreG: amount,
-    sugarsG: amount,
-    sodiumMg: maybe(between(0, 40_000)),
-    acidG: between(0, 100),
-    glutamateG: between(0, 100),
-  }),
+  per100: v.pipe(
+    v.strictObject({
+      waterG: amount,
+      proteinG: amount,
+      fatG: amount,
+      carbohydrateG: amount,
+      fibreG: amount,
+      sugarsG: amount,
+      sodiumMg: maybe(between(0, 40_000)),
+      acidG: between(0, 100),
+      glutamateG: between(0, 100),
+    }),
+    v.check(
+      (per100) => contradictionIn(per100) === null,
+      "contradicts itself: more than 100 g in 100 g, or a part larger than its whole",
+    ),
+  ),
   allergens: AllergenStates,
   measures: v.record(v.string(), between(0, 100_000)),
   packs: v.optional(

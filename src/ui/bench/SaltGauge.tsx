@@ -1,5 +1,6 @@
 "use client";
 
+import { memo } from "react";
 import { Box, Heading, HStack, Text } from "@chakra-ui/react";
 import { writeMass, writePercent } from "@/core/quantities/write";
 import type { SaltStanding } from "@/core/season/standing";
@@ -12,7 +13,7 @@ const STANDINGS: Readonly<Record<SaltStanding["standing"], string>> = {
 };
 
 /** Salt of the finished part on a rule from none to 2.5 %, with the usual range marked. */
-export function SaltGauge({ salt, name }: { salt: SaltStanding; name: string }) {
+export const SaltGauge = memo(function SaltGauge({ salt, name }: { salt: SaltStanding; name: string }) {
   const most = Math.max(0.025, salt.share * 1.15);
   const x = (share: number) => `${(100 * share) / most}%`;
   const says = `${writePercent(salt.share)} salt, ${writeMass(salt.perEaterG)} for each eater: ${STANDINGS[salt.standing]}`;
@@ -58,4 +59,4 @@ export function SaltGauge({ salt, name }: { salt: SaltStanding; name: string }) 
       </Text>
     </Box>
   );
-}
+});

@@ -11,8 +11,21 @@ import { Choice, NumberField } from "../frame/fields";
 import { foodName } from "../wording/words";
 import type { BenchProps } from "./benchProps";
 
+/** Folded away until it is wanted: its lists cost as much as the rest of the column. */
+export function ScaleDish(props: BenchProps) {
+  const [open, setOpen] = useState(false);
+  return (
+    <chakra.details mt="2" fontSize="sm" onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <chakra.summary cursor="pointer" py="2" color="quiet" display="list-item">
+        Scale by what is in hand
+      </chakra.summary>
+      {open && <Ways {...props} />}
+    </chakra.details>
+  );
+}
+
 /** Makes more or less of a dish from what is in hand or by the tin; eaters scale it by themselves. */
-export function ScaleDish({ dish, supper, form, speaking, onScale }: BenchProps) {
+function Ways({ dish, supper, form, speaking, onScale }: BenchProps) {
   const factor = Math.max(1, headCount(supper)) / dish.servings;
   const foods = [...new Set(linesOf(dish).flatMap(({ line }) => (line.kind === "food" ? [line.food] : [])))].sort(
     (a, b) => gramsOf(dish, b) - gramsOf(dish, a),
@@ -37,68 +50,63 @@ export function ScaleDish({ dish, supper, form, speaking, onScale }: BenchProps)
     );
   };
   return (
-    <chakra.details mt="2" fontSize="sm">
-      <chakra.summary cursor="pointer" py="2" color="quiet" display="list-item">
-        Scale by what is in hand
-      </chakra.summary>
-      <Stack gap="2" pt="1">
-        <Choice
-          label="I have of this"
-          value={chosen}
-          options={foods.map((f) => ({ value: f, label: foodName(speaking.foods, f) }))}
-          onChoose={setFood}
-        />
-        <NumberField
-          key={chosen}
-          label={`${name}, grams in hand`}
-          value={Math.round(gramsOf(dish, chosen) * factor)}
-          low={1}
-          high={100_000}
-          unit="g"
-          digits={0}
-          onCommit={(n) =>
-            n !== null && apply(factorForGrams(dish, chosen, n, factor), `${writeMass(n, speaking.units)} ${name}`)
-          }
-        />
-        {fromTin && tins.length > 1 && (
-          <>
-            <Choice
-              label="Written for the tin"
-              value={fromTin.id}
-              options={tins.map((t) => ({ value: t.id, label: t.name }))}
-              onChoose={setFrom}
-            />
-            <Box>
-              <Text color="quiet" mb="1">
-                Make it for
-              </Text>
-              <Stack gap="1">
-                {tins
-                  .filter((t) => t.id !== fromTin.id)
-                  .map((t) => (
-                    <Quiet
-                      key={t.id}
-                      minH="10"
-                      px="3"
-                      fontSize="sm"
-                      onClick={() => apply(factorForTin(fromTin, t), t.name)}
-                    >
-                      {t.name}
-                    </Quiet>
-                  ))}
-              </Stack>
-            </Box>
-          </>
-        )}
-        {problem && (
-          <Remark tone="watch" role="alert">
-            {problem}
-          </Remark>
-        )}
-        <Text color="quiet">
-          Grams scale. Minutes by the size of a piece, batches, steam from an open pan, chilli and machine bowls do not.
-        </Text>
-      </Stack>
-    </chakra.details>
+    <Stack gap="2" pt="1">
+      <Choice
+        label="I have of this"
+        value={chosen}
+        options={foods.map((f) => ({ value: f, label: foodName(speaking.foods, f) }))}
+        onChoose={setFood}
+      />
+      <NumberField
+        key={chosen}
+        label={`${name}, grams in hand`}
+        value={Math.round(gramsOf(dish, chosen) * factor)}
+        low={1}
+        high={100_000}
+        unit="g"
+        digits={0}
+        onCommit={(n) =>
+          n !== null && apply(factorForGrams(dish, chosen, n, factor), `${writeMass(n, speaking.units)} ${name}`)
+        }
+      />
+      {fromTin && tins.length > 1 && (
+        <>
+          <Choice
+            label="Written for the tin"
+            value={fromTin.id}
+            options={tins.map((t) => ({ value: t.id, label: t.name }))}
+            onChoose={setFrom}
+          />
+          <Box>
+            <Text color="quiet" mb="1">
+              Make it for
+            </Text>
+            <Stack gap="1">
+              {tins
+                .filter((t) => t.id !== fromTin.id)
+                .map((t) => (
+                  <Quiet
+                    key={t.id}
+                    minH="10"
+                    px="3"
+                    fontSize="sm"
+                    onClick={() => apply(factorForTin(fromTin, t), t.name)}
+                  >
+                    {t.name}
+                  </Quiet>
+                ))}
+            </Stack>
+          </Box>
+        </>
+      )}
+      {problem && (
+        <Remark tone="watch" role="alert">
+          {problem}
+        </Remark>
+      )}
+      <Text color="quiet">
+        Grams scale. Minutes by the size of a piece, batches, steam from an open pan, chilli and machine bowls do not.
+      </Text>
+    </Stack>
   );
 }

@@ -1,4 +1,5 @@
-import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { editStep } from "@/core/dish/edit";
+import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { FOODS } from "@/core/foods/table";
 import { openApi } from "@/core/formats/openapi";
 import { plan, type PlanInput } from "@/core/plan";
@@ -35,6 +36,22 @@ test("the plan over HTTP is the plan, and its tasks make a schedule", async () =
   });
   expect((await scheduled.json()).kind).toBe("fits");
 });
+test.each(DEMO_DISHES.map((d) => [d.id, d] as const))(
+  "%s goes over HTTP with every kind of step",
+  async (_id, dish) => {
+    const body = await (await send(postPlan, { ...input, supper: { ...input.supper, dishes: [dish] } })).json();
+    expect(body.blocked).toBe(0);
+    expect(body.dishes[0].parts.every((p: { endG: number }) => p.endG > 0)).toBe(true);
+  },
+);
+test("a step that cannot be done is a reason in the answer, and the rest is computed", async () => {
+  const joint = DEMO_DISHES.find((d) => d.id === "feast-joint") as (typeof DEMO_DISHES)[number];
+  const dish = editStep(joint, "joint-thaw", (s) => (s.kind === "thaw" ? { ...s, minutes: 300 } : s));
+  const body = await (await send(postPlan, { ...input, supper: { ...input.supper, dishes: [dish] } })).json();
+  const [main, gravy] = body.dishes[0].parts;
+  expect(main.rows.find((r: { state: string }) => r.state === "blocked").failure).toEqual({ kind: "still-frozen" });
+  expect(gravy.endG).toBeGreaterThan(100);
+});
 test("ranges come when asked for", async () => {
   const body = await (await send(postPlan, { ...input, samples: 20 })).json();
   expect(body.ranges["mustard-strips.strips-squeeze"].massG.low).toBeGreaterThan(300);
@@ -45,6 +62,27 @@ test.each([
   [{ ...input, supper: { ...input.supper, serveAt: "at seven" } }, 422, "supper/serveAt"],
   [{ ...input, samples: 1e6 }, 422, "samples"],
   [{ ...input, surprise: 1 }, 422, "surprise"],
+  [
+    { ...input, foods: [{ ...FOODS[1], per100: { ...FOODS[1]?.per100, proteinG: 80, carbohydrateG: 60 } }] },
+    422,
+    "foods/0/per100",
+  ],
+  [
+    {
+      ...input,
+      supper: {
+        ...input.supper,
+        dishes: [
+          editStep(DEMO_DISHES[0] as never, "strips-weigh", (s) => ({
+            ...s,
+            adds: [{ kind: "food", food: "soy-strips", massG: -5 }],
+          })),
+        ],
+      },
+    },
+    422,
+    "supper/dishes/0/parts/0/steps/0/adds/0/massG",
+  ],
   [{ ...input, foods: Array.from({ length: 501 }, () => FOODS[0]) }, 422, "foods"],
 ])("bad input %# is a problem document that names the field", async (body, status, field) => {
   const response = await send(postPlan, body);
