@@ -62,7 +62,9 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   const sour = (bath.acidG + food.acidG) / (bath.waterG + food.waterG) > SOUR_SHARE;
   const softMin =
     drawLot(`${main} softening`, cooked.softMin) * timeFactorAt(atC) * (sour ? draw("sour liquid", SOUR_FACTOR) : 1);
-  const lagMin = cooked.from === "soaked" ? soakingLag(main, moistureOf(food), context) : 0;
+  // Under pressure drinking is hurried like softening: unsoaked pinto-type beans take half an hour (common practice).
+  const lagMin =
+    cooked.from === "soaked" ? soakingLag(main, moistureOf(food), context) * Math.min(1, timeFactorAt(atC)) : 0;
   const needed = softMin + lagMin;
   const minutes = step.minutes ?? needed;
   const share = minutes / needed;

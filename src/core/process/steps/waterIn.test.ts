@@ -31,6 +31,12 @@ describe("cook", () => {
     expect(minutes(cook()) / minutes(cook({ pressure: true }))).toBeCloseTo(4.06, 1);
     expect(minutes(cook(), { ...likely, boilC: 93.3 })).toBeGreaterThan(1.6 * minutes(cook()));
   });
+  test("dry pinto-type beans under pressure, unsoaked: about 30 min (common practice)", () => {
+    const beans = vesselOf(contents("pinto-beans-dry", 190));
+    const { softMin } = fact(run(beans, cook({ pressure: true }, 333)), "softened");
+    expect(softMin).toBeGreaterThan(25);
+    expect(softMin).toBeLessThan(40);
+  });
   test("tomato slows it: sour liquid doubles the time", () => {
     const sour = vesselOf(add(contents("green-lentils", 200), { ...NOTHING, acidG: 5 }));
     expect(fact(run(sour, cook()), "softened").softMin).toBeCloseTo(50, 6);
