@@ -1,6 +1,6 @@
 import { spawn } from "node:child_process";
 import { gzipSync } from "node:zlib";
-import { chromium as browser } from "@playwright/test";
+import { chromium as browser, type Page } from "@playwright/test";
 import { chromium } from "../playwright.config";
 
 /** Figures of the built application in a real browser: first-load JavaScript, fonts, and the repaint after an edit. */
@@ -55,17 +55,48 @@ async function firstLoad() {
 }
 
 /** From the Enter in a field to the frame in which the drawing shows the new weight. */
+/** Milliseconds from Enter to the new grams on the drawing, with the demo supper and with sixty steps and more. */
 async function repaint() {
   const chrome = await browser.launch(chromium.launchOptions);
   const page = await chrome.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${base}/?demo=1`);
   await page.getByText("of hands-on work").waitFor();
+  await edits(page, "repaint on Bench after an edit");
+  const steps = await page.evaluate(fourDishes);
+  await edits(page, `repaint on Bench after an edit, four dishes of ${steps} steps`);
+  await chrome.close();
+}
+
+/** Puts the largest dishes of the shelf beside the one of the supper, in the browser's own store. */
+async function fourDishes(): Promise<number> {
+  interface Shelved {
+    id: string;
+    parts: { steps: unknown[] }[];
+  }
+  const done = <T>(request: IDBRequest<T>) =>
+    new Promise<T>((resolve, reject) => {
+      request.onsuccess = () => resolve(request.result);
+      request.onerror = () => reject(request.error);
+    });
+  const db = await done(indexedDB.open("jade-pan"));
+  const stores = db.transaction(["dishes", "suppers"], "readwrite");
+  const steps = (d: Shelved) => d.parts.reduce((n, p) => n + p.steps.length, 0);
+  const shelf: Shelved[] = await done(stores.objectStore("dishes").getAll());
+  const supper = await done(stores.objectStore("suppers").get("sunday-supper"));
+  const others = shelf.filter((d) => d.id !== "mustard-strips").sort((a, b) => steps(b) - steps(a));
+  supper.dishes = [supper.dishes[0], ...others.slice(0, 3)];
+  await done(stores.objectStore("suppers").put(supper));
+  db.close();
+  return supper.dishes.reduce((n: number, d: Shelved) => n + steps(d), 0);
+}
+
+async function edits(page: Page, name: string) {
   await page.goto(`${base}/supper/bench?s=sunday-supper`);
   await page.getByRole("button", { name: /^Weigh:/ }).click();
   const field = page.getByLabel("Dried soy strips, amount");
   await field.waitFor();
   const times: number[] = [];
-  for (let i = 0; i < 60; i++) {
+  for (let i = 0; i < 40; i++) {
     const grams = 160 + (i % 40) + 1;
     // Edits come one at a time: ranges and clock of the last one are done before the next.
     await page.waitForTimeout(600);
@@ -84,14 +115,13 @@ async function repaint() {
   }
   const sorted = times.slice(10).sort((a, b) => a - b);
   print({
-    name: "repaint on Bench after an edit",
+    name,
     runs: sorted.length,
     p50Ms: percentile(sorted, 0.5),
     p95Ms: percentile(sorted, 0.95),
     p99Ms: percentile(sorted, 0.99),
     targetP95Ms: 100,
   });
-  await chrome.close();
 }
 
 /** Starts the built application, measures, and stops it. Without a build it says so and measures nothing. */

@@ -144,3 +144,37 @@ describe("monotonicity", () => {
     expect(minutes(40) / minutes(20)).toBeLessThan(4.1);
   });
 });
+
+describe("chains of fifteen steps of every kind", () => {
+  test("keep every gram, and end in grams that can be", () => {
+    const r = random(4_711);
+    const drawOf = sampledDraws(120, 3);
+    const ran = new Set<StepKind>();
+    for (let i = 0; i < 120; i++) {
+      let vessel: Vessel = { ...EMPTY_VESSEL, batch: add(contents("soy-strips", 400), contents("green-lentils", 60)) };
+      const on = context(drawOf(i));
+      for (let n = 0; n < 15; n++) {
+        const kind = STEP_KINDS[Math.floor(r() * STEP_KINDS.length)] as StepKind;
+        const step = randomStep(kind, r);
+        const applied = applyStep(vessel, step, on);
+        // A step that does not fit is a reason and leaves the vessel as it was.
+        if (!applied.ok) continue;
+        ran.add(kind);
+        const whole = totalG(vesselContents(vessel)) + 1;
+        expect([kind, conservationGapG(vessel, applied.value) < 1e-8 * whole]).toEqual([kind, true]);
+        vessel = applied.value.after;
+        for (const grams of [
+          vessel.batch.waterG,
+          vessel.batch.oilG,
+          vessel.batch.saltG,
+          ...Object.values(vessel.batch.solids),
+        ])
+          expect([kind, grams >= -1e-7]).toEqual([kind, true]);
+        expect(Number.isFinite(vessel.batch.tempC)).toBe(true);
+        // What grows without end is no supper: begin again.
+        if (totalG(vessel.batch) > 20_000) break;
+      }
+    }
+    expect(STEP_KINDS.filter((k) => !ran.has(k))).toEqual([]);
+  });
+});

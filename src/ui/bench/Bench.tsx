@@ -60,7 +60,13 @@ export function Bench(props: BenchProps) {
         {part && row && form && (
           <Card p="4">
             <StepForm key={row.key} {...form} step={form.dishStep} part={part.name} number={number} />
-            <StepRemarks row={row} plan={plan} speaking={speaking} />
+            <StepRemarks
+              row={row}
+              plan={plan}
+              ranges={props.ranges?.[row.key] ?? null}
+              kitchen={form.kitchen}
+              speaking={speaking}
+            />
             <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
               <AddStep disabled={props.frozen} onAdd={props.onAddStep} />
             </Box>

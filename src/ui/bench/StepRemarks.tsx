@@ -2,8 +2,11 @@
 
 import { Box, Stack } from "@chakra-ui/react";
 import { BITE, BITE_SHIFTS } from "@/core/bite/shifts";
-import type { Plan } from "@/core/plan";
+import type { Kitchen } from "@/core/dish/kitchen";
+import type { Plan, RowRanges } from "@/core/plan";
+import type { Need } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
+import { writeMinutes, writeTemp } from "@/core/quantities/write";
 import { CautionRemark } from "../frame/CautionRemark";
 import { Remark } from "../frame/controls";
 import { sayFact } from "../wording/facts";
@@ -11,7 +14,19 @@ import { RECKONED } from "../wording/reckoned";
 import { sayFailure, sayWeighInFailure, type Speaking } from "../wording/words";
 
 /** Everything a step has to tell: facts, cautions, what it does to the bite, and how sure the figures are. */
-export function StepRemarks({ row, plan, speaking }: { row: Row; plan: Plan; speaking: Speaking }) {
+export function StepRemarks({
+  row,
+  plan,
+  ranges,
+  kitchen,
+  speaking,
+}: {
+  row: Row;
+  plan: Plan;
+  ranges: RowRanges | null;
+  kitchen: Kitchen;
+  speaking: Speaking;
+}) {
   if (row.state === "blocked")
     return (
       <Remark tone="harm" mt="3" role="alert">
@@ -40,19 +55,53 @@ export function StepRemarks({ row, plan, speaking }: { row: Row; plan: Plan; spe
       {cautions.map((c) => (
         <CautionRemark key={c.rule} caution={c} />
       ))}
-      <Reckoned row={row} />
+      <Reckoned row={row} ranges={ranges} kitchen={kitchen} />
     </Stack>
   );
 }
 
+type Computed = Extract<Row, { state: "computed" }>;
+const KINDS = { hands: "hands-on", watch: "watching", wait: "by itself" } as const;
+/** `4 min hands-on, 30 min by itself; 28–41 min in all.` */
+function sayMinutes(row: Computed, ranges: RowRanges | null): string {
+  const said = (["hands", "watch", "wait"] as const).flatMap((kind) => {
+    const minutes = row.outcome.phases.reduce((m, p) => (p.kind === kind ? m + p.minutes : m), 0);
+    return minutes > 0 ? [`${writeMinutes(Math.max(1, minutes))} ${KINDS[kind]}`] : [];
+  });
+  if (ranges === null) return `${said.join(", ")}.`;
+  const [low, high] = [writeMinutes(ranges.minutes.low), writeMinutes(ranges.minutes.high)];
+  return low === high ? `${said.join(", ")}.` : `${said.join(", ")}; ${low} to ${high} in all.`;
+}
+function sayNeed(need: Need, kitchen: Kitchen): string {
+  switch (need.kind) {
+    case "burner":
+      return "a burner";
+    case "pan":
+      return kitchen.pans.find((p) => p.id === need.pan)?.name ?? "a pan";
+    case "machine":
+      return kitchen.machines.find((m) => m.id === need.machine)?.name ?? "a machine";
+    case "oven":
+      return `the oven at ${writeTemp(need.tempC, kitchen.units)}`;
+    case "fridge":
+      return "room in the fridge";
+    case "freezer":
+      return "room in the freezer";
+  }
+}
+
 /** The bite in words, the model and its sureness: small print under the remarks. */
-function Reckoned({ row }: { row: Row }) {
+function Reckoned({ row, ranges, kitchen }: { row: Computed; ranges: RowRanges | null; kitchen: Kitchen }) {
+  const needs = row.outcome.needs.map((n) => sayNeed(n, kitchen));
   const shift = BITE_SHIFTS[row.step.kind];
   const bite = shift
     ? BITE.filter((a) => shift[a]).map((a) => `${(shift[a] as number) > 0 ? "more" : "less"} ${a}`)
     : [];
   return (
     <Box fontSize="sm" color="quiet">
+      <Box>
+        {sayMinutes(row, ranges)}
+        {needs.length > 0 && ` Needs ${needs.join(", ")}.`}
+      </Box>
       {bite.length > 0 && <Box>Bite: {bite.join(", ")} (estimate).</Box>}
       <Box>{RECKONED[row.step.kind]}</Box>
     </Box>

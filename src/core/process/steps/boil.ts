@@ -69,7 +69,7 @@ export function boil(vessel: Vessel, step: BoilStep, context: StepContext): Appl
 
   const changeG = totalG(raw) * context.draw("boiled change", WATER_CHANGE);
   const drunk = changeG > 0 ? liquor(bath, Math.min(changeG, bath.waterG)) : liquor(bath, 0);
-  const lost = changeG < 0 ? water(-changeG, context.boilC) : water(0, context.boilC);
+  const lost = changeG < 0 ? water(Math.min(-changeG, raw.waterG), context.boilC) : water(0, context.boilC);
   const even = bath.saltG / (bath.waterG + raw.waterG);
   const uptake = uptakeBlock(diffusivityAt(SALT_DIFFUSIVITY_25C, 95), minutes * 60, [halfM, halfM, halfM]);
   const saltInG = Math.min(bath.saltG - drunk.saltG, Math.max(0, even * raw.waterG * uptake - drunk.saltG));

@@ -40,7 +40,9 @@ export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Appl
   if (!figures) return fail({ kind: "no-figures", food, wants: "soaking" });
   const came = broughtBy(step, context);
   if (!came.ok) return came;
-  const poured = at(together(came.value), step.waterC);
+  // What it stands in already is part of the bath.
+  const fresh = at(together(came.value), step.waterC);
+  const poured = vessel.bath === null ? fresh : at(add(vessel.bath, fresh), step.waterC);
   if (poured.waterG <= 0) return fail({ kind: "no-liquid" });
 
   const { draw, drawLot } = context;
