@@ -19,7 +19,7 @@ test("a block frozen and thawed: the clock reaches days back, and too short a th
   await page.keyboard.press("Control+z");
   await expect.poll(() => vessel(page, "Press")).toMatch(/^Press: \d+ g/);
   await openStage(page, "Clock");
-  await expect(page.getByText("Freeze · Joint")).toBeVisible();
+  await expect(page.getByText("Freeze · Joint", { exact: true })).toBeVisible();
   await expect(page.getByText(/^Wed 2 Dec|^Thu 3 Dec/).first()).toBeVisible();
 });
 

@@ -145,7 +145,7 @@ test("the demo supper, from the Counter to a finished entry and into another bro
   await other
     .getByLabel("Household file")
     .setInputFiles({ name: "household.json", mimeType: "application/json", buffer: Buffer.from(first) });
-  await expect(other.getByRole("group", { name: "Import" })).toContainText("5 people, 2 dishes, 1 supper, 1 entry");
+  await expect(other.getByRole("group", { name: "Import" })).toContainText("5 people, 13 dishes, 1 supper, 1 entry");
   await other.getByRole("button", { name: "Bring it in" }).click();
   await expect(other.getByText("The file has taken the place")).toBeVisible();
   expect(withoutTime(await exported(other))).toBe(withoutTime(first));
