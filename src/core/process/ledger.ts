@@ -59,7 +59,15 @@ export interface Left {
 export interface Phase {
   readonly kind: "hands" | "watch" | "wait";
   readonly minutes: number;
+  /** Begins before the step's own food is there: oil heats while the pieces are coated. */
+  readonly early?: true;
 }
+/** The phase at which the step's food has to be there. */
+export const entryPhase = (phases: readonly Phase[]): number =>
+  Math.max(
+    0,
+    phases.findIndex((p) => !p.early),
+  );
 
 export type Need =
   | { readonly kind: "burner" }

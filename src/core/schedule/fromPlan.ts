@@ -1,6 +1,7 @@
 import type { Dish } from "../dish/dish";
 import { servedParts } from "../dish/dish";
 import type { Kitchen } from "../dish/kitchen";
+import { entryPhase } from "../process/ledger";
 import type { ReplayedPart, Row } from "../process/replay";
 import type { StepKind } from "../process/step";
 import { SHELVES_OF_ONE_OVEN } from "./schedule";
@@ -66,7 +67,9 @@ export interface TaskNet {
 
 type Computed = Extract<Row, { state: "computed" }>;
 const taskId = (row: Row, phase: number) => `${row.key}#${phase}`;
-const firstTask = (row: Row) => taskId(row, 0);
+const firstTask = (row: Computed) => taskId(row, entryPhase(row.outcome.phases));
+/** Oil that is hot waits so long for what goes into it. */
+const HOT_OIL_WAITS_MIN = 5;
 const lastTask = (row: Computed) => taskId(row, row.outcome.phases.length - 1);
 export const waitAfter = (row: Row): number | null => row.step.mayWaitMin ?? USUAL_WAIT_MIN[row.step.kind];
 
@@ -115,16 +118,16 @@ export function taskNetOf(dish: Dish, parts: readonly ReplayedPart[]): TaskNet {
           demands: phase.kind === "hands" ? { ...demands, hands: 1 } : demands,
           ovenC,
         });
-        if (i > 0) lags.push({ from: taskId(row, i - 1), to: taskId(row, i), minMin: 0, maxMin: 0 });
+        const early = phases[i - 1]?.early;
+        if (i > 0)
+          lags.push({
+            from: taskId(row, i - 1),
+            to: taskId(row, i),
+            minMin: 0,
+            maxMin: early ? HOT_OIL_WAITS_MIN : 0,
+          });
       });
       if (previous) lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, maxMin: waitAfter(previous) });
-      for (const line of row.step.adds) {
-        const joined =
-          line.kind === "part" ? last.get(line.part) : line.kind === "liquor" ? ran.get(line.step) : undefined;
-        // Liquor that was kept may stand; a part waits as long as its last step allows.
-        const maxMin = joined && line.kind === "part" ? waitAfter(joined) : null;
-        if (joined && joined !== previous) lags.push({ from: lastTask(joined), to: firstTask(row), minMin: 0, maxMin });
-      }
       ran.set(row.step.id, row);
       previous = row;
     }
@@ -134,6 +137,16 @@ export function taskNetOf(dish: Dish, parts: readonly ReplayedPart[]): TaskNet {
       if (served.has(part.id)) lags.push({ from: lastTask(previous), to: SERVE, minMin: 1, maxMin: limit + 1 });
     }
   }
+  // Joins come last: a part may be listed after the one that takes it.
+  for (const row of ran.values())
+    for (const line of row.step.adds) {
+      const joined =
+        line.kind === "part" ? last.get(line.part) : line.kind === "liquor" ? ran.get(line.step) : undefined;
+      if (!joined || joined === row) continue;
+      // Liquor that was kept may stand; a part waits as long as its last step allows.
+      const maxMin = line.kind === "part" ? waitAfter(joined) : null;
+      lags.push({ from: lastTask(joined), to: firstTask(row), minMin: 0, maxMin });
+    }
   return { tasks, lags, apart: apartOf(held) };
 }
 

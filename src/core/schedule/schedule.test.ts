@@ -1,4 +1,4 @@
-import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { FOODS } from "../foods/table";
 import { plan } from "../plan";
 import table from "../checks/check-values.json";
@@ -192,4 +192,42 @@ describe("the demo supper", () => {
       RangeError,
     );
   });
+});
+
+describe("every dish of the shelf on the clock", () => {
+  test.each(DEMO_DISHES.map((d) => [d.id, d] as const))(
+    "%s: what joins is made before, and oil heats meanwhile",
+    (_id, dish) => {
+      const planned = plan({
+        supper: { ...demoSupper("2026-11-29T19:00:00.000Z"), dishes: [dish] },
+        foods: FOODS,
+        kitchen: DEMO_KITCHEN,
+        eaters: DEMO_EATERS,
+        log: [],
+      });
+      const found = schedule({
+        ...planned,
+        capacities: capacitiesOf(DEMO_KITCHEN),
+        blocked: [],
+        horizonMin: 6 * 1440,
+        nodes: 6_000,
+      });
+      if (found.kind !== "fits") throw new Error("does not fit");
+      const tasksOf = (step: string) => planned.tasks.filter((t) => t.step === `${dish.id}.${step}`);
+      const end = (step: string) => Math.max(...tasksOf(step).map((t) => (found.starts[t.id] as number) + t.minutes));
+      for (const part of dish.parts)
+        for (const step of part.steps)
+          for (const line of step.adds) {
+            const before =
+              line.kind === "part"
+                ? dish.parts.find((p) => p.id === line.part)?.steps.at(-1)?.id
+                : line.kind === "liquor"
+                  ? line.step
+                  : undefined;
+            if (before === undefined) continue;
+            const entry = tasksOf(step.id).find((t) => t.kind === "hands") as { id: string };
+            expect(end(before)).toBeLessThanOrEqual(found.starts[entry.id] as number);
+          }
+    },
+  );
 });

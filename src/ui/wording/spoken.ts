@@ -277,7 +277,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
     case "deep-fry":
       return {
         title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
-        does: `Oil at ${writeTemp(step.oilC, units)}, ${batches && batches.count > 1 ? `${writeMass(batches.eachG, units)} at a time, ` : ""}about ${writeMinutes(step.minutes)}${batches && batches.count > 1 ? " each" : ""}. Let the oil come back between.`,
+        does: `Oil at ${writeTemp(step.oilC, units)} (put it on ${writeMinutes(earlyMin(row))} before), ${batches && batches.count > 1 ? `${writeMass(batches.eachG, units)} at a time, ` : ""}about ${writeMinutes(step.minutes)}${batches && batches.count > 1 ? " each" : ""}. Let the oil come back between.`,
         why:
           batches?.limitedBy === "heat of the burner"
             ? "The heat sets the batch: more would stew."
@@ -345,6 +345,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
   }
 }
 
+const earlyMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.early ? m + p.minutes : m), 0);
 const CUT_VERBS = { cut: "Cut", tear: "Tear", shred: "Shred", crumble: "Crumble", grate: "Grate" } as const;
 export const FORMS = {
   ball: "balls",

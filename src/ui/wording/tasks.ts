@@ -1,4 +1,5 @@
 import type { Plan } from "@/core/plan";
+import { entryPhase } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { Task } from "@/core/schedule/task";
@@ -26,7 +27,7 @@ export function movesOf(plan: Plan, schedule: Schedule | null): Move[] {
       for (const row of part.rows) {
         const tasks = byStep.get(row.key);
         if (row.state !== "computed" || !tasks) continue;
-        const first = tasks[0] as Task;
+        const first = (tasks[entryPhase(row.outcome.phases)] ?? tasks[0]) as Task;
         moves.push({
           key: row.key,
           startMin: schedule?.kind === "fits" ? (schedule.starts[first.id] ?? 0) : 0,

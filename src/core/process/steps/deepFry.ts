@@ -119,7 +119,7 @@ export function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext)
       pieces: pieces === null ? null : { ...pieces, eachG: totalG(after) / pieces.count },
       marks: solidsG(after) > 0 ? marked(vessel.marks, "cooked") : vessel.marks,
     },
-    [{ kind: "watch", minutes: Math.max(1, heatUpMin) }, hands({ ...step, handsMin: work }, context, 0)],
+    [{ kind: "watch", minutes: Math.max(1, heatUpMin), early: true }, hands({ ...step, handsMin: work }, context, 0)],
     { came: came.value, left, needs: panNeeds(pan), facts },
   );
 }
