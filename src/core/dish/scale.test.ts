@@ -152,4 +152,24 @@ describe("parts as a graph", () => {
     expect(placeStep(joint, "joint-freeze", -5)).toEqual(joint);
     expect(placeStep(joint, "joint-freeze", 99).parts[0]?.steps.at(-1)?.id).toBe("joint-freeze");
   });
+  test("a part that is frozen does not join, and whatever comes to a frozen block waits for the thaw", () => {
+    const frozen = editStep(bake, "ragout-season", (s) => ({ ...newStep("store", s.id), where: "freezer" as const }));
+    expect(row(frozen, "bake-layer")).toMatchObject({ failure: { kind: "part-frozen", part: "ragout" } });
+    const hasty = removeStep(joint, "joint-thaw");
+    for (const id of ["joint-press", "joint-crumble"])
+      expect(
+        row(
+          {
+            ...hasty,
+            parts: hasty.parts.map((p) => ({
+              ...p,
+              steps: p.steps.filter((s) => s.id === "joint-freeze" || s.id === id),
+            })),
+          },
+          id,
+        ),
+      ).toMatchObject({
+        failure: { kind: "still-frozen" },
+      });
+  });
 });

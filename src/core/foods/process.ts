@@ -44,7 +44,10 @@ export interface CookFigures {
   /** Foams under pressure: fill the cooker to half only. */
   readonly foams: boolean;
 }
+/** Food that must not be eaten as it is, until a step has seen to it. */
+export type RawMark = "raw-beans" | "raw-mushrooms";
 export interface ProcessFigures {
+  readonly raw?: RawMark;
   readonly cook?: CookFigures;
   /** Share of the raw mass lost in the oven, 30 min at 200 °C. */
   readonly bakedLoss?: Estimate;
@@ -107,6 +110,7 @@ const bean = (
     leach: PULSE_LEACH,
   },
   cook: { softMin, from: "soaked", cookedMoisture, leach: PULSE_LEACH, foams: true },
+  raw: "raw-beans",
   keepsMoisture: 1.5,
 });
 /** Grains and pasta drink to a moisture; what they give to the water is little (card 19). */
@@ -326,9 +330,20 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   "pinto-beans-tinned": { keepsMoisture: 1.5 },
   portobello: { brownedLoss: estimate(0.4, 0.5, 0.6), bakedLoss: estimate(0.3, 0.38, 0.45), keepsMoisture: 3 },
   "king-oyster": { brownedLoss: estimate(0.35, 0.42, 0.5), layerMm: estimate(8, 12, 20), keepsMoisture: 3 },
-  enoki: { brownedLoss: estimate(0.45, 0.55, 0.65), layerMm: estimate(8, 12, 20), keepsMoisture: 3 },
-  shiitake: { brownedLoss: estimate(0.4, 0.5, 0.6), layerMm: estimate(12, 18, 25), keepsMoisture: 3 },
+  enoki: {
+    raw: "raw-mushrooms",
+    brownedLoss: estimate(0.45, 0.55, 0.65),
+    layerMm: estimate(8, 12, 20),
+    keepsMoisture: 3,
+  },
+  shiitake: {
+    raw: "raw-mushrooms",
+    brownedLoss: estimate(0.4, 0.5, 0.6),
+    layerMm: estimate(12, 18, 25),
+    keepsMoisture: 3,
+  },
   "shiitake-dried": {
+    raw: "raw-mushrooms",
     soak: {
       startMoisture: 0.1,
       fullMoisture: estimate(4, 4.8, 6),

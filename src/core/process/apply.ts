@@ -1,4 +1,5 @@
-import type { StepContext, Vessel } from "./ledger";
+import { fail, succeed } from "../quantities/result";
+import { isMarked, type Mark, marked, type Outcome, type StepContext, type Vessel } from "./ledger";
 import type { Step, StepKind, StepOf } from "./step";
 import { airFry, bake } from "./steps/bake";
 import { batter } from "./steps/batter";
@@ -98,6 +99,40 @@ const STEPS: { readonly [K in StepKind]: (vessel: Vessel, step: StepOf<K>, conte
   serve,
 };
 
+/** What can be done to a block that is still frozen. */
+const FITS_FROZEN: ReadonlySet<StepKind> = new Set(["freeze", "thaw", "store"]);
+/** FDA Bad Bug Book: a rolling boil of at least ten minutes destroys the lectin of beans. */
+const HARD_BOIL_MIN = 10;
+/** 165 °F: hot right through. */
+const HOT_C = (165 - 32) / 1.8;
+
 /** One step on one vessel: the new vessel and what moved, or the reason why it cannot be done. */
-export const applyStep = (vessel: Vessel, step: Step, context: StepContext): Applied =>
-  (STEPS[step.kind] as (vessel: Vessel, step: Step, context: StepContext) => Applied)(vessel, step, context);
+export function applyStep(vessel: Vessel, step: Step, context: StepContext): Applied {
+  if (isMarked(vessel, "frozen") && !FITS_FROZEN.has(step.kind)) return fail({ kind: "still-frozen" });
+  const rule = STEPS[step.kind] as (vessel: Vessel, step: Step, context: StepContext) => Applied;
+  const applied = rule(vessel, step, context);
+  if (!applied.ok) return applied;
+  const marks = rawMarks(applied.value, context);
+  return marks === applied.value.after.marks
+    ? applied
+    : succeed({ ...applied.value, after: { ...applied.value.after, marks } });
+}
+
+/**
+ * What is raw and must not stay so goes along as a mark: with the food, and with a part that is joined. Beans lose it by
+ * ten minutes at the boil (`steps/cook`), mushrooms by being hot right through.
+ */
+function rawMarks({ came, after, facts }: Outcome, context: StepContext): readonly Mark[] {
+  let { marks } = after;
+  for (const one of came) {
+    if (one.from === "part") for (const mark of one.raw) marks = marked(marks, mark);
+    const raw = one.from === "food" ? context.figures(one.food).raw : undefined;
+    if (raw) marks = marked(marks, raw);
+  }
+  const soft = facts.find((f) => f.kind === "softened");
+  const boiled = soft !== undefined && soft.atC >= context.boilC - 0.5 && soft.share * soft.softMin >= HARD_BOIL_MIN;
+  const hot = after.batch.tempC >= HOT_C;
+  if (!boiled && !hot) return marks;
+  const left = marks.filter((m) => !(boiled && m === "raw-beans") && !(hot && m === "raw-mushrooms"));
+  return left.length === marks.length ? marks : left;
+}

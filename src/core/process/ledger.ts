@@ -1,7 +1,7 @@
 import type { Draw } from "../quantities/draw";
 import type { BadNumber } from "../quantities/result";
 import type { FoodId, FoodLookup } from "../foods/food";
-import type { ProcessFigures } from "../foods/process";
+import type { ProcessFigures, RawMark } from "../foods/process";
 import type { Thickness } from "../models/thickening";
 import type { BindingState } from "../models/binderWater";
 import { add, type Contents, NOTHING, SPECIES, sum, totalG } from "./contents";
@@ -19,7 +19,10 @@ export interface ShapedPieces {
   readonly lengthMm: number;
 }
 /** What was done to it that later steps have to know. */
-export type Mark = "frozen" | "frozen-thawed" | "cooked" | "boiled-hard" | "closed" | "battered";
+export type Mark = "frozen" | "frozen-thawed" | RawMark;
+const RAW_MARKS: readonly Mark[] = ["raw-beans", "raw-mushrooms"];
+export const rawOf = (vessel: Vessel): readonly RawMark[] =>
+  vessel.marks.filter((m): m is RawMark => RAW_MARKS.includes(m));
 
 /** A part on its way: the food, the liquid it lies in, and what shaping, binding and freezing remember. */
 export interface Vessel {
@@ -47,7 +50,7 @@ export const marked = (marks: readonly Mark[], mark: Mark): readonly Mark[] =>
 
 export type Came = { readonly contents: Contents } & (
   | { readonly from: "food"; readonly food: FoodId; readonly massG: number }
-  | { readonly from: "part"; readonly part: PartId }
+  | { readonly from: "part"; readonly part: PartId; readonly raw: readonly RawMark[] }
   | { readonly from: "liquor"; readonly step: StepId }
 );
 export interface Left {
@@ -91,7 +94,8 @@ export type Fact =
       readonly count: number;
       readonly eachG: number;
       readonly eachMin: number;
-      readonly limitedBy: "room in the pan" | "heat of the burner" | "room in the basket" | "room in the bowl";
+      readonly limitedBy:
+        "room in the pan" | "heat of the burner" | "room in the basket" | "room in the bowl" | "room on the trays";
     }
   | { readonly kind: "water-off"; readonly massG: number }
   | { readonly kind: "thickness"; readonly per100: number; readonly thickness: Thickness; readonly atTable: Thickness }
@@ -157,6 +161,7 @@ export type StepFailure =
   | { readonly kind: "no-liquid" }
   | { readonly kind: "part-missing"; readonly part: PartId }
   | { readonly kind: "part-blocked"; readonly part: PartId }
+  | { readonly kind: "part-frozen"; readonly part: PartId }
   | { readonly kind: "cycle"; readonly part: PartId }
   | { readonly kind: "no-pan"; readonly wants: "frying" | "pot" }
   | { readonly kind: "no-burner" }

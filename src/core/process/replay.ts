@@ -3,7 +3,16 @@ import { type Draw, likelyDraw } from "../quantities/draw";
 import { estimate } from "../quantities/range";
 import { applyStep } from "./apply";
 import { type Contents, contentsOfFood, portion, totalG } from "./contents";
-import { type Came, EMPTY_VESSEL, type Outcome, type StepContext, type StepFailure, type Vessel } from "./ledger";
+import {
+  type Came,
+  EMPTY_VESSEL,
+  isMarked,
+  type Outcome,
+  type StepContext,
+  type StepFailure,
+  type Vessel,
+  rawOf,
+} from "./ledger";
 import { type StepKey, stepKey } from "./log";
 import type { Line, PartId, Step, StepId } from "./step";
 import { correctByReading, type WeighInFailure } from "./weighIn";
@@ -104,10 +113,11 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
     const { end } = finished.get(id) ?? run(part);
     current = asking;
     if (end === null) return { kind: "part-blocked", part: id };
+    if (isMarked(end, "frozen")) return { kind: "part-frozen", part: id };
     const total = (used.get(id) ?? 0) + share;
     if (total > 1 + 1e-9) return { kind: "part-used-up", part: id, share: total };
     used.set(id, total);
-    return { from: "part", part: id, contents: portion(end.batch, share) };
+    return { from: "part", part: id, raw: rawOf(end), contents: portion(end.batch, share) };
   };
 
   /** What ran off at a step, wherever it is; the part it belongs to is made first. */

@@ -206,7 +206,7 @@ export function readAmount(text: string, spoons: SpoonSystem): Amount {
     return ask({ kind: "two-amounts", first: `${match[1]} ${unit}`, second: second[1] ?? "" });
   if (unit === null) {
     if (rest !== "" && /^[a-z]{1,3}\b(?!\s*\S)/.test(rest)) return ask({ kind: "unknown-unit", unit: rest });
-    return { kind: "count", count: spread(low, high, low === high ? 0 : 0), of: "piece", sizeG: null };
+    return { kind: "count", count: spread(low, high, 0), of: "piece", sizeG: null };
   }
   if (unit in MASS) {
     const grams = MASS[unit] as number;

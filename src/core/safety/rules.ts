@@ -86,7 +86,6 @@ const heated = (row: Computed) =>
 const factOf = <K extends Fact["kind"]>(row: Computed, kind: K) =>
   row.outcome.facts.find((f): f is Extract<Fact, { kind: K }> => f.kind === kind);
 const hot = (row: Computed) => row.outcome.after.batch.tempC >= KILLED_C;
-const everHot = (row: Computed, { earlier }: RuleContext) => hot(row) || earlier.some(hot);
 
 /** Minutes that wet food has stood unchilled below 60 °C since it was last hot right through. */
 function warmMinutes(row: Computed, { earlier }: RuleContext): number {
@@ -295,8 +294,7 @@ export const RULES: readonly Rule[] = [
     authority: "FDA Bad Bug Book",
     says: (row) =>
       is(row, "pulse", "mash", "bind", "shape", "fry", "bake", "air-fry", "deep-fry", "hold", "layer", "serve") &&
-      holds(row, DRY_BEANS) &&
-      !row.outcome.after.marks.includes("boiled-hard")
+      row.outcome.after.marks.includes("raw-beans")
         ? "These beans were never boiled for ten minutes: raw or gently warmed they make ill. Cook them first."
         : null,
   },
@@ -322,8 +320,8 @@ export const RULES: readonly Rule[] = [
     id: "mushrooms-served-raw",
     severity: "stop",
     authority: "FDA / CDC",
-    says: (row, context) =>
-      is(row, "serve") && holds(row, COOK_MUSHROOMS) && !everHot(row, context)
+    says: (row) =>
+      is(row, "serve") && row.outcome.after.marks.includes("raw-mushrooms")
         ? "These mushrooms have not been cooked. Not raw."
         : null,
   },
@@ -349,10 +347,10 @@ export const RULES: readonly Rule[] = [
     id: "machine-line",
     severity: "warn",
     authority: "common practice: bowls to two thirds",
-    says: (row) =>
-      is(row, "pulse") && (factOf(row, "fill")?.share ?? 0) > 1
-        ? "The bowl is over its two-thirds line. Make it in more loads."
-        : null,
+    says: (row) => {
+      const loads = is(row, "pulse") ? (factOf(row, "batches")?.count ?? 1) : 1;
+      return loads > 1 ? `All at once would be over the bowl's two-thirds line. Make it in ${loads} loads.` : null;
+    },
   },
   {
     id: "pressure-fill",

@@ -227,6 +227,8 @@ export function sayFailure(failure: StepFailure, { units, foods, part }: Speakin
       return "The part that should join here is gone. Choose another one.";
     case "part-blocked":
       return `${part(failure.part)} cannot be reckoned yet; mend it first.`;
+    case "part-frozen":
+      return `${part(failure.part)} is still frozen. Thaw it in its own steps before it joins.`;
     case "cycle":
       return `${part(failure.part)} needs this part, and this part needs it. Take one of the two joins out.`;
     case "part-used-up":

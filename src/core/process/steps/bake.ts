@@ -1,10 +1,10 @@
 import { batchesFor } from "../../models/panHeat";
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
-import { add, at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
-import { type Came, type Fact, isMarked, marked, type Need, type StepContext, type Vessel } from "../ledger";
+import { at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
+import { type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import type { AirFryStep, BakeStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, together, wait, watch } from "./common";
+import { type Applied, filled, hands, outcome, wait, watch } from "./common";
 import { afterOven, footprintM2, ovenCoreMinutes, type OvenHeat, pieceShapeOf, SURFACES } from "./geometry";
 
 /** Loose food of which nothing is known loses so much of its water in 25 min at 200 °C (card 1, rule of thumb). */
@@ -38,6 +38,12 @@ function looseLoss(
   return { share: (ofWater * batch.waterG) / Math.max(1e-9, totalG(batch)), known };
 }
 
+/** How often it has to be filled, and by what. */
+interface Loads {
+  readonly count: number;
+  readonly limitedBy: "room on the trays" | "room in the basket" | null;
+}
+
 /**
  * What oven and air fryer share: minutes to the core (or the core after the minutes), and the water that goes.
  *
@@ -45,17 +51,15 @@ function looseLoss(
  * card 19 where there are any, else a rule of thumb that says so. Asked for both minutes and core, the minutes count,
  * and a middle that stays below its core is said.
  */
-export function heatInAir(
+function heatInAir(
   vessel: Vessel,
   step: BakeStep | AirFryStep,
   context: StepContext,
   air: {
     surface: number;
     covered: boolean;
-    came: readonly Came[];
     needs: readonly Need[];
-    facts: readonly Fact[];
-    loads: number;
+    loads: Loads;
   },
 ): Applied {
   const bad = firstBad(
@@ -64,14 +68,14 @@ export function heatInAir(
     step.coreC === null ? null : checkNumber("core temperature", step.coreC, 40, 99),
   );
   if (bad) return fail(bad);
-  const batch = add(vessel.batch, together(air.came));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const main = mainFood(batch);
   const skin = main !== null && context.figures(main).skin === true;
   const heat: OvenHeat = { surface: air.surface, dries: !air.covered && !skin, startC: batch.tempC, ovenC: step.ovenC };
   const shape = pieceShapeOf(vessel);
-  const facts: Fact[] = [...air.facts];
+  const facts: Fact[] = [];
   let minutes = step.minutes;
   if (step.coreC !== null) {
     const needed = ovenCoreMinutes(context, shape, heat, step.coreC);
@@ -93,20 +97,21 @@ export function heatInAir(
   const after = at(subtract(batch, steam), Math.min(end.coreC, 99));
   facts.push({ kind: "water-off", massG: steam.waterG });
   const pieces = vessel.pieces === null ? null : { ...vessel.pieces, eachG: totalG(after) / vessel.pieces.count };
-  const whole = minutes * air.loads;
+  const { count, limitedBy } = air.loads;
+  if (limitedBy !== null)
+    facts.unshift({ kind: "batches", count, eachG: totalG(batch) / count, eachMin: minutes, limitedBy });
+  const whole = minutes * count;
   // Turned or looked at once on the way.
   return outcome(
-    { ...vessel, batch: after, pieces, marks: marked(vessel.marks, "cooked") },
+    { ...vessel, batch: after, pieces },
     [hands(step, context, 2), whole > 20 ? wait(whole) : watch(whole)],
-    { came: air.came, left: [{ to: "air", contents: steam }], needs: air.needs, facts },
+    { came, left: [{ to: "air", contents: steam }], needs: air.needs, facts },
   );
 }
 
 /** Bake bare, in foil, in parchment or under a lid. Things share an oven when they want about the same heat. */
 export function bake(vessel: Vessel, step: BakeStep, context: StepContext): Applied {
   if (context.ovens === 0) return fail({ kind: "no-oven" });
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
   const open = step.fan ? SURFACES.fanOven : SURFACES.stillOven;
   const surface = {
     bare: open,
@@ -115,27 +120,16 @@ export function bake(vessel: Vessel, step: BakeStep, context: StepContext): Appl
     parchment: (open * SURFACES.parchment) / SURFACES.stillOven,
   }[step.cover];
   const { pieces } = vessel;
-  const facts: Fact[] = [];
-  let loads = 1;
-  if (pieces !== null && pieces.form !== "layer" && pieces.count > 1) {
-    const perOven = Math.floor((TRAY_PACKING * TRAY_M2) / footprintM2(pieces)) * TRAYS;
-    loads = batchesFor(pieces.count, perOven) ?? 1;
-    if (loads > 1)
-      facts.push({
-        kind: "batches",
-        count: loads,
-        eachG: totalG(vessel.batch) / loads,
-        eachMin: step.minutes ?? 0,
-        limitedBy: "room in the pan",
-      });
-  }
+  // A layer lies in its tin, and one large piece goes in as it is.
+  const onTrays =
+    pieces === null || pieces.form === "layer" || pieces.count === 1
+      ? 1
+      : (batchesFor(pieces.count, Math.floor((TRAY_PACKING * TRAY_M2) / footprintM2(pieces)) * TRAYS) ?? 1);
   return heatInAir(vessel, step, context, {
     surface,
     covered: step.cover === "foil" || step.cover === "lid",
-    came: came.value,
     needs: [{ kind: "oven", tempC: step.ovenC }],
-    facts,
-    loads,
+    loads: { count: onTrays, limitedBy: onTrays > 1 ? "room on the trays" : null },
   });
 }
 
@@ -143,34 +137,19 @@ export function bake(vessel: Vessel, step: BakeStep, context: StepContext): Appl
 export function airFry(vessel: Vessel, step: AirFryStep, context: StepContext): Applied {
   const machine = context.machine(step.machine, ["air-fryer"]);
   if (machine === null) return fail({ kind: "no-machine", wants: "air-fryer" });
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const facts: Fact[] = [];
-  let loads = 1;
-  if (machine.floorM2 !== null && vessel.pieces !== null) {
-    const perLoad = Math.floor((BASKET_PACKING * machine.floorM2) / footprintM2(vessel.pieces));
-    const needed = batchesFor(vessel.pieces.count, perLoad);
-    if (needed === null)
-      return fail({
-        kind: "piece-too-big",
-        panMm: Math.sqrt(machine.floorM2) * 1000,
-        pieceMm: vessel.pieces.lengthMm,
-      });
-    loads = needed;
-    facts.push({
-      kind: "batches",
-      count: loads,
-      eachG: totalG(vessel.batch) / loads,
-      eachMin: step.minutes ?? 0,
-      limitedBy: "room in the basket",
-    });
+  const { pieces } = vessel;
+  let loads: Loads = { count: 1, limitedBy: null };
+  if (machine.floorM2 !== null && pieces !== null) {
+    const perLoad = Math.floor((BASKET_PACKING * machine.floorM2) / footprintM2(pieces));
+    const count = batchesFor(pieces.count, perLoad);
+    if (count === null)
+      return fail({ kind: "piece-too-big", panMm: Math.sqrt(machine.floorM2) * 1000, pieceMm: pieces.lengthMm });
+    loads = { count, limitedBy: "room in the basket" };
   }
   return heatInAir(vessel, step, context, {
     surface: SURFACES.airFryer,
     covered: false,
-    came: came.value,
     needs: [{ kind: "machine", machine: machine.id }],
-    facts,
     loads,
   });
 }

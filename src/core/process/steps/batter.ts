@@ -1,8 +1,7 @@
 import { checkNumber, fail } from "../../quantities/result";
-import { add, totalG } from "../contents";
-import { type Fact, marked, type StepContext, type Vessel } from "../ledger";
+import { type Fact, type StepContext, type Vessel } from "../ledger";
 import type { BatterStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, together, wait } from "./common";
+import { type Applied, filled, hands, outcome, wait } from "./common";
 
 /** Water to flour by mass at which a batter changes its use (card 19). */
 export function bodyOf(waterPerFlour: number): Extract<Fact, { kind: "batter" }>["body"] {
@@ -16,18 +15,17 @@ const FLOUR_GROUPS = new Set(["grain", "starch", "pulse"]);
 export function batter(vessel: Vessel, step: BatterStep, context: StepContext): Applied {
   const bad = checkNumber("minutes", step.standMin, 0, 24 * 60);
   if (bad) return fail(bad);
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   let flourG = 0;
   for (const id in batch.solids)
     if (FLOUR_GROUPS.has(context.food(id)?.group ?? "other")) flourG += (batch.solids[id] as number) / 0.89;
   if (flourG === 0) return fail({ kind: "no-binder" });
   const waterPerFlour = batch.waterG / flourG;
   return outcome(
-    { ...vessel, batch, marks: marked(vessel.marks, "battered") },
+    { ...vessel, batch },
     step.standMin > 0 ? [hands(step, context, 4), wait(step.standMin)] : [hands(step, context, 4)],
-    { came: came.value, facts: [{ kind: "batter", waterPerFlour, body: bodyOf(waterPerFlour) }] },
+    { came, facts: [{ kind: "batter", waterPerFlour, body: bodyOf(waterPerFlour) }] },
   );
 }

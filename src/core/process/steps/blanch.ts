@@ -3,7 +3,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import type { BlanchStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
 
 /** Water that clings and enters, share of the raw mass (engineering estimate). */
 const TAKEN_UP = estimate(0, 0.03, 0.08);
@@ -16,16 +16,15 @@ export function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): 
   if (!found.ok) return found;
   const bad = checkNumber("minutes", step.minutes, 0.1, 30);
   if (bad) return fail(bad);
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const taken = water(totalG(batch) * context.draw("blanching water", TAKEN_UP), ICED_C);
   return outcome(
     { ...vessel, batch: at(add(batch, taken), ICED_C) },
     [hands(step, context, 2), watch(HEAT_UP_MIN), hands({ ...step, handsMin: step.minutes + 2 }, context, 0)],
     {
-      came: [...came.value, { from: "food", food: "water", massG: taken.waterG, contents: taken }],
+      came: [...came, { from: "food", food: "water", massG: taken.waterG, contents: taken }],
       needs: panNeeds(found.value.pan),
       facts: [{ kind: "rule-of-thumb", what: "loss" }],
     },

@@ -1,7 +1,7 @@
 import { estimate, type Estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
-import { type Fact, isMarked, type StepContext, type Vessel } from "../ledger";
+import { type Fact, type StepContext, type Vessel } from "../ledger";
 import type { CoatStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
 
@@ -17,7 +17,6 @@ export const PICK_UP: Readonly<Record<CoatStep["coating"], Estimate>> = {
 export function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
   const mass = totalG(vessel.batch);
   if (mass <= 0) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const bad = step.pickUp === null ? null : checkNumber("pick-up", step.pickUp, 0.005, 1);
   if (bad) return fail(bad);
   const came = broughtBy(step, context);

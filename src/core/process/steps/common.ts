@@ -21,6 +21,18 @@ export function together(came: readonly Came[]): Contents {
   return whole;
 }
 
+/** The batch with this step's own lines in it, and what they were; an empty vessel is a reason. */
+export function filled(
+  vessel: Vessel,
+  step: Step,
+  context: StepContext,
+): Result<{ readonly batch: Contents; readonly came: readonly Came[] }, StepFailure> {
+  const came = context.bring(step.adds);
+  if ("kind" in came) return fail(came);
+  const batch = add(vessel.batch, together(came));
+  return totalG(batch) <= 0 ? fail({ kind: "empty-vessel" }) : succeed({ batch, came });
+}
+
 /** Hands-on minutes: the cook's own figure, or the usual one with its spread (engineering estimate ±30 %). */
 export function hands(step: Step, context: StepContext, usualMin: number): Phase {
   const minutes = step.handsMin ?? context.draw("hands minutes", estimate(usualMin * 0.8, usualMin, usualMin * 1.5));

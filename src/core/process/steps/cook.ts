@@ -17,7 +17,7 @@ import {
   totalG,
   water,
 } from "../contents";
-import { type Came, type Fact, marked, type Need, type StepContext, type Vessel } from "../ledger";
+import { type Came, type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import type { CookStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, wait, watch } from "./common";
 
@@ -90,10 +90,8 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   if (drunk.waterG < wantsG - 1) facts.push({ kind: "bath-short", missingG: wantsG - drunk.waterG });
   const fill = fillOf(step, context, totalG(batch) + (standing ? totalG(standing) : 0), cooked.foams);
   if (fill !== null) facts.push({ kind: "fill", of: step.pressure ? "pressure-cooker" : "pot", share: fill });
-  const marks = share >= 0.9 ? marked(vessel.marks, "cooked") : vessel.marks;
-  const boils = atC >= context.boilC - 0.5 && minutes >= 10;
   return outcome(
-    { ...vessel, batch, bath: standing, pieces: null, marks: boils ? marked(marks, "boiled-hard") : marks },
+    { ...vessel, batch, bath: standing, pieces: null },
     step.pressure
       ? [hands(step, context, 2), wait(minutes + draw("pressure ramps", PRESSURE_RAMPS_MIN))]
       : [hands(step, context, 2), watch(place.value.heatMin(totalG(food) + totalG(bath)) + minutes)],

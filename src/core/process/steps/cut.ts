@@ -1,8 +1,7 @@
-import { fail } from "../../quantities/result";
-import { add, totalG } from "../contents";
-import { isMarked, type StepContext, type Vessel } from "../ledger";
+import { totalG } from "../contents";
+import { type StepContext, type Vessel } from "../ledger";
 import type { CutStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, together } from "./common";
+import { type Applied, filled, hands, outcome } from "./common";
 
 /** Grams a home cook cuts per minute into pieces of a size: coarse goes faster (engineering estimate). */
 const cutRateGPerMin = (pieceMm: number): number => Math.min(250, Math.max(30, 5 * pieceMm));
@@ -11,12 +10,10 @@ const BY_HAND_G_PER_MIN = { tear: 120, shred: 60, crumble: 200, grate: 80 } as c
 
 /** Cut, tear, shred, crumble or grate: no mass moves, the pieces and the minutes do. A frozen block cannot be cut. */
 export function cut(vessel: Vessel, step: CutStep, context: StepContext): Applied {
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const rate = step.how === "cut" ? cutRateGPerMin(step.pieceMm) : BY_HAND_G_PER_MIN[step.how];
   const after: Vessel = { ...vessel, batch, cutMm: step.pieceMm, pieces: null };
-  return outcome(after, [hands(step, context, 1 + totalG(batch) / rate)], { came: came.value });
+  return outcome(after, [hands(step, context, 1 + totalG(batch) / rate)], { came });
 }

@@ -11,12 +11,12 @@ import {
 } from "../../models/panHeat";
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
-import { add, at, oil, solidsG, subtract, totalG, water } from "../contents";
-import { type Fact, isMarked, type Left, marked, type StepContext, type Vessel } from "../ledger";
+import { add, at, subtract, totalG, water } from "../contents";
+import { type Fact, type Left, type StepContext, type Vessel } from "../ledger";
 import type { DeepFryStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { footprintM2 } from "./geometry";
-import { SWAP_MIN } from "./pan";
+import { oilTaken, SWAP_MIN } from "./pan";
 
 /** Card 9: engineering estimates and handbook values. */
 const OIL_HEAT = 2.4; // J/(g K)
@@ -28,7 +28,6 @@ const FLOOR_C = 160;
 /** Pieces may cover half of the surface. */
 const PACKING = 0.5;
 const WATER_LOST = estimate(0.15, 0.24, 0.35);
-const OIL_PER_WATER = estimate(0.1, 0.2, 0.35);
 /** Oil never stands higher than half the pot. */
 const OIL_LINE = 1 / 2;
 /** A piece of which nobody gave the size covers about so much, g per m² (engineering estimate). */
@@ -42,7 +41,6 @@ const UNKNOWN_COVER_G_PER_M2 = 15_000;
 export function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Applied {
   const { batch, pieces } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const found = panAndBurner(context, step.pan, "pot");
   if (!found.ok) return found;
   const bad = firstBad(
@@ -87,8 +85,7 @@ export function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext)
 
   const waterOffG = batch.waterG * lost;
   const steam = water(waterOffG, 100);
-  const takenG = Math.min(brought.oilG, context.draw("oil uptake", OIL_PER_WATER) * waterOffG);
-  const stays = oil(brought.oilG - takenG, step.oilC);
+  const { stays } = oilTaken(context, brought, waterOffG);
   const after = at(subtract(subtract(add(batch, brought), steam), stays), 95);
   const left: Left[] = [{ to: "air", contents: steam }];
   if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
@@ -117,7 +114,6 @@ export function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext)
       ...vessel,
       batch: after,
       pieces: pieces === null ? null : { ...pieces, eachG: totalG(after) / pieces.count },
-      marks: solidsG(after) > 0 ? marked(vessel.marks, "cooked") : vessel.marks,
     },
     [{ kind: "watch", minutes: Math.max(1, heatUpMin), early: true }, hands({ ...step, handsMin: work }, context, 0)],
     { came: came.value, left, needs: panNeeds(pan), facts },

@@ -1,10 +1,10 @@
 import { minutesThrough, SENSIBLE_SHARE, SURROUNDINGS } from "../../models/freezing";
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad, type Result, succeed } from "../../quantities/result";
-import { add, at, liquor, subtract, totalG } from "../contents";
+import { at, liquor, subtract, totalG } from "../contents";
 import { type Fact, isMarked, marked, type StepContext, type StepFailure, type Vessel } from "../ledger";
 import type { FreezeStep, ThawStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, together, wait } from "./common";
+import { type Applied, filled, hands, outcome, wait } from "./common";
 
 /** Liquor that runs out of a thawed block, share of its water (card 1, engineering estimate). */
 const DRIP = estimate(0.05, 0.12, 0.2);
@@ -43,22 +43,21 @@ const waterShare = (vessel: Vessel) => Math.max(0.05, Math.min(1, vessel.batch.w
 
 /** Freeze a block to the middle (Plank, card 18). Too short a time leaves it soft inside, and says so. */
 export function freeze(vessel: Vessel, step: FreezeStep, context: StepContext): Applied {
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  const full = { ...vessel, batch };
-  const time = through(step, "freeze", "freezer", waterShare(full));
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
+  const whole = { ...vessel, batch };
+  const time = through(step, "freeze", "freezer", waterShare(whole));
   if (!time.ok) return time;
   const frozen = step.minutes >= time.value.neededMin;
   return outcome(
     {
-      ...full,
+      ...whole,
       batch: at(batch, frozen ? SURROUNDINGS.freezer.tempC : 0),
       marks: frozen ? marked(vessel.marks, "frozen") : vessel.marks,
     },
     [hands(step, context, 2), wait(step.minutes)],
-    { came: came.value, needs: [{ kind: "freezer" }], facts: [{ kind: "through", ...time.value }] },
+    { came, needs: [{ kind: "freezer" }], facts: [{ kind: "through", ...time.value }] },
   );
 }
 

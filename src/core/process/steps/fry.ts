@@ -2,7 +2,7 @@ import { batchesFor, batchMinutes, discM2, piecesPerLayer } from "../../models/p
 import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
-import { isMarked, type Left, marked, type StepContext, type Vessel } from "../ledger";
+import { type Left, type StepContext, type Vessel } from "../ledger";
 import type { FryStep, GriddleStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { footprintM2, pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
@@ -20,7 +20,6 @@ const LEAST_BROWNING_MIN = 3;
 export function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext): Applied {
   const { pieces, batch } = vessel;
   if (pieces === null) return fail({ kind: "not-shaped" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const came = broughtBy(step, context);
@@ -52,7 +51,6 @@ export function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepCo
       ...vessel,
       batch: after,
       pieces: { ...pieces, eachG: totalG(after) / pieces.count },
-      marks: marked(vessel.marks, "cooked"),
     },
     [hands({ ...step, handsMin: minutes }, context, 0)],
     {

@@ -1,8 +1,8 @@
 import { checkNumber, fail } from "../../quantities/result";
-import { add, at, totalG } from "../contents";
+import { at } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import type { GelStep } from "../step";
-import { type Applied, bindingInputOf, broughtBy, hands, outcome, together, wait } from "./common";
+import { type Applied, filled, bindingInputOf, hands, outcome, wait } from "./common";
 
 /** What 7 g of ground flax with 3 tbsp of water stands in for: one shelled egg (common practice, card 19: 51 g). */
 const FLAX_PER_EGG_G = 7;
@@ -11,15 +11,14 @@ const FLAX_PER_EGG_G = 7;
 export function gel(vessel: Vessel, step: GelStep, context: StepContext): Applied {
   const bad = checkNumber("minutes", step.minutes, 0, 24 * 60);
   if (bad) return fail(bad);
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const { binders } = bindingInputOf(batch, step.minutes, context.figures);
   const flaxG = binders.reduce((g, b) => g + b.massG * b.figures.strength, 0);
   const binderG = binders.reduce((g, b) => g + b.massG, 0);
   if (binderG === 0) return fail({ kind: "no-binder" });
   const facts: Fact[] = [{ kind: "gel", eggs: flaxG / FLAX_PER_EGG_G, waterPerG: batch.waterG / binderG }];
   const after: Vessel = { ...vessel, batch: at(batch, context.roomC), boundMin: step.minutes };
-  return outcome(after, [hands(step, context, 1), wait(step.minutes)], { came: came.value, facts });
+  return outcome(after, [hands(step, context, 1), wait(step.minutes)], { came, facts });
 }

@@ -42,6 +42,13 @@ export function pieceShapeOf(vessel: Pick<Vessel, "pieces" | "cutMm">): PieceSha
   }
 }
 
+/** Equal flat pieces of a thickness: as wide as their mass makes them at 1.05 g/cm³. */
+export function flatPieces(form: "slice" | "shell", count: number, wholeG: number, thicknessMm: number): ShapedPieces {
+  const eachG = wholeG / count;
+  const acrossMm = Math.sqrt(eachG / 1.05e-3 / thicknessMm);
+  return { count, eachG, form, diameterMm: acrossMm, thicknessMm, lengthMm: acrossMm };
+}
+
 /** Floor that one piece covers, m². */
 export const footprintM2 = (pieces: ShapedPieces): number =>
   pieces.form === "ball" || pieces.form === "patty" || pieces.form === "shell"

@@ -1,18 +1,17 @@
 import { fail } from "../../quantities/result";
-import { add, totalG } from "../contents";
+import { totalG } from "../contents";
 import type { ShapedPieces, StepContext, Vessel } from "../ledger";
 import type { LayerStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, together } from "./common";
+import { type Applied, filled, hands, outcome } from "./common";
 
 const DENSITY_G_PER_M3 = 1e6;
 
 /** Layer or assemble in a tin: everything comes together, and either fits or does not. */
 export function layer(vessel: Vessel, step: LayerStep, context: StepContext): Applied {
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const massG = totalG(batch);
-  if (massG <= 0) return fail({ kind: "empty-vessel" });
   const tin = context.tin(step.tin);
   if (tin === null) return fail({ kind: "no-tin" });
   const depthM = massG / DENSITY_G_PER_M3 / tin.areaM2;
@@ -25,7 +24,7 @@ export function layer(vessel: Vessel, step: LayerStep, context: StepContext): Ap
     lengthMm: (tin.areaM2 / tin.widthM) * 1000,
   };
   return outcome({ ...vessel, batch, bath: null, pieces }, [hands(step, context, 3 + step.adds.length)], {
-    came: came.value,
+    came,
     left: vessel.bath === null ? [] : [{ to: "drain", contents: vessel.bath }],
     facts: [{ kind: "fill", of: "tin", share: depthM / tin.heightM }],
   });

@@ -3,7 +3,7 @@ import { diffusivityAt, uptakeLargeBath } from "../../models/diffusion";
 import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, liquor, mainFood, moistureOf, portion, solidsG, subtract, totalG } from "../contents";
-import { type Came, type Fact, isMarked, type StepContext, type Vessel } from "../ledger";
+import { type Came, type Fact, type StepContext, type Vessel } from "../ledger";
 import type { MarinateStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } from "./common";
 
@@ -18,7 +18,6 @@ export function marinate(vessel: Vessel, step: MarinateStep, context: StepContex
   const { batch } = vessel;
   const food = mainFood(batch);
   if (food === null) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const offered = broughtBy(step, context);
   if (!offered.ok) return offered;
   const marinade = together(offered.value);

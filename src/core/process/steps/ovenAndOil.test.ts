@@ -82,6 +82,26 @@ describe("air-fry", () => {
     const square: Vessel = { ...flat, pieces: { ...(flat.pieces as ShapedPieces), form: "slice" } };
     expect(fact(run(square, step), "batches").count).toBe(3);
   });
+  test("a load's minutes are those to the core when none were given", () => {
+    const balls = run(shaped("ball", 40, 40, 41.75), { ...newStep("air-fry", "a"), minutes: null, coreC: 74 });
+    expect(fact(balls, "batches").eachMin).toBeCloseTo(fact(balls, "cooked-through").minutes, 9);
+    expect(fact(balls, "batches").eachMin).toBeGreaterThan(8);
+  });
+  test("a hundred pieces of 8 cm need more than the two trays of an oven", () => {
+    const many: Vessel = {
+      ...vesselOf(mix(4000)),
+      pieces: { count: 100, eachG: 40, form: "patty", diameterMm: 80, thicknessMm: 8, lengthMm: 80 },
+    };
+    // 0.75 · 0.36 · 0.45 / (π/4 · 0.08²) = 24 a tray, 48 an oven: three loads, by hand.
+    expect(fact(run(many, bake({ minutes: 15 })), "batches")).toMatchObject({
+      count: 3,
+      limitedBy: "room on the trays",
+      eachMin: 15,
+    });
+    expect(run(shaped("ball", 6, 40, 41.75), bake({ minutes: 15 })).facts.some((f) => f.kind === "batches")).toBe(
+      false,
+    );
+  });
   test("it is quicker than the oven: a 40 g ball in 10.4 min and what its drying surface adds (card 8)", () => {
     const step = { ...newStep("air-fry", "a"), ovenC: 190, minutes: null, coreC: 74 };
     const { minutes } = fact(run(shaped("ball", 6, 40, 41.75), step), "cooked-through");

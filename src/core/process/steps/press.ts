@@ -25,7 +25,6 @@ export function press(vessel: Vessel, step: PressStep, context: StepContext): Ap
   const { batch } = vessel;
   const id = mainFood(batch);
   if (id === null || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const figures = context.figures(id).press;
   if (!figures) return fail({ kind: "no-figures", food: id, wants: "pressing" });
   const bad = firstBad(

@@ -1,7 +1,7 @@
 import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
-import { type Fact, isMarked, marked, type StepContext, type Vessel } from "../ledger";
+import { type Fact, type StepContext, type Vessel } from "../ledger";
 import type { PulseStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
 
@@ -19,7 +19,6 @@ export function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Ap
     step.to === "bits" ? ["food-processor"] : ["blender", "food-processor"],
   );
   if (machine === null) return fail({ kind: "no-machine", wants: step.to === "bits" ? "food-processor" : "blender" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const salted = saltUpTo(add(vessel.batch, together(came.value)), step.saltTo);
@@ -49,7 +48,6 @@ export function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Ap
     batch: subtract(mixed, stuck),
     pieces: null,
     cutMm: step.to === "bits" ? 4 : 1,
-    marks: step.to === "smooth" ? marked(vessel.marks, "closed") : vessel.marks,
   };
   return outcome(after, [hands(step, context, 2 + LOAD_MIN * loads)], {
     came: [...came.value, ...salted.value.came],

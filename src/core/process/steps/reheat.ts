@@ -1,9 +1,9 @@
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
-import { add, at, totalG, water } from "../contents";
-import { isMarked, type StepContext, type Vessel } from "../ledger";
+import { at, water } from "../contents";
+import { type StepContext, type Vessel } from "../ledger";
 import type { ReheatStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, together, watch } from "./common";
+import { type Applied, filled, hands, outcome, watch } from "./common";
 
 /** Water lost while reheating (engineering estimate). */
 const LOST = estimate(0.01, 0.03, 0.06);
@@ -11,23 +11,21 @@ const OVEN_C = 170;
 
 /** Reheat throughout; a splash of liquid may go in. Minutes are the cook's own: test the middle. */
 export function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): Applied {
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const bad = firstBad(
     checkNumber("minutes", step.minutes, 1, 240),
     checkNumber("core temperature", step.coreC, 40, 99),
   );
   if (bad) return fail(bad);
   if (step.where === "oven" && context.ovens === 0) return fail({ kind: "no-oven" });
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const steam = water(batch.waterG * context.draw("lost reheating", LOST), 100);
   return outcome(
     { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, step.coreC) },
     [hands(step, context, 2), watch(step.minutes)],
     {
-      came: came.value,
+      came,
       left: [{ to: "air", contents: steam }],
       needs: step.where === "oven" ? [{ kind: "oven", tempC: OVEN_C }] : [{ kind: "burner" }],
       facts: [{ kind: "rule-of-thumb", what: "minutes" }],

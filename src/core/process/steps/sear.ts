@@ -2,7 +2,7 @@ import { UNKNOWN_LAYER_MM } from "../../foods/process";
 import { discM2, FOOD_HEAT_J_PER_G_K, LATENT_HEAT_J_PER_G, minutesToDry } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
 import { add, at, mainFood, oil, solidsG, subtract, totalG, water } from "../contents";
-import { type Fact, isMarked, type Left, type StepContext, type Vessel } from "../ledger";
+import { type Fact, type Left, type StepContext, type Vessel } from "../ledger";
 import type { SearStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN, WATER_LOST_IN_PAN } from "./pan";
@@ -21,7 +21,6 @@ export function sear(vessel: Vessel, step: SearStep, context: StepContext): Appl
   const { batch } = vessel;
   const food = mainFood(batch);
   if (food === null) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const came = broughtBy(step, context);

@@ -2,7 +2,7 @@ import { ballDiameterM, equalPieces, pattyThicknessM, SHAPING_WASTE } from "../.
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
-import { type Fact, isMarked, type ShapedPieces, type StepContext, type Vessel } from "../ledger";
+import { type Fact, type ShapedPieces, type StepContext, type Vessel } from "../ledger";
 import type { ShapeForm, ShapeStep } from "../step";
 import { type Applied, bindingOf, hands, outcome } from "./common";
 
@@ -61,7 +61,6 @@ function sizesOf(
 export function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
   const mass = totalG(vessel.batch);
   if (mass <= 0) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
   const bad = firstBad(
     checkNumber("mass of a piece", step.pieceG, 3, 5000),
     step.form === "ball" || step.form === "loaf" ? null : checkNumber("size of a piece", step.diameterMm, 10, 400),

@@ -1,9 +1,9 @@
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
-import { isMarked, marked, type StepContext, type Vessel } from "../ledger";
+import { type StepContext, type Vessel } from "../ledger";
 import type { SteamStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
 import { pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
 
 /** Steam that condenses on bare food, share of its mass; wrapped food takes none (engineering estimate). */
@@ -16,11 +16,9 @@ export function steam(vessel: Vessel, step: SteamStep, context: StepContext): Ap
   if (!found.ok) return found;
   const bad = checkNumber("core temperature", step.coreC, 40, 99);
   if (bad) return fail(bad);
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  if (isMarked(vessel, "frozen")) return fail({ kind: "still-frozen" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const minutes = wetCoreMinutes(context, pieceShapeOf(vessel), {
     surface: step.wrapped ? SURFACES.steamWrapped : SURFACES.steam,
     startC: batch.tempC,
@@ -31,13 +29,10 @@ export function steam(vessel: Vessel, step: SteamStep, context: StepContext): Ap
   const dew = water(step.wrapped ? 0 : totalG(batch) * context.draw("condensed", CONDENSED), context.boilC);
   const lasting = minutes.value * context.draw("piece size", estimate(0.85, 1, 1.25));
   return outcome(
-    { ...vessel, batch: at(add(batch, dew), step.coreC), marks: marked(vessel.marks, "cooked") },
+    { ...vessel, batch: at(add(batch, dew), step.coreC) },
     [hands(step, context, 2), watch(HEAT_UP_MIN + lasting)],
     {
-      came:
-        dew.waterG > 0
-          ? [...came.value, { from: "food", food: "water", massG: dew.waterG, contents: dew }]
-          : came.value,
+      came: dew.waterG > 0 ? [...came, { from: "food", food: "water", massG: dew.waterG, contents: dew }] : came,
       needs: panNeeds(found.value.pan),
       facts: [{ kind: "cooked-through", minutes: lasting, coreC: step.coreC }],
     },

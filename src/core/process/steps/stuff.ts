@@ -1,8 +1,9 @@
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { add, totalG } from "../contents";
-import type { ShapedPieces, StepContext, Vessel } from "../ledger";
+import type { StepContext, Vessel } from "../ledger";
 import type { StuffStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
+import { flatPieces } from "./geometry";
 
 /** Stuff or wrap: the filling goes into so many shells, halves or sheets, in equal shares. */
 export function stuff(vessel: Vessel, step: StuffStep, context: StepContext): Applied {
@@ -15,18 +16,8 @@ export function stuff(vessel: Vessel, step: StuffStep, context: StepContext): Ap
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const batch = add(vessel.batch, together(came.value));
-  const count = Math.round(step.count);
-  const eachG = totalG(batch) / count;
-  const acrossMm = Math.sqrt(eachG / 1.03e-3 / step.thicknessMm);
-  const pieces: ShapedPieces = {
-    count,
-    eachG,
-    form: "shell",
-    diameterMm: acrossMm,
-    thicknessMm: step.thicknessMm,
-    lengthMm: acrossMm,
-  };
-  return outcome({ ...vessel, batch, pieces }, [hands(step, context, 1 + count * 0.8)], {
+  const pieces = flatPieces("shell", Math.round(step.count), totalG(batch), step.thicknessMm);
+  return outcome({ ...vessel, batch, pieces }, [hands(step, context, 1 + pieces.count * 0.8)], {
     came: came.value,
     facts: [{ kind: "pieces", pieces, offTarget: false, thick: false }],
   });

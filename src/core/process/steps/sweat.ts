@@ -1,9 +1,9 @@
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
-import { add, at, totalG, water } from "../contents";
+import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import type { SweatStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
+import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
 import { brownedLossOf } from "./pan";
 
 /** A splash of 15–30 mL is gone in one to two minutes (card 19). */
@@ -18,10 +18,9 @@ export function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Ap
   if (!found.ok) return found;
   const bad = checkNumber("minutes", step.minutes, 0.5, 90);
   if (bad) return fail(bad);
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const raw = add(vessel.batch, together(came.value));
-  if (totalG(raw) <= 0) return fail({ kind: "empty-vessel" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch: raw, came } = full.value;
   const splashes = Math.max(1, Math.round(step.minutes / context.draw("splash minutes", SPLASH_MIN)));
   const splashed = water(splashes * context.draw("splash", SPLASH_G), context.roomC);
   const ownG = Math.min(
@@ -31,7 +30,7 @@ export function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Ap
   const steam = water(splashed.waterG + ownG, 100);
   const batch = at({ ...raw, waterG: raw.waterG - ownG }, 95);
   return outcome({ ...vessel, batch }, [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)], {
-    came: [...came.value, { from: "food", food: "water", massG: splashed.waterG, contents: splashed }],
+    came: [...came, { from: "food", food: "water", massG: splashed.waterG, contents: splashed }],
     left: [{ to: "air", contents: steam }],
     needs: panNeeds(found.value.pan),
     facts: [

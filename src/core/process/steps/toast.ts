@@ -1,9 +1,9 @@
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
-import { add, at, totalG, water } from "../contents";
+import { at, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import type { ToastStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
+import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
 
 /** Share of the water that toasting drives off in its first five minutes (engineering estimate). */
 const DRIED_IN_5_MIN = estimate(0.25, 0.45, 0.65);
@@ -14,10 +14,9 @@ export function toast(vessel: Vessel, step: ToastStep, context: StepContext): Ap
   if (!found.ok) return found;
   const bad = checkNumber("minutes", step.minutes, 0.1, 60);
   if (bad) return fail(bad);
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
-  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const stays = (1 - context.draw("toasted", DRIED_IN_5_MIN)) ** (step.minutes / 5);
   const steam = water(batch.waterG * (1 - stays), 100);
   const after = at({ ...batch, waterG: batch.waterG - steam.waterG }, 120);
@@ -25,7 +24,7 @@ export function toast(vessel: Vessel, step: ToastStep, context: StepContext): Ap
     { ...vessel, batch: after },
     [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)],
     {
-      came: came.value,
+      came,
       left: [{ to: "air", contents: steam }],
       needs: panNeeds(found.value.pan),
       facts: [{ kind: "rule-of-thumb", what: "loss" }],

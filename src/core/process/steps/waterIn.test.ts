@@ -46,7 +46,6 @@ describe("cook", () => {
     expect(fact(out, "bath-short").missingG).toBeGreaterThan(50);
     expect(out.after.bath).toBeNull();
     expect(fact(run(lentils(), cook({ minutes: 10 })), "softened").share).toBeCloseTo(0.4, 6);
-    expect(run(lentils(), cook({ minutes: 10 })).after.marks).not.toContain("cooked");
   });
   test("white rice takes up 1.5 to 1.6 times its mass (common practice)", () => {
     const rice = vesselOf(contents("rice-white", 200));
@@ -67,10 +66,22 @@ describe("cook", () => {
     expect(full.of).toBe("pressure-cooker");
     expect(full.share).toBeGreaterThan(1.2);
   });
-  test("ten minutes at the boil are remembered, for the bean rule", () => {
-    const beans = vesselOf(contents("kidney-beans-dry", 200));
-    expect(run(beans, cook({ minutes: 30 })).after.marks).toContain("boiled-hard");
-    expect(run(beans, cook({ minutes: 8 })).after.marks).not.toContain("boiled-hard");
+  test("raw beans stay marked until ten minutes at a rolling boil, wherever they came in (FDA Bad Bug Book)", () => {
+    const raw = run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds: [food("kidney-beans-dry", 200)] }).after;
+    expect(raw.marks).toEqual(["raw-beans"]);
+    const marks = (step: CookStep) => run(raw, step).after.marks;
+    expect(marks(cook({ minutes: 8 }))).toEqual(["raw-beans"]);
+    expect(marks(cook({ minutes: 10 }))).toEqual([]);
+    expect(marks(cook({ minutes: 10, pressure: true }))).toEqual([]);
+    const inOne = { ...cook({ minutes: 30 }), adds: [food("kidney-beans-dry", 200), food("water", 900)] };
+    expect(run(EMPTY_VESSEL, inOne).after.marks).toEqual([]);
+    expect(run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds: [food("red-lentils", 200)] }).after.marks).toEqual([]);
+  });
+  test("mushrooms that must not be eaten raw lose their mark by being hot right through", () => {
+    const raw = run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds: [food("enoki", 100)] }).after;
+    expect(raw.marks).toEqual(["raw-mushrooms"]);
+    expect(run(raw, newStep("season", "s")).after.marks).toEqual(["raw-mushrooms"]);
+    expect(run(raw, newStep("brown", "b")).after.marks).toEqual([]);
   });
 });
 
