@@ -4,7 +4,7 @@ import type { FoodId, FoodLookup } from "../foods/food";
 import type { ProcessFigures, RawMark } from "../foods/process";
 import type { Thickness } from "../models/thickening";
 import type { BindingState } from "../models/binderWater";
-import { add, type Contents, NOTHING, SPECIES, sum, totalG } from "./contents";
+import { add, type Contents, NOTHING, portion, SPECIES, sum, totalG } from "./contents";
 import type { Line, PartId, ShapeForm, StepId } from "./step";
 
 /** Equal pieces, once shaped, sliced, filled or laid in a tin. */
@@ -52,7 +52,14 @@ export type Came = { readonly contents: Contents } & (
   | { readonly from: "food"; readonly food: FoodId; readonly massG: number }
   | { readonly from: "part"; readonly part: PartId; readonly raw: readonly RawMark[] }
   | { readonly from: "liquor"; readonly step: StepId }
+  /** Water that the step itself puts in: dew of steam, blanching water, splashes. */
+  | { readonly from: "step" }
 );
+/** So much of what came, grams on the label and all. */
+export const scaledCame = (came: Came, factor: number): Came =>
+  came.from === "food"
+    ? { ...came, massG: came.massG * factor, contents: portion(came.contents, factor) }
+    : { ...came, contents: portion(came.contents, factor) };
 export interface Left {
   readonly to: "air" | "drain" | "utensil" | "sorted";
   readonly contents: Contents;

@@ -1,6 +1,6 @@
 import { fail, type Result, succeed } from "../quantities/result";
 import { add, type Contents, liquor, portion, solidsG, subtract, sum, totalG } from "./contents";
-import type { Came, Left, Outcome } from "./ledger";
+import { type Left, type Outcome, scaledCame } from "./ledger";
 import type { StepKind } from "./step";
 
 /** What a difference on the scale means after a step of this kind (models card 17). */
@@ -115,11 +115,7 @@ export function correctByReading(
       if (readingG > lowestG + 3 * addedG) return fail({ kind: "above-possible", highestG: lowestG + 3 * addedG });
       const factor = (readingG - lowestG) / addedG;
       const more = portion(added, factor - 1);
-      const came: Came[] = outcome.came.map((c) =>
-        c.from === "food"
-          ? { ...c, massG: c.massG * factor, contents: portion(c.contents, factor) }
-          : { ...c, contents: portion(c.contents, factor) },
-      );
+      const came = outcome.came.map((c) => scaledCame(c, factor));
       const after = { ...outcome.after, batch: { ...add(batch, more), tempC: batch.tempC } };
       return succeed({ factor, outcome: { ...outcome, after, came } });
     }

@@ -54,7 +54,9 @@ function sayCame(came: readonly Came[], { foods, part }: Speaking): string {
           ? foodName(foods, c.food).split(",")[0]
           : c.from === "part"
             ? part(c.part)
-            : "liquor kept") ?? "",
+            : c.from === "liquor"
+              ? "liquor kept"
+              : "water taken up") ?? "",
     );
   return names.length <= 1 ? (names[0] ?? "") : `${names[0]} +${names.length - 1}`;
 }

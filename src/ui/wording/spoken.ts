@@ -2,6 +2,7 @@ import type { Fact } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
 import { totalG } from "@/core/process/contents";
 import type { RowRanges } from "@/core/plan";
+import type { Step } from "@/core/process/step";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { sayFact } from "./facts";
 import { type Speaking, spokenFood, STEP_NAMES, THICKNESS_NAMES } from "./words";
@@ -18,16 +19,28 @@ const factOf = <K extends Fact["kind"]>(row: Computed, kind: K) =>
 
 /** "30 g Mustard, 10 g Vinegar and the Strips", in the order in which it goes in. */
 export function sayWhatGoesIn(row: Computed, speaking: Speaking): string {
-  const things = row.outcome.came.map((c) =>
-    c.from === "food"
-      ? `${writeMass(c.massG, speaking.units)} ${spokenFood(speaking.foods, c.food)}`
-      : c.from === "part"
-        ? `the ${lower(speaking.part(c.part))} (${writeMass(totalG(c.contents), speaking.units)})`
-        : `${writeMass(totalG(c.contents), speaking.units)} of the liquor kept`,
-  );
+  const things = row.outcome.came.flatMap((c) => {
+    const grams = writeMass(totalG(c.contents), speaking.units);
+    switch (c.from) {
+      case "food":
+        return [`${writeMass(c.massG, speaking.units)} ${spokenFood(speaking.foods, c.food)}`];
+      case "part":
+        return [`the ${lower(speaking.part(c.part))} (${grams})`];
+      case "liquor":
+        return [`${grams} of the liquor kept`];
+      case "step":
+        return [];
+    }
+  });
   return list(things);
 }
-const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
+/** A part as it is called inside a sentence: without its capital, and without an article of its own. */
+const lower = (name: string) => {
+  const bare = name.replace(/^the /i, "");
+  return bare.charAt(0).toLowerCase() + bare.slice(1);
+};
+/** The part, and what it becomes, unless its name says so already: "batter", "flax gel". */
+const becoming = (name: string, what: string) => (name.includes(what) ? name : `${name} ${what}`);
 const list = (things: readonly string[]) =>
   things.length < 2 ? (things[0] ?? "") : `${things.slice(0, -1).join(", ")} and ${things.at(-1)}`;
 
@@ -41,7 +54,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
   const range = ranges ? ` (${writeMassRange(ranges.massG.low, ranges.massG.high, units)})` : "";
   const batches = factOf(row, "batches");
   const name = lower(part);
-  const title = `${STEP_NAMES[step.kind]} the ${name}`;
+  const title = titleOf(step, name);
   const withIt = goesIn ? `Add ${goesIn}. ` : "";
   switch (step.kind) {
     case "weigh":
@@ -78,9 +91,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
       return {
         title,
         does: `${withIt}Turn it over and leave it for ${writeMinutes(step.minutes)}${step.chilled ? " in the fridge" : ""}.`,
-        why: factOf(row, "fitted")
-          ? "It is wetter than the recipe: it drinks less, so there is less to make and more salt to add."
-          : "It should drink all of this; nothing runs in the bowl at the end.",
+        why: sayMarinade(row, speaking),
       };
     case "sear":
       return {
@@ -120,7 +131,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
         title,
         does: `Stir ${goesIn} smooth, pour it in and boil ${writeMinutes(step.minutes)}.`,
         why: thick
-          ? `It then is ${THICKNESS_NAMES[thick.thickness]}; on the plate ${THICKNESS_NAMES[thick.atTable]}.`
+          ? `It then is ${THICKNESS_NAMES[thick.thickness]}${thick.atTable === thick.thickness ? ", and stays so" : `; on the plate ${THICKNESS_NAMES[thick.atTable]}`}.`
           : "",
       };
     }
@@ -202,7 +213,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
       };
     case "gel":
       return {
-        title: `Make the ${name} gel`,
+        title: `Make the ${becoming(name, "gel")}`,
         does: `${goesIn ? `Stir ${goesIn}. ` : ""}Leave it ${writeMinutes(step.minutes)}.`,
         why: `It stands in for about ${(factOf(row, "gel")?.eggs ?? 0).toFixed(1)} eggs.`,
       };
@@ -242,15 +253,15 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
       };
     case "batter":
       return {
-        title: `Stir the ${name} batter`,
+        title: `Stir the ${becoming(name, "batter")}`,
         does: `${goesIn ? `Whisk ${goesIn}` : "Whisk"}${step.standMin > 0 ? `; let it stand ${writeMinutes(step.standMin)}` : ""}.`,
         why: factOf(row, "batter") ? sayFact(factOf(row, "batter") as Fact, speaking).says : "",
       };
     case "stuff": {
       const filled = factOf(row, "pieces")?.pieces;
       return {
-        title: `Fill ${filled?.count ?? ""} pieces`,
-        does: `${goesIn ? `Share out ${goesIn}: ` : ""}${filled ? `${writeMass(filled.eachG, units)} each in all` : ""}.`,
+        title: `${title}, ${filled?.count ?? ""} pieces`,
+        does: `${goesIn ? `Share out ${goesIn}: ` : ""}${filled ? `${writeMass(filled.eachG, units)} each, filled` : ""}.`,
         why: "Equal fillings are done together.",
       };
     }
@@ -346,6 +357,28 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
 }
 
 const earlyMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.early ? m + p.minutes : m), 0);
+/** "Pat the rashers dry": verbs of two words close round the part. */
+function titleOf(step: Step, name: string): string {
+  switch (step.kind) {
+    case "cut":
+      return `${CUT_VERBS[step.how]} the ${name}`;
+    case "pat":
+      return `Pat the ${name} dry`;
+    case "hold":
+      return `Keep the ${name} warm`;
+    case "sweat":
+      return `Sweat the ${name} in water`;
+    default:
+      return `${STEP_NAMES[step.kind]} the ${name}`;
+  }
+}
+function sayMarinade(row: Computed, speaking: Speaking): string {
+  const left = factOf(row, "left-in-bowl");
+  if (left) return `About ${writeMass(left.massG, speaking.units)} stays in the bowl: keep it for a glaze or a sauce.`;
+  return factOf(row, "fitted")
+    ? "It is wetter than the recipe: it drinks less, so there is less to make and more salt to add."
+    : "It should drink all of this; nothing runs in the bowl at the end.";
+}
 const CUT_VERBS = { cut: "Cut", tear: "Tear", shred: "Shred", crumble: "Crumble", grate: "Grate" } as const;
 export const FORMS = {
   ball: "balls",

@@ -316,8 +316,8 @@ export function sayContradiction(contradiction: Contradiction): string {
 /** What stays unsaid as long as something is unknown. */
 export const BLOCKS_SAY: Readonly<Record<Blocks, string>> = {
   ledger: "Without its water nothing after it can be reckoned.",
-  salt: "Without its sodium salt is only “at least”.",
-  protein: "Without its protein protein is only “at least”.",
+  salt: "Without its sodium the salt of a supper is only “at least”.",
+  protein: "Without it the protein of a supper is only “at least”.",
   "soaking-and-pressing":
     "It has no figures for soaking, pressing, cooking and browning: borrow those of a food it is like.",
   "who-can-eat": "Allergens nobody read are asked at every supper.",

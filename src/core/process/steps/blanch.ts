@@ -24,7 +24,7 @@ export function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): 
     { ...vessel, batch: at(add(batch, taken), ICED_C) },
     [hands(step, context, 2), watch(HEAT_UP_MIN), hands({ ...step, handsMin: step.minutes + 2 }, context, 0)],
     {
-      came: [...came, { from: "food", food: "water", massG: taken.waterG, contents: taken }],
+      came: [...came, { from: "step", contents: taken }],
       needs: panNeeds(found.value.pan),
       facts: [{ kind: "rule-of-thumb", what: "loss" }],
     },

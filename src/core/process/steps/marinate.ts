@@ -3,7 +3,7 @@ import { diffusivityAt, uptakeLargeBath } from "../../models/diffusion";
 import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, liquor, mainFood, moistureOf, portion, solidsG, subtract, totalG } from "../contents";
-import { type Came, type Fact, type StepContext, type Vessel } from "../ledger";
+import { type Came, type Fact, scaledCame, type StepContext, type Vessel } from "../ledger";
 import type { MarinateStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } from "./common";
 
@@ -37,7 +37,7 @@ export function marinate(vessel: Vessel, step: MarinateStep, context: StepContex
   const share = marinade.waterG === 0 ? 1 : Math.min(1, drinksG / marinade.waterG);
   if (!full) return soakedIn(vessel, step, context, offered.value);
 
-  const came: readonly Came[] = step.fit ? offered.value.map((c) => scaled(c, share)) : offered.value;
+  const came: readonly Came[] = step.fit ? offered.value.map((c) => scaledCame(c, share)) : offered.value;
   const taken = portion(marinade, share);
   const pool = step.fit ? null : subtract(marinade, taken);
   const salted = saltUpTo(add(batch, taken), step.saltTo);
@@ -101,8 +101,3 @@ function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offe
     },
   );
 }
-
-const scaled = (c: Came, share: number): Came =>
-  c.from === "food"
-    ? { ...c, massG: c.massG * share, contents: portion(c.contents, share) }
-    : { ...c, contents: portion(c.contents, share) };

@@ -32,7 +32,7 @@ export function steam(vessel: Vessel, step: SteamStep, context: StepContext): Ap
     { ...vessel, batch: at(add(batch, dew), step.coreC) },
     [hands(step, context, 2), watch(HEAT_UP_MIN + lasting)],
     {
-      came: dew.waterG > 0 ? [...came, { from: "food", food: "water", massG: dew.waterG, contents: dew }] : came,
+      came: dew.waterG > 0 ? [...came, { from: "step", contents: dew }] : came,
       needs: panNeeds(found.value.pan),
       facts: [{ kind: "cooked-through", minutes: lasting, coreC: step.coreC }],
     },

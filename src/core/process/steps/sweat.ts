@@ -30,7 +30,7 @@ export function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Ap
   const steam = water(splashed.waterG + ownG, 100);
   const batch = at({ ...raw, waterG: raw.waterG - ownG }, 95);
   return outcome({ ...vessel, batch }, [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)], {
-    came: [...came, { from: "food", food: "water", massG: splashed.waterG, contents: splashed }],
+    came: [...came, { from: "step", contents: splashed }],
     left: [{ to: "air", contents: steam }],
     needs: panNeeds(found.value.pan),
     facts: [
