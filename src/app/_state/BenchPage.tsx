@@ -25,7 +25,7 @@ import { differences, type Difference } from "@/core/process/compare";
 import type { Row } from "@/core/process/replay";
 import type { Step } from "@/core/process/step";
 import { Bench } from "@/ui/bench/Bench";
-import { type Speaking, STEP_NAMES } from "@/ui/wording/words";
+import { counted, type Speaking, STEP_NAMES } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { change, changes, newId, put, useFoods, useHistory } from "./store";
@@ -157,7 +157,7 @@ const rowsOf = (plan: Plan) => plan.dishes.flatMap((d) => d.parts.flatMap((p) =>
 /** What did not grow with the grams, in words. */
 function sayKept(found: readonly Difference[]): string {
   const batches = found.filter((d) => d.what.kind === "batches");
-  const said = batches.map((d) => `${STEP_NAMES[d.step]}: ${d.from} → ${d.to} batches`);
+  const said = batches.map((d) => `${STEP_NAMES[d.step]}: ${d.from} → ${counted(Number(d.to), "batch", "batches")}`);
   return [...said, "Minutes by size, steam and chilli stay: taste and look."].join(". ");
 }
 /** Steps that pour something off, other than the one in hand. */

@@ -16,10 +16,11 @@ import {
   type WorkList,
 } from "@/ui/counter/Counter";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
+import { sayOpen } from "@/ui/wording/facts";
 import { speak } from "@/ui/wording/spoken";
 import { movesOf } from "@/ui/wording/tasks";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
-import { ALLERGEN_NAMES } from "@/ui/wording/words";
+import { counted } from "@/ui/wording/words";
 import { clearAll, loadDemo } from "./demo";
 import { type Outlook, useOutlooks } from "./outlook";
 import { browserZone, change, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
@@ -118,7 +119,11 @@ function shelfLine(dish: Dish): ShelfLine {
   );
   const steps = dish.parts.reduce((n, p) => n + p.steps.length, 0);
   const replaced = dish.replaces ? `instead of ${dish.replaces} · ` : "";
-  return { dish, parts: masses, says: `${replaced}${dish.parts.length} parts, ${steps} steps · for ${dish.servings}` };
+  return {
+    dish,
+    parts: masses,
+    says: `${replaced}${counted(dish.parts.length, "part")}, ${counted(steps, "step")} · for\u00a0${dish.servings}`,
+  };
 }
 
 function supperLine(supper: Supper, outlook: Outlook | undefined, house: House, now: number): SupperLine {
@@ -132,22 +137,11 @@ function supperLine(supper: Supper, outlook: Outlook | undefined, house: House, 
     remarks.push({ tone: "good", says: `${writeMinutes(schedule.handsMin)} of hands-on work` });
   if (schedule?.kind === "does-not-fit")
     remarks.push({ tone: "harm", says: "It does not fit the kitchen: look at the Clock" });
-  if (outlook && outlook.plan.blocked > 0)
-    remarks.push({ tone: "harm", says: `${outlook.plan.blocked} steps cannot be reckoned` });
-  for (const verdict of outlook?.plan.verdicts ?? []) {
-    const name = house.eaters.find((e) => e.id === verdict.eater)?.name ?? "Somebody";
-    const allergen = ALLERGEN_NAMES[verdict.allergen];
-    if (verdict.verdict === "contains") remarks.push({ tone: "harm", says: `${name}: contains ${allergen}` });
-    if (verdict.verdict === "ask")
-      remarks.push({
-        tone: "watch",
-        says: `${name}: ${verdict.ask.length} ${verdict.ask.length === 1 ? "label" : "labels"} to read for ${allergen}`,
-      });
-  }
+  if (outlook) remarks.push(...sayOpen(outlook.plan, house.eaters));
   return {
     id: supper.id,
     day: writeDate(day),
-    at: `${day.time} · ${headCount(supper)} eaters`,
+    at: `${day.time} · ${counted(headCount(supper), "eater")}`,
     name: supper.name,
     dishes: supper.dishes.map((d) => d.name).join(" · "),
     remarks,

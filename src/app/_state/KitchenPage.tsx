@@ -9,7 +9,7 @@ import { ownFood } from "@/core/foods/own";
 import { FoodShelf } from "@/ui/foods/FoodShelf";
 import { Backup } from "@/ui/kitchen/Backup";
 import { KitchenForm } from "@/ui/kitchen/KitchenForm";
-import { foodName, sayFileFailure } from "@/ui/wording/words";
+import { counted, foodName, sayFileFailure } from "@/ui/wording/words";
 import { clearAll, loadDemo } from "./demo";
 import { download } from "./download";
 import { browserZone, change, newId, put, remove, saveKitchen, useHouse } from "./store";
@@ -118,6 +118,5 @@ export function KitchenPage() {
   );
 }
 
-const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 const saysOf = (f: HouseholdFile) =>
-  `From ${f.exportedAt.slice(0, 10)}: ${count(f.eaters.length, "person", "people")}, ${count(f.dishes.length, "dish", "dishes")}, ${count(f.suppers.length, "supper", "suppers")}, ${count(f.entries.length, "entry", "entries")}.`;
+  `From ${f.exportedAt.slice(0, 10)}: ${counted(f.eaters.length, "person", "people")}, ${counted(f.dishes.length, "dish", "dishes")}, ${counted(f.suppers.length, "supper")}, ${counted(f.entries.length, "entry", "entries")}.`;

@@ -17,10 +17,11 @@ import { db } from "@/data/db";
 import { appendToLog } from "@/data/household";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { BeforeCooking, Stove, type StoveStep, type TimerView } from "@/ui/stove/Stove";
+import { type Said, sayOpen } from "@/ui/wording/facts";
 import { speak } from "@/ui/wording/spoken";
 import { type Move, movesOf } from "@/ui/wording/tasks";
 import { writeDay } from "@/ui/wording/time";
-import { ALLERGEN_NAMES, CUES, sayWeighInFailure, type Speaking } from "@/ui/wording/words";
+import { counted, CUES, sayWeighInFailure, type Speaking } from "@/ui/wording/words";
 import { usePlan } from "./computed";
 import { instant, newId, useNow } from "./store";
 import { type SupperView, useSupper } from "./supper";
@@ -49,22 +50,12 @@ function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
     schedule?.kind === "fits"
       ? localTime(Date.parse(supper.serveAt) + schedule.startMin * 60_000, input.kitchen.timeZone)
       : null;
-  const open = [
-    ...plan.verdicts
-      .filter((v) => v.verdict !== "clear")
-      .map((v) => {
-        const name = input.eaters.find((e) => e.id === v.eater)?.name ?? "Somebody";
-        return v.verdict === "ask"
-          ? `${name}: ${v.ask.length} labels are still to be read for ${ALLERGEN_NAMES[v.allergen]}.`
-          : `${name} cannot eat this: it contains ${ALLERGEN_NAMES[v.allergen]}.`;
-      }),
-    ...(plan.blocked > 0 ? [`${plan.blocked} steps cannot be reckoned and are left out. Mend them on the Bench.`] : []),
-    ...(start ? [] : ["It does not fit the clock; the steps come in the order of the dish."]),
-  ];
+  const open: Said[] = sayOpen(plan, input.eaters);
+  if (!start) open.push({ tone: "watch", says: "It does not fit the clock; the steps come in the order of the dish" });
   return (
     <BeforeCooking
       title={cooking ? `${supper.name}, once more` : supper.name}
-      says={`${moves.length} steps for ${headCount(supper)}, ${start ? `to begin ${writeDay(start)}` : "no time set"}. The first: ${moves[0]?.title ?? "nothing yet"}.`}
+      says={`${counted(moves.length, "step")} for ${headCount(supper)}, ${start ? `to begin ${writeDay(start)}` : "no time set"}. The first: ${moves[0]?.title ?? "nothing yet"}.`}
       open={open}
       onBegin={() => void begin()}
     />

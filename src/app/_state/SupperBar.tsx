@@ -5,6 +5,7 @@ import { headCount } from "@/core/dish/dish";
 import { localTime } from "@/core/formats/zonedTime";
 import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
 import { writeDay } from "@/ui/wording/time";
+import { counted } from "@/ui/wording/words";
 import { saveKitchen, useKitchen } from "./store";
 import { supperHref, type SupperView, useSupper } from "./supper";
 
@@ -29,7 +30,7 @@ function stagesOf(view: SupperView, path: string): Stage[] {
     stage(
       "Bench",
       "bench",
-      plan === null ? "…" : open === 0 ? "settled" : `${open} ${open === 1 ? "thing" : "things"} to look at`,
+      plan === null ? "…" : open === 0 ? "settled" : `${counted(open, "thing")} to look at`,
       open === 0 ? "plain" : "open",
     ),
     stage(
@@ -56,6 +57,6 @@ export function SupperBar() {
   );
   if (state.state !== "ready") return bar(<HouseNav here="" />);
   const { supper, input } = state;
-  const when = `${writeDay(localTime(Date.parse(supper.serveAt), input.kitchen.timeZone))} · ${headCount(supper)} eaters`;
+  const when = `${writeDay(localTime(Date.parse(supper.serveAt), input.kitchen.timeZone))} · ${counted(headCount(supper), "eater")}`;
   return bar(<Thread name={supper.name} when={when} stages={stagesOf(state, path)} />);
 }

@@ -7,7 +7,7 @@ import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { Verdict } from "@/core/safety/eaters";
 import { Card, Remark } from "../frame/controls";
-import { ALLERGEN_NAMES, foodName, type Speaking } from "../wording/words";
+import { ALLERGEN_NAMES, counted, foodName, type Speaking } from "../wording/words";
 
 interface CheckProps {
   readonly verdicts: readonly Verdict[];
@@ -33,7 +33,7 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, speakin
               <Remark tone={v.verdict === "clear" ? "good" : v.verdict === "ask" ? "watch" : "harm"}>
                 <strong>{name}</strong>, no {allergen}:{" "}
                 {v.verdict === "clear" && "every food is free of it, or its label says so."}
-                {v.verdict === "ask" && `read ${v.ask.length} ${v.ask.length === 1 ? "label" : "labels"} first.`}
+                {v.verdict === "ask" && `read ${counted(v.ask.length, "label")} first.`}
                 {v.verdict === "contains" &&
                   `not for ${name}. ${v.contains.map((f) => foodName(speaking.foods, f.food)).join(", ")} ${v.contains.length === 1 ? "contains" : "contain"} it.`}
               </Remark>

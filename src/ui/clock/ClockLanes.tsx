@@ -2,14 +2,12 @@
 
 import { Box } from "@chakra-ui/react";
 import { useWidth } from "../frame/useWidth";
-import { axis, type Bar, type Lane, stretchesOf } from "./lanes";
+import { axis, type Lane, type Labelled, labelled, labelPx, stretchesOf } from "./lanes";
 
 const NAME_W = 104;
 const ROW = 50;
 const BAR = 38;
 const TOP = 34;
-/** Average width of a character at 13 px. */
-const CHARACTER = 7;
 
 interface Props {
   readonly lanes: readonly Lane[];
@@ -53,7 +51,6 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
             <text
               x="0"
               y={(tops[i] as number) + ROW / 2 + 4}
-
               fill="var(--jp-colors-ink)"
               style={{ fontSize: 14, fontWeight: 600 }}
             >
@@ -111,15 +108,12 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
               </g>
             ))}
           {lanes.map((lane, i) =>
-            lane.bars.map((bar) => (
+            labelled(lane, toX, inner).map((mark) => (
               <BarMark
-                key={bar.id}
-                bar={bar}
-                lane={lane}
+                key={mark.bar.id}
+                {...mark}
                 top={tops[i] as number}
-                toX={toX}
-                end={inner}
-                says={`${bar.says}, ${clock(bar.from)} to ${clock(bar.to)}`}
+                says={`${mark.bar.says}, ${clock(mark.bar.from)} to ${clock(mark.bar.to)}`}
               />
             )),
           )}
@@ -150,33 +144,9 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
   );
 }
 
-function BarMark({
-  bar,
-  lane,
-  top,
-  toX,
-  end,
-  says,
-}: {
-  bar: Bar;
-  lane: Lane;
-  top: number;
-  toX: (m: number) => number;
-  end: number;
-  says: string;
-}) {
-  const x = toX(bar.from);
-  const w = Math.max(3, toX(bar.to) - x - 1);
+function BarMark({ bar, x, w, label, top, says }: Labelled & { top: number; says: string }) {
   const y = top + bar.row * ROW + (ROW - BAR) / 2;
-  const nextFrom = Math.min(
-    ...lane.bars.filter((b) => b.row === bar.row && b.from >= bar.to).map((b) => toX(b.from)),
-    end,
-  );
-  const needsOf = (label: string) => label.length * CHARACTER + 10;
-  const within = bar.labels.find((l) => needsOf(l) <= w);
-  const after = within === undefined ? bar.labels.find((l) => nextFrom - (x + w) >= needsOf(l)) : undefined;
-  const label = within ?? after;
-  const inside = within !== undefined;
+  const inside = label?.at === "in";
   const look =
     bar.kind === "hands"
       ? { fill: "var(--jp-colors-jade)", stroke: "var(--jp-colors-jade)" }
@@ -188,17 +158,24 @@ function BarMark({
       <title>{says}</title>
       <rect x={x} y={y} width={w} height={BAR} rx="6" strokeWidth="1.5" {...look} />
       {inside && bar.kind === "watch" && (
-        <rect x={x + 4} y={y + 6} width={needsOf(within) - 4} height={BAR - 12} rx="4" fill="var(--jp-colors-card)" />
+        <rect
+          x={x + 4}
+          y={y + 6}
+          width={labelPx(label.text) - 4}
+          height={BAR - 12}
+          rx="4"
+          fill="var(--jp-colors-card)"
+        />
       )}
-      {label !== undefined && (
+      {label && (
         <text
-          x={inside ? x + 7 : x + w + 5}
+          x={label.at === "in" ? x + 7 : label.at === "after" ? x + w + 5 : x - 5}
+          textAnchor={label.at === "before" ? "end" : "start"}
           y={y + BAR / 2 + 4.5}
-
           fill={inside && bar.kind === "hands" ? "var(--jp-colors-on-jade)" : "var(--jp-colors-ink)"}
           style={{ fontSize: 13, fontWeight: 600 }}
         >
-          {label}
+          {label.text}
         </text>
       )}
     </g>

@@ -7,7 +7,7 @@ import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { show } from "../__tests__/support";
 import { movesOf } from "../wording/tasks";
 import { Clock, type ClockProps } from "./Clock";
-import { axis, type Lane, lanesOf, stretchesOf } from "./lanes";
+import { axis, type Bar, type Lane, labelled, labelPx, lanesOf, stretchesOf } from "./lanes";
 
 const planned = plan({
   supper: demoSupper("2026-11-29T19:00:00.000Z"),
@@ -99,6 +99,43 @@ describe("the axis", () => {
   });
   test("an empty clock still has an axis", () => {
     expect(axis(stretchesOf([]), 600).toX(0)).toBeCloseTo(600, 6);
+  });
+});
+
+describe("labels of a lane", () => {
+  const bar = (from: number, to: number, kind: Bar["kind"], ...labels: string[]): Bar => ({
+    id: `${from}`,
+    from,
+    to,
+    kind,
+    labels,
+    says: "",
+    row: 0,
+  });
+  /** One pixel a minute, the lane 300 px long. */
+  const at = (...bars: Bar[]) =>
+    labelled({ name: "x", rows: 1, bars }, (m) => m, 300).map(({ label }) => (label ? [label.text, label.at] : null));
+  const long = "Let stand, The bake";
+  const short = "Let stand";
+
+  test("the fullest label that has room inside comes first", () => {
+    expect(at(bar(0, labelPx(long) + 1, "wait", long, short))).toEqual([[long, "in"]]);
+    expect(at(bar(0, labelPx(long), "wait", long, short))).toEqual([[short, "in"]]);
+  });
+  test("a narrow bar is named behind, at the end of the lane before it", () => {
+    expect(at(bar(0, 20, "wait", long, short))).toEqual([[long, "after"]]);
+    expect(at(bar(270, 298, "wait", long, short))).toEqual([[long, "before"]]);
+  });
+  test("a label before a bar leaves room for the one behind the bar ahead", () => {
+    const gap = labelPx(short) + labelPx(short) + 2;
+    expect(at(bar(0, 10, "wait", short), bar(10 + gap, 300, "wait", "x".repeat(60), short))).toEqual([
+      [short, "after"],
+      [short, "in"],
+    ]);
+    expect(at(bar(190, 200, "wait", short), bar(290, 299, "wait", short))).toEqual([[short, "after"], null]);
+  });
+  test("hands that have no room stay unnamed: the list beside says them", () => {
+    expect(at(bar(280, 300, "hands", long, short))).toEqual([null]);
   });
 });
 

@@ -165,3 +165,35 @@ export function axis(stretches: readonly Stretch[], width: number) {
   const every = scale * 5 >= 60 ? 5 : scale * 10 >= 60 ? 10 : scale * 15 >= 60 ? 15 : scale * 30 >= 60 ? 30 : 60;
   return { placed, toX: (m: number) => Math.max(0, toX(m)), scale, every };
 }
+
+/** A bar in pixels with the label there is room for: inside it, behind it, or, where nobody works, before it. */
+export interface Labelled {
+  readonly bar: Bar;
+  readonly x: number;
+  readonly w: number;
+  readonly label?: { readonly text: string; readonly at: "in" | "after" | "before" };
+}
+/** Average width of a character at the size of a label, and the room around it. */
+const CHARACTER_PX = 7;
+export const labelPx = (text: string): number => text.length * CHARACTER_PX + 10;
+
+/** Lays the labels of a lane out from left to right; none runs into a bar or another label of its row. */
+export function labelled({ bars }: Lane, toX: (minute: number) => number, end: number): Labelled[] {
+  const freeFrom = new Map<number, number>();
+  return bars.map((bar) => {
+    const x = toX(bar.from);
+    const w = Math.max(3, toX(bar.to) - x - 1);
+    const next = Math.min(end, ...bars.filter((b) => b.row === bar.row && b.from >= bar.to).map((b) => toX(b.from)));
+    const rooms = [
+      ["in", w],
+      ["after", next - (x + w)],
+      ["before", bar.kind === "hands" ? 0 : x - (freeFrom.get(bar.row) ?? 0)],
+    ] as const;
+    const label = rooms.flatMap(([at, room]) => {
+      const text = bar.labels.find((l) => labelPx(l) <= room);
+      return text === undefined ? [] : [{ text, at }];
+    })[0];
+    freeFrom.set(bar.row, x + w + (label?.at === "after" ? labelPx(label.text) : 0));
+    return label === undefined ? { bar, x, w } : { bar, x, w, label };
+  });
+}

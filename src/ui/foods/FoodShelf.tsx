@@ -8,7 +8,7 @@ import { contradictionIn, type Figure, FIGURES } from "@/core/foods/labels";
 import { blockedBy } from "@/core/foods/own";
 import { Card, Quiet, Remark } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
-import { ALLERGEN_NAMES, BLOCKS_SAY, FIGURE_NAMES, sayContradiction } from "../wording/words";
+import { ALLERGEN_NAMES, BLOCKS_SAY, counted, FIGURE_NAMES, sayContradiction } from "../wording/words";
 import { FoodPicker } from "./FoodPicker";
 
 export interface FoodShelfProps {
@@ -86,7 +86,9 @@ export function FoodShelf(props: FoodShelfProps) {
       <Text fontSize="sm" color="quiet" mb="2">
         {food.also.length > 0 && `Also ${food.also.join(", ")}. `}
         Source: {food.from.source} ({CONFIDENCE[food.from.confidence]}).
-        {food.packs.map((p) => ` ${p.name} ${p.netG} g${p.drainedG === null ? "" : `, ${p.drainedG} g drained`}.`)}
+        {food.packs.map(
+          (p) => ` One ${p.name} is ${p.netG} g${p.drainedG === null ? "" : `, ${p.drainedG} g drained`}.`,
+        )}
         {keeps(food)}
       </Text>
       <Flex gap="3" wrap="wrap" role="group" aria-label={`Figures of ${food.name} in 100 g`}>
@@ -151,7 +153,7 @@ const STATES: Readonly<Record<AllergenState, { says: string; sign: string; next:
 };
 function keeps({ keeps: days }: Food): string {
   const said = (["fridge", "freezer", "cupboard"] as const).flatMap((where) =>
-    days[where] === undefined ? [] : [`${where} ${days[where]} days`],
+    days[where] === undefined ? [] : [`${where} ${counted(days[where], "day")}`],
   );
   return said.length > 0 ? ` Keeps, once open: ${said.join(", ")}.` : "";
 }

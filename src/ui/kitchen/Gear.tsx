@@ -35,7 +35,7 @@ function GearList<T extends { readonly id: string; readonly name: string }>(prop
           );
         return (
           <Flex key={item.id} gap="2" align="flex-end" mb="2" wrap="wrap" role="group" aria-label={item.name}>
-            <TextField label="Name" width="10rem" value={item.name} onCommit={(name) => save({ ...item, name })} />
+            <TextField label="Name" width="8.25rem" value={item.name} onCommit={(name) => save({ ...item, name })} />
             {fields(item, save)}
             <IconDo
               label={`Remove ${item.name}`}
@@ -155,7 +155,7 @@ export function Gear({
           <>
             <Choice
               label="Shape"
-              width="6.5rem"
+              width="5.5rem"
               value={t.round ? "round" : "square"}
               options={options({ square: "square", round: "round" })}
               onChoose={(shape) =>
@@ -238,7 +238,7 @@ interface SizeProps<V> {
   readonly onSize: (value: V) => void;
 }
 const Size = ({ low, onSize, ...props }: SizeProps<number> & { readonly low: number }) => (
-  <NumberField {...props} low={low} width="4.5rem" digits={1} onCommit={(n) => n !== null && onSize(n)} />
+  <NumberField {...props} low={low} width="3.5rem" digits={1} onCommit={(n) => n !== null && onSize(n)} />
 );
 /** A size that may be unknown: then nothing is said about filling. */
 const MaySize = ({ onSize, ...props }: SizeProps<number | null>) => (

@@ -118,7 +118,7 @@ describe("foods and labels", () => {
   test("a food is found by the name of another region, with source, packs and keeping", async () => {
     const { user } = shelf();
     await look(user, "garbanzo", /^Chickpeas, tinned/);
-    expect(screen.getByText(/tin 400 g, 240 g drained/)).toBeInTheDocument();
+    expect(screen.getByText(/One tin is 400 g, 240 g drained/)).toBeInTheDocument();
     expect(screen.getByText(/Keeps, once open: fridge 3 days/)).toBeInTheDocument();
     expect(screen.getByRole("group", { name: /Figures of Chickpeas, tinned/ })).toBeInTheDocument();
   });

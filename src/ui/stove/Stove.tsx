@@ -6,6 +6,7 @@ import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { Caution } from "@/core/safety/rules";
 import { Card, Do, Key, Quiet, Remark } from "../frame/controls";
 import { CautionRemark } from "../frame/CautionRemark";
+import type { Said } from "../wording/facts";
 import type { Spoken } from "../wording/spoken";
 import { writeCountdown } from "../wording/time";
 import { type Speaking, spokenFood } from "../wording/words";
@@ -324,7 +325,7 @@ export function BeforeCooking({
   title: string;
   says: string;
   onBegin: () => void;
-  open: readonly string[];
+  open: readonly Said[];
 }) {
   return (
     <Box maxW="46rem" mx="auto" p={{ base: "4", md: "12" }}>
@@ -337,8 +338,8 @@ export function BeforeCooking({
         </Text>
         <Stack gap="2" mt="4">
           {open.map((o) => (
-            <Remark key={o} tone="watch">
-              {o}
+            <Remark key={o.says} tone={o.tone}>
+              {o.says}
             </Remark>
           ))}
         </Stack>

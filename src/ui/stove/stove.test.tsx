@@ -166,7 +166,7 @@ test("before the first step it says what is still open", async () => {
     <BeforeCooking
       title="Sunday supper"
       says="15 steps."
-      open={["Ilse: 5 labels are still to be read."]}
+      open={[{ tone: "watch", says: "Ilse: 5 labels to read for gluten" }]}
       onBegin={begin}
     />,
   );

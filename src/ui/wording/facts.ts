@@ -1,6 +1,8 @@
+import type { Eater } from "@/core/dish/kitchen";
+import type { Plan } from "@/core/plan";
 import type { Fact } from "@/core/process/ledger";
 import { writeLength, writeMass, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
-import { type Speaking, THICKNESS_NAMES } from "./words";
+import { ALLERGEN_NAMES, counted, type Speaking, THICKNESS_NAMES } from "./words";
 
 export interface Said {
   readonly tone: "plain" | "good" | "watch" | "harm";
@@ -41,7 +43,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
     case "batches":
       return {
         tone: fact.count > 1 ? "plain" : "good",
-        says: `${fact.count} ${fact.count === 1 ? "batch" : "batches"} of ${mass(fact.eachG)}, ${writeMinutes(fact.eachMin)} each. What limits it: the ${fact.limitedBy}.`,
+        says: `${counted(fact.count, "batch", "batches")} of ${mass(fact.eachG)}, ${writeMinutes(fact.eachMin)} each. What limits it: the ${fact.limitedBy}.`,
       };
     case "water-off":
       return { tone: "plain", says: `${mass(fact.massG)} of water goes off as steam.`, ruleOfThumb: true };
@@ -88,7 +90,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
           : "";
       return {
         tone: fact.thick || fact.offTarget ? "watch" : "plain",
-        says: `${count} ${count === 1 ? "piece" : "pieces"} of ${mass(eachG)}, ${size}.${note}`,
+        says: `${counted(count, "piece")} of ${mass(eachG)}, ${size}.${note}`,
       };
     }
     case "softened":
@@ -146,7 +148,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
     case "splashes":
       return {
         tone: "plain",
-        says: `About ${fact.count} ${fact.count === 1 ? "splash" : "splashes"} of water, ${mass(fact.waterG)} in all, each gone in a minute or two.`,
+        says: `About ${counted(fact.count, "splash", "splashes")} of water, ${mass(fact.waterG)} in all, each gone in a minute or two.`,
         ruleOfThumb: true,
       };
     case "core-short":
@@ -191,3 +193,21 @@ const BATTER_SAYS = {
 const FILL_NAMES = { tin: "tin", pot: "pot", machine: "bowl", "pressure-cooker": "pressure cooker" } as const;
 const RULE_OF_THUMB = { loss: "The loss", minutes: "The time", "pick-up": "What clings" } as const;
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** What of a supper is still open: whom it harms, whose labels are unread, what cannot be reckoned. */
+export function sayOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: readonly Eater[]): Said[] {
+  const open: Said[] = [];
+  if (plan.blocked > 0)
+    open.push({ tone: "harm", says: `${counted(plan.blocked, "step")} cannot be reckoned: mend it on the Bench` });
+  for (const { eater, allergen, verdict, ask } of plan.verdicts) {
+    const name = eaters.find((e) => e.id === eater)?.name ?? "Somebody";
+    if (verdict === "contains")
+      open.push({ tone: "harm", says: `Not for ${name}: it contains ${ALLERGEN_NAMES[allergen]}` });
+    if (verdict === "ask")
+      open.push({
+        tone: "watch",
+        says: `${name}: ${counted(ask.length, "label")} to read for ${ALLERGEN_NAMES[allergen]}`,
+      });
+  }
+  return open;
+}

@@ -5,7 +5,7 @@ import type { RowRanges } from "@/core/plan";
 import type { Step } from "@/core/process/step";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { sayFact } from "./facts";
-import { type Speaking, spokenFood, STEP_NAMES, THICKNESS_NAMES } from "./words";
+import { counted, type Speaking, spokenFood, STEP_NAMES, THICKNESS_NAMES } from "./words";
 
 /** One step as somebody at the stove would say it: what to do, then why. */
 export interface Spoken {
@@ -167,7 +167,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
       const pieces = factOf(row, "pieces")?.pieces;
       if (!pieces) return { title, does: "", why: "" };
       return {
-        title: `Shape ${pieces.count} ${pieces.count === 1 ? step.form : FORMS[step.form]}`,
+        title: `Shape ${counted(pieces.count, step.form, FORMS[step.form])}`,
         does: sayFact({ kind: "pieces", pieces, offTarget: false, thick: false }, speaking).says,
         why: "Weigh each one: pieces of one mass cook alike.",
       };
@@ -342,7 +342,7 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
     case "store":
       return {
         title,
-        does: `Closed and dated into the ${step.where}, ${step.days} ${step.days === 1 ? "day" : "days"}.`,
+        does: `Closed and dated into the ${step.where}, ${counted(step.days, "day")}.`,
         why: step.where === "fridge" ? "4 °C or below." : "−18 °C, tight.",
       };
     case "reheat":

@@ -1,4 +1,5 @@
 import type { LocalTime } from "@/core/formats/zonedTime";
+import { counted } from "./words";
 
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
@@ -24,8 +25,7 @@ function span(minutes: number): string {
   if (whole < 60) return `${whole} min`;
   const hours = Math.floor(whole / 60);
   if (hours < 24) return `${hours} h ${String(whole % 60).padStart(2, "0")}`;
-  const days = Math.round(hours / 24);
-  return days === 1 ? "1 day" : `${days} days`;
+  return counted(Math.round(hours / 24), "day");
 }
 /** `4:05`, `1:02:09`; below zero with a minus sign. */
 export function writeCountdown(ms: number): string {

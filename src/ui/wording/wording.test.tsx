@@ -6,7 +6,7 @@ import { plan } from "@/core/plan";
 import type { Fact, StepFailure } from "@/core/process/ledger";
 import type { WeighInFailure } from "@/core/process/weighIn";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
-import { sayFact } from "./facts";
+import { sayFact, sayOpen } from "./facts";
 import { sayWhatGoesIn, speak } from "./spoken";
 import { movesOf } from "./tasks";
 import { writeCountdown, writeDate, writeDay, writeUntil, writeWhen } from "./time";
@@ -197,4 +197,32 @@ describe("time", () => {
     [-61_000, "−1:01"],
     [0, "0:00"],
   ])("%s ms on a timer", (ms, says) => expect(writeCountdown(ms)).toBe(says));
+});
+
+describe("what is still open of a supper", () => {
+  const verdict = (eater: string, verdict: "contains" | "ask" | "clear", labels: number) => ({
+    eater,
+    allergen: "nuts" as const,
+    verdict,
+    contains: [],
+    ask: Array.from({ length: labels }, (_, i) => ({ food: `food ${i}`, part: "p", step: "s" })) as never,
+  });
+  const [first] = DEMO_EATERS;
+  const says = (blocked: number, ...verdicts: ReturnType<typeof verdict>[]) =>
+    sayOpen({ blocked, verdicts }, DEMO_EATERS).map(({ tone, says: text }) => `${tone}: ${text}`);
+
+  test("an allergen harms, an unread label is to be watched, a clear supper says nothing", () => {
+    if (!first) throw new Error("the demo has eaters");
+    expect(says(0, verdict(first.id, "contains", 2))).toEqual([`harm: Not for ${first.name}: it contains nuts`]);
+    expect(says(0, verdict(first.id, "ask", 1))).toEqual([`watch: ${first.name}: 1 label to read for nuts`]);
+    expect(says(0, verdict(first.id, "ask", 3))).toEqual([`watch: ${first.name}: 3 labels to read for nuts`]);
+    expect(says(0, verdict(first.id, "clear", 0))).toEqual([]);
+  });
+  test("steps that cannot be reckoned come first; an eater nobody knows any more still counts", () => {
+    expect(says(1, verdict("gone", "contains", 0))).toEqual([
+      "harm: 1 step cannot be reckoned: mend it on the Bench",
+      "harm: Not for Somebody: it contains nuts",
+    ]);
+    expect(says(2)).toEqual(["harm: 2 steps cannot be reckoned: mend it on the Bench"]);
+  });
 });

@@ -278,6 +278,9 @@ export function sayFileFailure(failure: FileFailure): string {
   }
 }
 
+/** `1 label`, `3 labels`, `2 dishes`. */
+export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
 export const round = (n: number): string => (Math.abs(n) >= 100 ? n.toFixed(0) : String(Math.round(n * 10) / 10));
 
 /** A question about an amount, with the way to answer it. */
