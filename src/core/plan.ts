@@ -1,5 +1,5 @@
 import { type Food, type FoodId, type FoodLookup, foodLookup } from "./foods/food";
-import { processOf } from "./foods/process";
+import { type ProcessFigures, processOf } from "./foods/process";
 import { type Dish, headCount, linesOf, type Part, scaleDish, servedParts, type Supper } from "./dish/dish";
 import { type Eater, type Kitchen, kitchenFacts } from "./dish/kitchen";
 import { totalG } from "./process/contents";
@@ -73,7 +73,12 @@ function worlds(input: PlanInput, foods: FoodLookup): { dish: Dish; world: Repla
   const facts = kitchenFacts(input.kitchen);
   const weighed = readings(input.log);
   const heads = Math.max(1, headCount(input.supper));
-  const figures = (food: FoodId) => processOf(foods(food)?.like ?? food);
+  const known = new Map<FoodId, ProcessFigures>();
+  const figures = (food: FoodId): ProcessFigures => {
+    let found = known.get(food);
+    if (found === undefined) known.set(food, (found = processOf(foods(food)?.like ?? food)));
+    return found;
+  };
   return input.supper.dishes.map((dish) => ({
     dish: scaleDish(dish, heads / dish.servings),
     world: {
@@ -193,8 +198,10 @@ function perEater(
   };
 }
 
-/** P10–P90 of what a row shows. */
+/** P10–P90 of what a row shows, over the runs in which the step can be done. */
 export interface RowRanges {
+  /** Share of the runs in which it can be done, above 0: below 1 the chance decides whether it works at all. */
+  readonly doneShare: number;
   readonly massG: Range;
   readonly saltShare: Range;
   readonly minutes: Range;
@@ -232,6 +239,7 @@ export function* sampleRanges(input: PlanInput, samples: number, seed: number, c
   const ranges: Record<StepKey, RowRanges> = {};
   for (const [key, { mass, salt, minutes, count }] of series)
     ranges[key] = {
+      doneShare: count / samples,
       massG: rangeOf(mass.subarray(0, count)),
       saltShare: rangeOf(salt.subarray(0, count)),
       minutes: rangeOf(minutes.subarray(0, count)),

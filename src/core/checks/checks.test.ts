@@ -51,6 +51,7 @@ import { triangularCdf } from "../quantities/range";
 import type { Result } from "../quantities/result";
 import * as units from "../quantities/units";
 import table from "./check-values.json";
+import { solidsOf } from "../process/solids";
 
 interface Check {
   model: string;
@@ -203,7 +204,7 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
   squeeze_with_dissolved_salt: (i) => {
     const batch = {
       ...NOTHING,
-      solids: { strips: i.solids_g as number },
+      solids: solidsOf("strips", i.solids_g as number),
       waterG: i.water_g as number,
       saltG: i.salt_g as number,
     };
@@ -525,7 +526,7 @@ function weighed(i: Inputs, readingG: number) {
   const n = i as Record<string, number>;
   const batch = {
     ...NOTHING,
-    solids: { strips: n.solids_g as number },
+    solids: solidsOf("strips", n.solids_g as number),
     waterG: n.water_g as number,
     saltG: n.salt_g as number,
   };

@@ -25,10 +25,12 @@ export function uptakeLargeBath(shape: PieceShape, fourier: number): number {
   let left = 0;
   for (let n = 0; n < 60; n++) {
     const odd = 2 * n + 1;
-    left +=
+    const term =
       shape === "slab"
         ? (8 / (odd ** 2 * Math.PI ** 2)) * Math.exp((-(odd ** 2) * Math.PI ** 2 * fourier) / 4)
         : (6 / (Math.PI ** 2 * (n + 1) ** 2)) * Math.exp(-((n + 1) ** 2) * Math.PI ** 2 * fourier);
+    left += term;
+    if (term < 1e-14) break;
   }
   return 1 - left;
 }

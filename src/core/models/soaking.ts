@@ -35,23 +35,25 @@ export const bathTempC = (bath: CoolingBath, minutes: number): number =>
  * 1/k1 follows Arrhenius; the break near 55 °C for chickpea after Turhan, Sayar and Gunasekaran, J. Food Eng. 53
  * (2002) 153 (form published, numbers from memory and estimates).
  */
-export function pelegRate(food: SoakingKinetics, tempC: number): number {
+export const pelegRate = (food: SoakingKinetics, tempC: number): number => pelegRates(food)(tempC);
+
+/** The same as a function of the temperature, for an integral that asks it many times. */
+function pelegRates(food: SoakingKinetics): (tempC: number) => number {
   const at20 = 9 / food.t90At20Min;
+  const below = (tempC: number) => at20 * arrhenius(food.activationKJ, REFERENCE_K, kelvin(tempC));
   const { breakC, activationAboveKJ } = food;
-  if (breakC === undefined || activationAboveKJ === undefined || tempC <= breakC)
-    return at20 * arrhenius(food.activationKJ, REFERENCE_K, kelvin(tempC));
-  return (
-    at20 *
-    arrhenius(food.activationKJ, REFERENCE_K, kelvin(breakC)) *
-    arrhenius(activationAboveKJ, kelvin(breakC), kelvin(tempC))
-  );
+  if (breakC === undefined || activationAboveKJ === undefined) return below;
+  const atBreak = below(breakC);
+  return (tempC) =>
+    tempC <= breakC ? below(tempC) : atBreak * arrhenius(activationAboveKJ, kelvin(breakC), kelvin(tempC));
 }
 const arrhenius = (energyKJ: number, fromK: number, toK: number): number =>
   Math.exp(((-energyKJ * 1000) / GAS_CONSTANT) * (1 / toK - 1 / fromK));
 
 /** Simpson's rule for τ = ∫ k2/k1(T) dt over a cooling bath; 200 panels hold 1e-7 for a bowl that cools within hours. */
 function soakingProgress(food: SoakingKinetics, bath: CoolingBath, minutes: number, panels = 200): number {
-  const rate = (t: number) => pelegRate(food, bathTempC(bath, t));
+  const rateAt = pelegRates(food);
+  const rate = (t: number) => rateAt(bathTempC(bath, t));
   if (!Number.isFinite(bath.timeConstantMin) || bath.startC === bath.roomC) return rate(0) * minutes;
   const step = minutes / panels;
   let sum = rate(0) + rate(minutes);

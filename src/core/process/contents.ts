@@ -1,12 +1,13 @@
 import type { Food, FoodId } from "../foods/food";
 import { SODIUM_SHARE_OF_SALT } from "../models/salt";
+import { combineSolids, NO_SOLIDS, scaledSolids, type Solids, solidsOf, sumOfSolids } from "./solids";
 
 /**
  * What is in a vessel, in grams. `solids` is everything that is neither water nor tracked beside it, by the food
  * it came from: a food's own fat stays in its solids, `oilG` is free oil only.
  */
 export interface Contents {
-  readonly solids: Readonly<Record<FoodId, number>>;
+  readonly solids: Solids;
   readonly waterG: number;
   readonly oilG: number;
   /** NaCl equivalents. */
@@ -23,8 +24,8 @@ export const SOLUTES = ["saltG", "sugarG", "acidG", "umamiG"] as const;
 export const SPECIES = ["waterG", "oilG", ...SOLUTES] as const;
 export type Species = (typeof SPECIES)[number];
 
-export const NOTHING: Contents = Object.freeze({
-  solids: Object.freeze({}),
+export const NOTHING: Contents = {
+  solids: NO_SOLIDS,
   waterG: 0,
   oilG: 0,
   saltG: 0,
@@ -32,13 +33,9 @@ export const NOTHING: Contents = Object.freeze({
   acidG: 0,
   umamiG: 0,
   tempC: 20,
-});
+};
 
-export function solidsG(contents: Contents): number {
-  let sum = 0;
-  for (const food in contents.solids) sum += contents.solids[food] as number;
-  return sum;
-}
+export const solidsG = (c: Contents): number => sumOfSolids(c.solids);
 const soluteG = (c: Contents): number => c.saltG + c.sugarG + c.acidG + c.umamiG;
 export const totalG = (c: Contents): number => solidsG(c) + c.waterG + c.oilG + soluteG(c);
 /** g water per g solids. */
@@ -50,15 +47,6 @@ export const saltShare = (c: Contents): number => {
   const total = totalG(c);
   return total === 0 ? 0 : c.saltG / total;
 };
-
-function combineSolids(a: Contents["solids"], b: Contents["solids"], sign: 1 | -1): Contents["solids"] {
-  // Water, oil, salt and liquor share the one empty record: nothing to copy then.
-  if (b === NOTHING.solids) return a;
-  if (a === NOTHING.solids && sign === 1) return b;
-  const solids: Record<FoodId, number> = { ...a };
-  for (const food in b) solids[food] = (solids[food] ?? 0) + sign * (b[food] as number);
-  return solids;
-}
 
 /** J/(g K) of the solids and oil of a mix against those of water, for mixing temperatures. */
 const heatCapacity = (c: Contents): number => 4.18 * c.waterG + 1.8 * solidsG(c) + 2 * c.oilG;
@@ -96,20 +84,16 @@ export function subtract(a: Contents, part: Contents): Contents {
 }
 
 /** A share of everything. */
-export function portion(c: Contents, share: number): Contents {
-  const solids: Record<FoodId, number> = {};
-  for (const food in c.solids) solids[food] = (c.solids[food] as number) * share;
-  return {
-    solids,
-    waterG: c.waterG * share,
-    oilG: c.oilG * share,
-    saltG: c.saltG * share,
-    sugarG: c.sugarG * share,
-    acidG: c.acidG * share,
-    umamiG: c.umamiG * share,
-    tempC: c.tempC,
-  };
-}
+export const portion = (c: Contents, share: number): Contents => ({
+  solids: scaledSolids(c.solids, share),
+  waterG: c.waterG * share,
+  oilG: c.oilG * share,
+  saltG: c.saltG * share,
+  sugarG: c.sugarG * share,
+  acidG: c.acidG * share,
+  umamiG: c.umamiG * share,
+  tempC: c.tempC,
+});
 
 /**
  * So much water with the solutes that are in it, and nothing else: what runs out of a food that is drained,
@@ -147,7 +131,7 @@ export function contentsOfFood(food: Food, massG: number, tempC: number): Conten
   const sugar = Math.max(0, Math.min(sugarsG ?? 0, 100 - waterG - free - salt));
   const solids = Math.max(0, 100 - waterG - free - salt - sugar - acidG - glutamateG);
   return {
-    solids: solids * per > 0 ? { [food.id]: solids * per } : {},
+    solids: solids * per > 0 ? solidsOf(food.id, solids * per) : NO_SOLIDS,
     waterG: waterG * per,
     oilG: free * per,
     saltG: salt * per,
@@ -159,9 +143,8 @@ export function contentsOfFood(food: Food, massG: number, tempC: number): Conten
 }
 
 /** The food that makes most of the solids: the one whose process figures count. */
-export function mainFood(c: Contents): FoodId | null {
-  let best: FoodId | null = null;
-  for (const food in c.solids)
-    if (best === null || (c.solids[food] as number) > (c.solids[best] as number)) best = food;
-  return best;
+export function mainFood({ solids: { foods, grams } }: Contents): FoodId | null {
+  let best = 0;
+  for (let i = 1; i < foods.length; i++) if ((grams[i] as number) > (grams[best] as number)) best = i;
+  return foods[best] ?? null;
 }

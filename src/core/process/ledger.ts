@@ -5,6 +5,7 @@ import type { ProcessFigures, RawMark } from "../foods/process";
 import type { Thickness } from "../models/thickening";
 import type { BindingState } from "../models/binderWater";
 import { add, type Contents, NOTHING, portion, SPECIES, sum, totalG } from "./contents";
+import { solidsOfFood } from "./solids";
 import type { Line, PartId, ShapeForm, StepId } from "./step";
 
 /** Equal pieces, once shaped, sliced, filled or laid in a tin. */
@@ -92,6 +93,7 @@ export type Fact =
   | { readonly kind: "soaked"; readonly share: number; readonly bathC: number }
   | { readonly kind: "already-drier"; readonly moisture: number }
   | { readonly kind: "bath-short"; readonly missingG: number }
+  | { readonly kind: "nothing-to-drain" }
   | { readonly kind: "fitted"; readonly share: number; readonly drinksG: number }
   | { readonly kind: "left-in-bowl"; readonly massG: number }
   | { readonly kind: "salt-added"; readonly massG: number; readonly wanted: number }
@@ -164,7 +166,6 @@ export type StepFailure =
   | { readonly kind: "liquor-missing"; readonly step: StepId }
   | { readonly kind: "liquor-used-up"; readonly step: StepId; readonly share: number }
   | { readonly kind: "empty-vessel" }
-  | { readonly kind: "no-bath" }
   | { readonly kind: "no-liquid" }
   | { readonly kind: "part-missing"; readonly part: PartId }
   | { readonly kind: "part-blocked"; readonly part: PartId }
@@ -233,8 +234,8 @@ export function conservationGapG(before: Vessel, outcome: Outcome): number {
   const into = add(vesselContents(before), sum(outcome.came.map((c) => c.contents)));
   const out = add(vesselContents(outcome.after), sum(outcome.left.map((l) => l.contents)));
   const gaps: number[] = SPECIES.map((s) => Math.abs(into[s] - out[s]));
-  for (const food of new Set([...Object.keys(into.solids), ...Object.keys(out.solids)]))
-    gaps.push(Math.abs((into.solids[food] ?? 0) - (out.solids[food] ?? 0)));
+  for (const food of new Set([...into.solids.foods, ...out.solids.foods]))
+    gaps.push(Math.abs(solidsOfFood(into.solids, food) - solidsOfFood(out.solids, food)));
   return Math.max(...gaps);
 }
 

@@ -1,10 +1,11 @@
 import { NOTHING, totalG } from "./contents";
 import { EMPTY_VESSEL, type Outcome } from "./ledger";
 import { correctByReading } from "./weighIn";
+import { solidsOf } from "./solids";
 
 /** 160 g strips at M0 0.08 soaked to M 2.30, squeezed to 363 g: the numbers of the hand calculation. */
 const squeezed = (waterG: number, saltG: number): Outcome => ({
-  after: { ...EMPTY_VESSEL, batch: { ...NOTHING, solids: { "soy-strips": 148.148 }, waterG, saltG } },
+  after: { ...EMPTY_VESSEL, batch: { ...NOTHING, solids: solidsOf("soy-strips", 148.148), waterG, saltG } },
   came: [],
   left: [{ to: "drain", contents: { ...NOTHING, waterG: 340.741 - waterG, saltG: 2.99 - saltG } }],
   phases: [],
@@ -37,7 +38,7 @@ test.each([
 
 test("after frying a difference is water alone: the salt stays", () => {
   const fried: Outcome = {
-    after: { ...EMPTY_VESSEL, batch: { ...NOTHING, solids: { x: 100 }, waterG: 80, saltG: 3, oilG: 10 } },
+    after: { ...EMPTY_VESSEL, batch: { ...NOTHING, solids: solidsOf("x", 100), waterG: 80, saltG: 3, oilG: 10 } },
     came: [],
     left: [{ to: "air", contents: { ...NOTHING, waterG: 40 } }],
     phases: [],

@@ -24,7 +24,7 @@ function scramble(n: number): number {
 
 /** The order in which one parameter visits its strata: a permutation that depends on nothing but name and seed. */
 function strataOf(parameterId: string, samples: number, seed: number): Uint32Array {
-  const order = Uint32Array.from({ length: samples }, (_, i) => i);
+  const order = new Uint32Array(samples).map((_, i) => i);
   const key = hashText(parameterId) ^ Math.imul(seed + 1, 0x9e3779b1);
   for (let i = samples - 1; i > 0; i--) {
     const j = scramble(key + Math.imul(i, 0x27d4eb2f)) % (i + 1);
@@ -44,28 +44,44 @@ function strataOf(parameterId: string, samples: number, seed: number): Uint32Arr
  * @returns for each sample number the Draw of that run
  */
 export function sampledDraws(samples: number, seed: number): (sample: number) => Draw {
-  // Two maps instead of one joined name: this is asked a million times for a supper.
   const byScope = new Map<string, Map<string, Drawn>>();
   const at = (order: Uint32Array, sample: number) => ((order[sample] as number) + 0.5) / samples;
-  return (sample) =>
-    (parameterId, estimate, scope = "") => {
+
+  const lookUp = (scope: string, parameterId: string, estimate: Estimate): Drawn => {
+    let drawns = byScope.get(scope);
+    if (drawns === undefined) byScope.set(scope, (drawns = new Map()));
+    let drawn = drawns.get(parameterId);
+    if (drawn === undefined) {
+      const order = strataOf(scope === "" ? parameterId : `${scope} ${parameterId}`, samples, seed);
+      const values = new Float64Array(samples);
+      for (let i = 0; i < samples; i++) values[i] = triangularQuantile(estimate, at(order, i));
+      drawns.set(parameterId, (drawn = { scope, parameterId, order, estimate, values }));
+    }
+    return drawn;
+  };
+
+  // Samples ask for the same parameters in the same order: the one asked for here last time is looked at first, since
+  // this runs a million times for a supper. The trail only saves the look-up; it settles nothing.
+  const trail: Drawn[] = [];
+  return (sample) => {
+    let asked = 0;
+    return (parameterId, estimate, scope = "") => {
       if (estimate.low === estimate.high) return estimate.likely;
-      let drawns = byScope.get(scope);
-      if (drawns === undefined) byScope.set(scope, (drawns = new Map()));
-      let drawn = drawns.get(parameterId);
-      if (drawn === undefined) {
-        const order = strataOf(scope === "" ? parameterId : `${scope} ${parameterId}`, samples, seed);
-        const values = Float64Array.from(order, (_, i) => triangularQuantile(estimate, at(order, i)));
-        drawns.set(parameterId, (drawn = { order, estimate, values }));
-      }
+      let drawn = trail[asked];
+      if (drawn === undefined || drawn.parameterId !== parameterId || drawn.scope !== scope)
+        trail[asked] = drawn = lookUp(scope, parameterId, estimate);
+      asked++;
       // Most estimates are constants of a step: their quantiles were reckoned when they were first asked for.
       if (drawn.estimate === estimate) return drawn.values[sample] as number;
       return triangularQuantile(estimate, at(drawn.order, sample));
     };
+  };
 }
 
 /** One parameter: the order of its strata, and its values for the estimate it was first asked with. */
 interface Drawn {
+  readonly scope: string;
+  readonly parameterId: string;
   readonly order: Uint32Array;
   readonly estimate: Estimate;
   readonly values: Float64Array;

@@ -71,10 +71,8 @@ const COOK_MUSHROOMS = set("enoki", "shiitake", "shiitake-dried");
 const BANANA = set("banana-peel", "banana-blossom");
 const ALCOHOL = set("wine-white", "wine-red", "beer");
 
-function holds(row: Computed, foods: ReadonlySet<string>): boolean {
-  for (const food in row.outcome.after.batch.solids) if (foods.has(food)) return true;
-  return false;
-}
+const holds = (row: Computed, foods: ReadonlySet<string>): boolean =>
+  row.outcome.after.batch.solids.foods.some((food) => foods.has(food));
 const brings = (row: Computed, foods: ReadonlySet<string>) =>
   row.outcome.came.some((c) => c.from === "food" && foods.has(c.food));
 const is = (row: Computed, ...kinds: StepKind[]) => kinds.includes(row.step.kind);

@@ -6,7 +6,7 @@ import type { Kitchen } from "@/core/dish/kitchen";
 import type { Plan, RowRanges } from "@/core/plan";
 import type { Need } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
-import { writeMinutes, writeTemp } from "@/core/quantities/write";
+import { writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { CautionRemark } from "../frame/CautionRemark";
 import { Remark } from "../frame/controls";
 import { sayFact } from "../wording/facts";
@@ -55,6 +55,12 @@ export function StepRemarks({
       {cautions.map((c) => (
         <CautionRemark key={c.rule} caution={c} />
       ))}
+      {ranges !== null && ranges.doneShare < 1 && (
+        <Remark tone="watch">
+          In {writePercent(Math.max(0.01, 1 - ranges.doneShare), 0)} of the runs behind the ranges this step, or one
+          before it, cannot be done: the figures sit close to an edge.
+        </Remark>
+      )}
       <Reckoned row={row} ranges={ranges} kitchen={kitchen} />
     </Stack>
   );

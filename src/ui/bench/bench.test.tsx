@@ -51,6 +51,7 @@ describe("vessels", () => {
       vessels.map((v) => [
         v.key,
         {
+          doneShare: 1,
           massG: { low: v.massG * 0.9, high: v.massG * 1.1 },
           saltShare: { low: 0, high: 0 },
           minutes: { low: 0, high: 0 },

@@ -58,11 +58,12 @@ describe("the step table", () => {
 });
 
 describe("under the step in hand", () => {
-  const remarks = (dishId: string, stepId: string, ranges = true) => {
+  const remarks = (dishId: string, stepId: string, ranges = true, doneShare = 1) => {
     const planned = plannedOf(DEMO_DISHES.find((d) => d.id === dishId) as (typeof DEMO_DISHES)[number]);
     const row = planned.dishes[0]?.parts.flatMap((p) => p.rows).find((r) => r.step.id === stepId);
     if (!row) throw new Error(stepId);
-    const range = { massG: { low: 1, high: 2 }, saltShare: { low: 0, high: 0 }, minutes: { low: 38, high: 61 } };
+    const minutes = { low: 38, high: 61 };
+    const range = { doneShare, massG: { low: 1, high: 2 }, saltShare: { low: 0, high: 0 }, minutes };
     show(
       <StepRemarks
         row={row}
@@ -78,6 +79,10 @@ describe("under the step in hand", () => {
     expect(screen.getByText(/2 min hands-on, 40 min by itself; 38 min to 1 h 01 in all\./)).toBeInTheDocument();
     expect(screen.getByText(/Bite: more firm, more chew, less juice, more hold \(estimate\)/)).toBeInTheDocument();
     expect(screen.getByText(/Terzaghi consolidation; time ±2×/)).toBeInTheDocument();
+  });
+  test("what fails in some of the runs says in how many", () => {
+    remarks("feast-joint", "joint-press", true, 0.88);
+    expect(screen.getByText(/In 12 % of the runs behind the ranges this step/)).toBeInTheDocument();
   });
   test("the oven, a machine and the fridge are named", () => {
     remarks("feast-joint", "joint-finish", false);

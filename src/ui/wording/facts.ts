@@ -23,6 +23,8 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
       return { tone: "watch", says: "It is already drier than this pressure makes it: nothing comes out." };
     case "bath-short":
       return { tone: "watch", says: `The bath runs short by ${mass(fact.missingG)}. Pour on more.` };
+    case "nothing-to-drain":
+      return { tone: "watch", says: "Nothing runs off: no liquid stands round the food here." };
     case "fitted":
       return {
         tone: "watch",

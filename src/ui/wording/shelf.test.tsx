@@ -1,7 +1,7 @@
 import { STEP_KINDS } from "@/core/dish/edit";
 import { foodLookup } from "@/core/foods/food";
 import { FOODS } from "@/core/foods/table";
-import { plan } from "@/core/plan";
+import { plan, sampleRanges } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/fromPlan";
 import { schedule } from "@/core/schedule/schedule";
 import type { MeasureQuestion } from "@/core/foods/measure";
@@ -36,6 +36,15 @@ const spoken = DEMO_DISHES.flatMap((dish) => {
     ),
   );
 });
+test.each(DEMO_DISHES.map((d) => [d.id, d] as const))("%s can be cooked in every sample", (_id, dish) => {
+  const run = sampleRanges(input(dish), 200, 7);
+  let step = run.next();
+  while (!step.done) step = run.next();
+  const stopped = Object.entries(step.value).filter(([, { doneShare }]) => doneShare < 1);
+  expect(stopped).toEqual([]);
+  expect(Object.keys(step.value)).toHaveLength(dish.parts.flatMap((p) => p.steps).length);
+});
+
 const sentence = (text: string) => {
   expect(text).toMatch(/^[“A-Z0-9−]/);
   expect(text).toMatch(/[.?]$/);

@@ -42,7 +42,6 @@ const FAILURES: StepFailure[] = [
   { kind: "unknown-water", food: "mustard" },
   { kind: "no-figures", food: "potato", wants: "soaking" },
   { kind: "empty-vessel" },
-  { kind: "no-bath" },
   { kind: "no-liquid" },
   { kind: "part-missing", part: "x" },
   { kind: "part-blocked", part: "strips" },
@@ -60,8 +59,8 @@ test.each(FAILURES)("the failure $kind is a sentence", (failure) => sentence(say
 test("failures name the field, the food, the part", () => {
   expect(sayFailure(FAILURES[1] as StepFailure, speaking)).toBe("Minutes is -3; it can be 0 to 2880.");
   expect(sayFailure(FAILURES[4] as StepFailure, speaking)).toContain("Potatoes, peeled");
-  expect(sayFailure(FAILURES[18] as StepFailure, speaking)).toContain("Strips is used 170 %");
-  expect(sayFailure(FAILURES[14] as StepFailure, { ...speaking, units: "us" })).toContain("203 °F");
+  expect(sayFailure(FAILURES[17] as StepFailure, speaking)).toContain("Strips is used 170 %");
+  expect(sayFailure(FAILURES[13] as StepFailure, { ...speaking, units: "us" })).toContain("203 °F");
 });
 
 const FILES: FileFailure[] = [
@@ -100,6 +99,7 @@ const FACTS: [Fact, string][] = [
   [{ kind: "soaked", share: 0.93, bathC: 82 }, "plain"],
   [{ kind: "already-drier", moisture: 1.1 }, "watch"],
   [{ kind: "bath-short", missingG: 40 }, "watch"],
+  [{ kind: "nothing-to-drain" }, "watch"],
   [{ kind: "fitted", share: 0.43, drinksG: 26 }, "watch"],
   [{ kind: "left-in-bowl", massG: 12 }, "watch"],
   [{ kind: "salt-added", massG: 1.1, wanted: 0.01 }, "plain"],
@@ -141,7 +141,12 @@ test.each(rows.map(({ row, part }) => [row.key, row, part] as const))("%s is spo
 test("the squeeze says the weight and, when it is known, its range", () => {
   const squeeze = rows.find(({ row }) => row.step.kind === "squeeze");
   if (squeeze?.row.state !== "computed") throw new Error("no squeeze");
-  const range = { massG: { low: 335, high: 382 }, saltShare: { low: 0, high: 0 }, minutes: { low: 3, high: 3 } };
+  const range = {
+    doneShare: 1,
+    massG: { low: 335, high: 382 },
+    saltShare: { low: 0, high: 0 },
+    minutes: { low: 3, high: 3 },
+  };
   expect(speak(squeeze.row, "Strips", range, speaking)).toMatchObject({
     title: "Squeeze the strips in both hands",
     does: "Squeeze until it weighs about 368 g (335–382 g).",

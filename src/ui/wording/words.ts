@@ -219,8 +219,6 @@ export function sayFailure(failure: StepFailure, { units, foods, part }: Speakin
       return `That liquor is used ${round(failure.share * 100)} %, more than ran off. Lower a share.`;
     case "empty-vessel":
       return "The vessel is empty. Weigh something in first.";
-    case "no-bath":
-      return "There is nothing to drain: no liquid stands round the food here.";
     case "no-liquid":
       return "There is no liquid here. Add water, stock or a marinade.";
     case "part-missing":

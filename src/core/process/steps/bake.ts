@@ -3,6 +3,7 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
 import { type Fact, type Need, type StepContext, type Vessel } from "../ledger";
+import { sumOver } from "../solids";
 import type { AirFryStep, BakeStep } from "../step";
 import { type Applied, filled, hands, outcome, wait, watch } from "./common";
 import { afterOven, footprintM2, ovenCoreMinutes, type OvenHeat, pieceShapeOf, SURFACES } from "./geometry";
@@ -26,13 +27,12 @@ function looseLoss(
 ): { share: number; known: boolean } {
   const all = solidsG(batch);
   const heat = Math.max(0.2, (ovenC - 60) / 140);
-  let share = 0;
   let known = all > 0;
-  for (const id in batch.solids) {
+  const share = sumOver(batch.solids, (id, grams) => {
     const figure = context.figures(id).bakedLoss;
     if (!figure) known = false;
-    else share += ((batch.solids[id] as number) / all) * context.drawLot(`${id} baked loss`, figure);
-  }
+    return figure ? (grams / all) * context.drawLot(`${id} baked loss`, figure) : 0;
+  });
   if (known) return { share: share * Math.min(1.4, (minutes / 30) ** 0.6) * heat, known };
   const ofWater = context.draw("baked loss", UNKNOWN_LOSS) * (minutes / 25) ** 0.7 * heat;
   return { share: (ofWater * batch.waterG) / Math.max(1e-9, totalG(batch)), known };

@@ -1,5 +1,6 @@
 import { checkNumber, fail } from "../../quantities/result";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
+import { sumOver } from "../solids";
 import type { BatterStep } from "../step";
 import { type Applied, filled, hands, outcome, wait } from "./common";
 
@@ -18,9 +19,9 @@ export function batter(vessel: Vessel, step: BatterStep, context: StepContext): 
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
-  let flourG = 0;
-  for (const id in batch.solids)
-    if (FLOUR_GROUPS.has(context.food(id)?.group ?? "other")) flourG += (batch.solids[id] as number) / 0.89;
+  const flourG = sumOver(batch.solids, (id, grams) =>
+    FLOUR_GROUPS.has(context.food(id)?.group ?? "other") ? grams / 0.89 : 0,
+  );
   if (flourG === 0) return fail({ kind: "no-binder" });
   const waterPerFlour = batch.waterG / flourG;
   return outcome(

@@ -2,6 +2,7 @@ import { newStep } from "../../dish/edit";
 import { contents, fact, food, refusal, run, vesselOf } from "../__tests__/context";
 import { NOTHING, totalG } from "../contents";
 import type { RestStep, ShapeStep } from "../step";
+import { solidsOf } from "../solids";
 
 /** Granules at 1.6 g/g keep their water for themselves: everything added is for the binders. */
 const granules = () => {
@@ -45,7 +46,8 @@ test("a mix in which nothing binds is refused", () => {
 
 describe("shape", () => {
   const shape = (more: Partial<ShapeStep>): ShapeStep => ({ ...newStep("shape", "s"), ...more });
-  const mix = (grams: number) => vesselOf({ ...NOTHING, waterG: grams * 0.6, solids: { "soy-granules": grams * 0.4 } });
+  const mix = (grams: number) =>
+    vesselOf({ ...NOTHING, waterG: grams * 0.6, solids: solidsOf("soy-granules", grams * 0.4) });
   test("480 g into balls of 43.5 g: 11 of 42.3 g after 3 % on the hands; 4.25 cm at 1 050 kg/m³", () => {
     // Common practice: 480 g into 11 balls of 4.2–4.4 cm.
     const { pieces } = fact(run(mix(480), shape({ form: "ball", pieceG: 43.5 })), "pieces");

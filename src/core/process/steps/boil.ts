@@ -5,9 +5,9 @@ import { MOIST_FOOD } from "../../models/thermal";
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, liquor, subtract, totalG, water } from "../contents";
-import type { StepContext, Vessel } from "../ledger";
+import type { Came, StepContext, Vessel } from "../ledger";
 import type { BoilStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
 
 /** Boiling water on a piece, W/m²K (textbook order 300–1200). */
 const BOILING_SURFACE = 800;
@@ -16,6 +16,9 @@ const WATER_CHANGE = estimate(-0.03, 0.01, 0.05);
 const SIZE_SPREAD = estimate(0.88, 1, 1.18);
 const SALT_DIFFUSIVITY_25C = 1e-9;
 const PIECE_START_C = 15;
+
+const isBath = (c: Came): boolean =>
+  c.from === "food" && (c.food === "water" || c.food === "salt" || c.food === "stock-powder");
 
 /**
  * Boil pieces until the middle is done. The lines that are mostly water are the bath, and are poured off.
@@ -31,9 +34,8 @@ export function boil(vessel: Vessel, step: BoilStep, context: StepContext): Appl
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const { pan, burner } = found.value;
-  const isBath = (food: string) => food === "water" || food === "salt" || food === "stock-powder";
-  const bath = together(came.value.filter((c) => c.from === "food" && isBath(c.food)));
-  const raw = add(vessel.batch, together(came.value.filter((c) => c.from !== "food" || !isBath(c.food))));
+  const { pot: bath, food } = parted(came.value, isBath);
+  const raw = add(vessel.batch, food);
   if (totalG(raw) <= 0) return fail({ kind: "empty-vessel" });
   if (bath.waterG <= 0) return fail({ kind: "no-liquid" });
 

@@ -5,6 +5,7 @@ import { estimate } from "../../quantities/range";
 import { saltToAddG } from "../../models/salt";
 import { add, type Contents, salt, saltShare, sum, totalG } from "../contents";
 import type { Came, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFailure, Vessel } from "../ledger";
+import { sumOver } from "../solids";
 import type { Step } from "../step";
 
 export type Applied = Result<Outcome, StepFailure>;
@@ -19,6 +20,23 @@ export function together(came: readonly Came[]): Contents {
   let whole = sums.get(came);
   if (whole === undefined) sums.set(came, (whole = sum(came.map((c) => c.contents))));
   return whole;
+}
+
+/** What a pot gets, told apart: the liquid that food is cooked in, and the food. */
+export interface Parted {
+  readonly pot: Contents;
+  readonly food: Contents;
+}
+const partings = new WeakMap<readonly Came[], Parted>();
+/** What came of foods alone is the same in every sample, and so is what of it is the pot: told apart once. */
+export function parted(came: readonly Came[], isPot: (one: Came) => boolean): Parted {
+  let halves = partings.get(came);
+  if (halves === undefined) {
+    const whole = (those: readonly Came[]) => sum(those.map((c) => c.contents));
+    halves = { pot: whole(came.filter(isPot)), food: whole(came.filter((c) => !isPot(c))) };
+    partings.set(came, halves);
+  }
+  return halves;
 }
 
 /** The batch with this step's own lines in it, and what they were; an empty vessel is a reason. */
@@ -90,25 +108,21 @@ export function saltUpTo(
 }
 
 /** Grams of corn-starch equivalent among the solids, starch foods counted as bought (about 10 % water). */
-export function cornEquivalentG(contents: Contents, figures: StepContext["figures"]): number {
-  let grams = 0;
-  for (const food in contents.solids) {
+export const cornEquivalentG = (contents: Contents, figures: StepContext["figures"]): number =>
+  sumOver(contents.solids, (food, grams) => {
     const { starch } = figures(food);
-    if (starch) grams += ((contents.solids[food] as number) / 0.91) * STARCH_STRENGTH[starch];
-  }
-  return grams;
-}
+    return starch ? (grams / 0.91) * STARCH_STRENGTH[starch] : 0;
+  });
 
 /** The mix as the binding window sees it: binders by their solids, everything else as a base with what it keeps. */
 export function bindingInputOf(contents: Contents, restMin: number, figures: StepContext["figures"]): BindingInput {
   const binders: BindingInput["binders"][number][] = [];
-  let keptG = 0;
-  for (const food in contents.solids) {
+  const keptG = sumOver(contents.solids, (food, grams) => {
     const { binder, keepsMoisture } = figures(food);
-    const solids = contents.solids[food] as number;
-    if (binder) binders.push({ food, massG: solids / 0.93, figures: binder });
-    else keptG += solids * (keepsMoisture ?? 1);
-  }
+    if (!binder) return grams * (keepsMoisture ?? 1);
+    binders.push({ food, massG: grams / 0.93, figures: binder });
+    return 0;
+  });
   const spareG = contents.waterG - keptG;
   return { addedWaterG: spareG >= 0 ? spareG : spareG / 2, bases: [], binders, totalG: totalG(contents), restMin };
 }

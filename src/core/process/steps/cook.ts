@@ -19,7 +19,7 @@ import {
 } from "../contents";
 import { type Came, type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import type { CookStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, wait, watch } from "./common";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
 
 /** Steam from under a lid, g a minute: 100–150 g in 15 min (card 19); none from a closed cooker. */
 const UNDER_LID_G_PER_MIN = estimate(3, 6, 10);
@@ -44,7 +44,7 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   const { draw, drawLot } = context;
   const came = broughtBy(step, context);
   if (!came.ok) return came;
-  const { pot, food: brought } = split(came.value);
+  const { pot, food: brought } = parted(came.value, isWet);
   const food = add(vessel.batch, brought);
   const bath = vessel.bath === null ? pot : add(vessel.bath, pot);
   const main = mainCooked(food, context);
@@ -100,20 +100,19 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
 }
 
 /** Water and what is dissolved in it is the pot; everything else is the food. */
-function split(came: readonly Came[]): { readonly pot: Contents; readonly food: Contents } {
-  const wet = (c: Came) => c.contents.waterG > 0.85 * totalG(c.contents) || totalG(c.contents) === c.contents.saltG;
-  return { pot: together(came.filter(wet)), food: together(came.filter((c) => !wet(c))) };
-}
+const isWet = (c: Came): boolean =>
+  c.contents.waterG > 0.85 * totalG(c.contents) || totalG(c.contents) === c.contents.saltG;
 /** The heaviest food that has figures for cooking. */
 function mainCooked(food: Contents, context: StepContext): string | null {
-  let best: string | null = null;
-  for (const id in food.solids)
-    if (context.figures(id).cook && (best === null || (food.solids[id] ?? 0) > (food.solids[best] ?? 0))) best = id;
-  return best;
+  const { foods, grams } = food.solids;
+  let best = -1;
+  for (let i = 0; i < foods.length; i++)
+    if (context.figures(foods[i] as string).cook && (best < 0 || (grams[i] as number) > (grams[best] as number)))
+      best = i;
+  return foods[best] ?? null;
 }
 function unknownFood(food: Contents) {
-  const ids = Object.keys(food.solids);
-  return { kind: "no-figures", food: ids[0] ?? "", wants: "cooking" } as const;
+  return { kind: "no-figures", food: food.solids.foods[0] ?? "", wants: "cooking" } as const;
 }
 /** What an unsoaked bean spends drinking before it softens: 0.9 of its 90 % time at 95 °C, less what it has drunk. */
 function soakingLag(food: string, moisture: number, context: StepContext): number {

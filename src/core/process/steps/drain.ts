@@ -1,6 +1,6 @@
 import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
-import { add, portion, subtract, totalG } from "../contents";
+import { add, NOTHING, portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import type { DrainStep } from "../step";
 import { type Applied, hands, outcome } from "./common";
@@ -8,10 +8,18 @@ import { type Applied, hands, outcome } from "./common";
 /** Film that clings to wet pieces, share of their mass (engineering estimate). */
 const CLINGING_FILM = estimate(0.02, 0.05, 0.1);
 
-/** Drain: the bath goes, but for the film that clings. */
+/**
+ * Drain: the bath goes, but for the film that clings. Pulses may have drunk the whole pot by then: nothing runs off, which
+ * is worth a remark and no reason to stop.
+ */
 export function drain(vessel: Vessel, step: DrainStep, context: StepContext): Applied {
   const { bath } = vessel;
-  if (bath === null) return fail({ kind: "no-bath" });
+  if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (bath === null)
+    return outcome(vessel, [hands(step, context, 1)], {
+      left: [{ to: "drain", contents: NOTHING }],
+      facts: [{ kind: "nothing-to-drain" }],
+    });
   const filmG = Math.min(totalG(bath), totalG(vessel.batch) * context.draw("film", CLINGING_FILM));
   const film = portion(bath, filmG / totalG(bath));
   return outcome({ ...vessel, batch: add(vessel.batch, film), bath: null }, [hands(step, context, 1)], {

@@ -1,6 +1,7 @@
 import { estimate } from "../../quantities/range";
 import { type Contents, oil, solidsG } from "../contents";
 import type { StepContext } from "../ledger";
+import { sumOver } from "../solids";
 
 /** Share of a pan's floor that food may cover and still be turned (common practice). */
 export const DRY_PAN_PACKING = 0.7;
@@ -26,10 +27,10 @@ const UNKNOWN_BROWNED_LOSS = estimate(0.15, 0.25, 0.35);
 /** Share of the raw mass that browning takes: each food's share of the raw mass, weighted by its solids (as good as raw mass for one kind). */
 export function brownedLossOf(raw: Contents, context: StepContext): number {
   const all = solidsG(raw);
-  let loss = 0;
-  for (const food in raw.solids)
-    loss +=
-      ((raw.solids[food] as number) / all) *
-      context.drawLot(`${food} browned loss`, context.figures(food).brownedLoss ?? UNKNOWN_BROWNED_LOSS);
-  return loss;
+  return sumOver(
+    raw.solids,
+    (food, grams) =>
+      (grams / all) *
+      context.drawLot(`${food} browned loss`, context.figures(food).brownedLoss ?? UNKNOWN_BROWNED_LOSS),
+  );
 }

@@ -1,6 +1,7 @@
 import { newStep } from "../../dish/edit";
 import { food, fact, refusal, run, vesselOf, contents } from "../__tests__/context";
 import { moistureOf, NOTHING, solidsG, totalG } from "../contents";
+import { EMPTY_VESSEL } from "../ledger";
 import type { SoakStep } from "../step";
 
 const soak = (more: Partial<SoakStep>): SoakStep => ({ ...newStep("soak", "s"), adds: [food("water", 900)], ...more });
@@ -72,7 +73,12 @@ describe("drain", () => {
     expect(after.batch.saltG - vessel.batch.saltG).toBeCloseTo(film * strength, 6);
     expect(left[0]?.to).toBe("drain");
   });
-  test("without a bath there is nothing to drain", () => {
-    expect(refusal(strips(), newStep("drain", "d")).kind).toBe("no-bath");
+  test("without a bath nothing runs off, which it says, and the chain goes on", () => {
+    const dry = strips();
+    const { after, left, facts } = run(dry, newStep("drain", "d"));
+    expect(after.batch).toBe(dry.batch);
+    expect(left.map(({ to, contents }) => [to, totalG(contents)])).toEqual([["drain", 0]]);
+    expect(facts.map((f) => f.kind)).toEqual(["nothing-to-drain"]);
+    expect(refusal(EMPTY_VESSEL, newStep("drain", "d")).kind).toBe("empty-vessel");
   });
 });

@@ -2,6 +2,7 @@ import { newStep } from "../../dish/edit";
 import { contents, fact, refusal, run, vesselOf } from "../__tests__/context";
 import { moistureOf, NOTHING, solidsG } from "../contents";
 import type { SqueezeStep } from "../step";
+import { solidsOf } from "../solids";
 
 const squeeze = (more: Partial<SqueezeStep> = {}): SqueezeStep => ({ ...newStep("squeeze", "s"), ...more });
 /** Strips soaked to 2.30 g/g with 3 g of salt in their liquor. */
@@ -53,7 +54,7 @@ test("the cook's own minutes count as hands-on time, the squeeze as its own", ()
 });
 
 test.each([
-  [vesselOf({ ...NOTHING, solids: { "soy-strips": 100 } }), "empty-vessel"],
+  [vesselOf({ ...NOTHING, solids: solidsOf("soy-strips", 100) }), "empty-vessel"],
   [vesselOf(contents("potato", 200)), "no-figures"],
 ])("refused with the reason (%#)", (vessel, kind) => {
   expect(refusal(vessel, squeeze()).kind).toBe(kind);

@@ -3,6 +3,7 @@ import { add, contentsOfFood, moistureOf, NOTHING, saltShare, solidsG, totalG } 
 import { EMPTY_VESSEL, type Vessel } from "../ledger";
 import type { FreezeStep, PressStep, RinseStep, ThawStep } from "../step";
 import { contents, fact, food, foods, likely, refusal, run, vesselOf } from "../__tests__/context";
+import { solidsOf } from "../solids";
 
 const block = (): Vessel => vesselOf(contents("tofu-firm", 400));
 const press = (more: Partial<PressStep> = {}): PressStep => ({ ...newStep("press", "p"), ...more });
@@ -88,7 +89,7 @@ describe("freeze and thaw", () => {
 
 describe("rinse", () => {
   const brined = (): Vessel =>
-    vesselOf({ ...NOTHING, solids: { "jackfruit-young": 28 }, waterG: 250, saltG: 3.8, tempC: 20 });
+    vesselOf({ ...NOTHING, solids: solidsOf("jackfruit-young", 28), waterG: 250, saltG: 3.8, tempC: 20 });
   const rinse = (more: Partial<RinseStep>): RinseStep => ({ ...newStep("rinse", "r"), ...more });
   test("each rinse leaves 1 − E V/(w + V) of the salt (card 3: f .58904 at E .6, w 230 … by hand)", () => {
     // E 0.6, V 1000 g, w 250 g: f = 1 − 0.6·1000/1250 = 0.52; two rinses leave 0.2704.
