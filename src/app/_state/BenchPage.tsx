@@ -1,7 +1,7 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { type Dish, headCount } from "@/core/dish/dish";
+import { type Dispatch, type SetStateAction, useEffect, useMemo, useRef, useState } from "react";
+import { type Dish, headCount, type Supper } from "@/core/dish/dish";
 import {
   addPart,
   addStep,
@@ -20,11 +20,14 @@ import { scaleAmounts } from "@/core/dish/scale";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import { ownFood } from "@/core/foods/own";
-import type { Plan, PlannedDish } from "@/core/plan";
+import type { Plan, PlanInput, PlannedDish, PlannedPart } from "@/core/plan";
 import { differences, type Difference } from "@/core/process/compare";
 import type { Row } from "@/core/process/replay";
 import type { Step } from "@/core/process/step";
 import { Bench } from "@/ui/bench/Bench";
+import type { BenchActions } from "@/ui/bench/benchProps";
+import type { StepInHand } from "@/ui/bench/StepForm";
+import { useSame } from "@/ui/frame/useSame";
 import { counted, type Speaking, STEP_NAMES } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
@@ -40,13 +43,10 @@ export function BenchPage() {
 
 function Ready({ view }: { view: SupperView }) {
   const { supper, plan, foods, units, frozen } = view;
+  const { kitchen } = view.input;
   const allFoods = useFoods();
   const history = useHistory();
-  const [taken, setTaken] = useState<{ dish: string | null; part: string | null; step: string | null }>({
-    dish: null,
-    part: null,
-    step: null,
-  });
+  const [taken, setTaken] = useState<Taken>({ dish: null, part: null, step: null });
   useUndoKeys();
 
   const dish = supper.dishes.find((d) => d.id === taken.dish) ?? (supper.dishes[0] as Dish);
@@ -62,23 +62,19 @@ function Ready({ view }: { view: SupperView }) {
     const byId = new Map(JSON.parse(names) as [string, string][]);
     return { units, foods, part: (id) => byId.get(id) ?? "that part" };
   }, [units, foods, names]);
-  const takeStep = useCallback((id: string) => setTaken((t) => ({ ...t, step: id })), []);
-  const edited = useRef({ supper, dish: dish.id });
-  useEffect(() => {
-    edited.current = { supper, dish: dish.id };
-  }, [supper, dish.id]);
-  // The same function throughout: a long table is not drawn again because an amount was typed.
-  const placed = useCallback((id: string, index: number) => {
-    const { supper: now, dish: of } = edited.current;
-    void saveSupper(
-      editDish(now, of, (d) => placeStep(d, id, index)),
-      "Move step",
-    );
-  }, []);
+  const parts = useSame(dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })));
+  const liquors = useSame(liquorsOf(plannedDish, stepId));
+  const pieces = useSame(piecesOf(row));
+  const factor = Math.max(1, headCount(supper)) / dish.servings;
+  const inHand = useMemo<StepInHand | null>(
+    () =>
+      dishStep === null || allFoods === null
+        ? null
+        : { step: dishStep, kitchen, units, foods: allFoods, parts, liquors, factor, frozen, pieces },
+    [dishStep, kitchen, units, allFoods, parts, liquors, factor, frozen, pieces],
+  );
+  const actions = useActions({ supper, dish, plan, input: view.input, part, step: dishStep }, setTaken);
   if (plan === null || allFoods === null) return null;
-  const edit = (label: string, by: (dish: Dish) => Dish, says?: string) =>
-    void saveSupper(editDish(supper, dish.id, by), label, says);
-
   return (
     <Bench
       supper={supper}
@@ -89,68 +85,97 @@ function Ready({ view }: { view: SupperView }) {
       stepId={stepId}
       speaking={speaking}
       eaters={view.input.eaters}
+      kitchen={kitchen}
       frozen={frozen}
       undoLabel={history.undoable?.label ?? null}
       redoLabel={history.redoable?.label ?? null}
-      form={
-        dishStep && {
-          dishStep,
-          kitchen: view.input.kitchen,
-          units,
-          foods: allFoods,
-          parts: dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })),
-          liquors: liquorsOf(plannedDish, dishStep.id),
-          factor: Math.max(1, headCount(supper)) / dish.servings,
-          frozen,
-          pieces: piecesOf(row),
-          onOwnFood: (name, then) => {
-            const food = ownFood(newId("own"), name);
-            void change(
-              "A food of my own",
-              [put("foods", food)],
-              `${name} is known now. Its figures are under Kitchen.`,
-            ).then(() => then(food.id));
-          },
-          onEdit: (label, by) => edit(label, (d) => editStep(d, dishStep.id, by)),
-          onMove: (by) => edit("Move step", (d) => moveStep(d, dishStep.id, by)),
-          onRemove: () => edit("Remove step", (d) => removeStep(d, dishStep.id), "The step is out."),
-        }
-      }
-      onPlaceStep={placed}
-      onScale={(factor, by) => {
+      inHand={inHand}
+      actions={actions}
+    />
+  );
+}
+
+/** Which dish, part and step the cook has in hand. */
+interface Taken {
+  readonly dish: string | null;
+  readonly part: string | null;
+  readonly step: string | null;
+}
+/** What an edit starts from. */
+interface Newest {
+  readonly supper: Supper;
+  readonly dish: Dish;
+  readonly plan: Plan | null;
+  readonly input: PlanInput;
+  readonly part: PlannedPart | null;
+  readonly step: Step | null;
+}
+
+/** The actions of the Bench, one object for the life of the page; each looks at what is newest when it is done. */
+function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): BenchActions {
+  const newest = useRef(now);
+  useEffect(() => {
+    newest.current = now;
+  });
+  return useMemo<BenchActions>(() => {
+    const edit = (label: string, by: (dish: Dish) => Dish, says?: string) => {
+      const { supper, dish } = newest.current;
+      void saveSupper(editDish(supper, dish.id, by), label, says);
+    };
+    const onPart = (by: (part: PlannedPart) => void) => newest.current.part && by(newest.current.part);
+    const onStep = (by: (step: Step) => void) => newest.current.step && by(newest.current.step);
+    return {
+      scale: (factor, by) => {
+        const { supper, dish, plan, input } = newest.current;
         const scaled = editDish(supper, dish.id, (d) => scaleAmounts(d, factor));
-        void computing.plan({ ...view.input, supper: scaled }).then((then) => {
-          const kept = sayKept(differences(rowsOf(plan), rowsOf(then)));
+        void computing.plan({ ...input, supper: scaled }).then((then) => {
+          const kept = plan === null ? "" : sayKept(differences(rowsOf(plan), rowsOf(then)));
           return saveSupper(scaled, "Scale the dish", `${by}: everything × ${factor.toFixed(2)}. ${kept}`);
         });
-      }}
-      onTakeDish={(id) => setTaken({ dish: id, part: null, step: null })}
-      onTakePart={(id) => setTaken((t) => ({ ...t, part: id, step: null }))}
-      onTakeStep={takeStep}
-      onAddStep={(kind) => {
-        if (!part) return;
-        const step = newStep(kind, freeId(dish, `${part.id}-${kind}`)) as Step;
-        edit("Add a step", (d) => addStep(d, part.id, step, stepId));
-        setTaken((t) => ({ ...t, part: part.id, step: step.id }));
-      }}
-      onAddPart={(pattern) => {
+      },
+      placeStep: (id, index) => edit("Move step", (d) => placeStep(d, id, index)),
+      takeDish: (dish) => setTaken({ dish, part: null, step: null }),
+      takePart: (part) => setTaken((t) => ({ ...t, part, step: null })),
+      takeStep: (step) => setTaken((t) => ({ ...t, step })),
+      addStep: (kind) =>
+        onPart((part) => {
+          const step = newStep(kind, freeId(newest.current.dish, `${part.id}-${kind}`)) as Step;
+          const after = newest.current.step?.id ?? null;
+          edit("Add a step", (d) => addStep(d, part.id, step, after));
+          setTaken((t) => ({ ...t, part: part.id, step: step.id }));
+        }),
+      addPart: (pattern) => {
+        const { dish } = newest.current;
         const added = partFromPattern(dish, pattern);
         edit("Add a part", (d) => addPart(d, added));
         setTaken({ dish: dish.id, part: added.id, step: null });
-      }}
-      onRemovePart={() => part && edit("Remove part", (d) => removePart(d, part.id), `${part.name} is out.`)}
-      onRenamePart={(name) => part && edit("Rename part", (d) => editPart(d, part.id, (p) => ({ ...p, name })))}
-      onPart={(changed) => edit("Part settings", (d) => editPart(d, changed.id, () => changed))}
-      onRenameDish={(name) => edit("Rename dish", (d) => ({ ...d, name }))}
-      onEaters={(eaters, guests) => void saveSupper({ ...supper, eaters, guests }, "Who eats")}
-      onLabel={noteLabel}
-      onKeep={() =>
-        void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`)
-      }
-      onUndo={() => void changes.undo()}
-      onRedo={() => void changes.redo()}
-    />
-  );
+      },
+      removePart: () => onPart(({ id, name }) => edit("Remove part", (d) => removePart(d, id), `${name} is out.`)),
+      renamePart: (name) => onPart(({ id }) => edit("Rename part", (d) => editPart(d, id, (p) => ({ ...p, name })))),
+      changePart: (changed) =>
+        onPart(({ id }) => edit("Part settings", (d) => editPart(d, id, (p) => ({ ...p, ...changed })))),
+      renameDish: (name) => edit("Rename dish", (d) => ({ ...d, name })),
+      invite: (eaters, guests) => void saveSupper({ ...newest.current.supper, eaters, guests }, "Who eats"),
+      noteLabel,
+      keep: () => {
+        const { dish } = newest.current;
+        void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`);
+      },
+      undo: () => void changes.undo(),
+      redo: () => void changes.redo(),
+      editStep: (label, by) => onStep(({ id }) => edit(label, (d) => editStep(d, id, by))),
+      moveStep: (by) => onStep(({ id }) => edit("Move step", (d) => moveStep(d, id, by))),
+      removeStep: () => onStep(({ id }) => edit("Remove step", (d) => removeStep(d, id), "The step is out.")),
+      ownFood: (name, then) => {
+        const food = ownFood(newId("own"), name);
+        void change(
+          "A food of my own",
+          [put("foods", food)],
+          `${name} is known now. Its figures are under Kitchen.`,
+        ).then(() => then(food.id));
+      },
+    };
+  }, [setTaken]);
 }
 
 const rowsOf = (plan: Plan) => plan.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
@@ -161,7 +186,7 @@ function sayKept(found: readonly Difference[]): string {
   return [...said, "Minutes by size, steam and chilli stay: taste and look."].join(". ");
 }
 /** Steps that pour something off, other than the one in hand. */
-const liquorsOf = (dish: PlannedDish | null, inHand: string) =>
+const liquorsOf = (dish: PlannedDish | null, inHand: string | null) =>
   (dish?.parts ?? []).flatMap((p) =>
     p.rows.flatMap((r) =>
       r.step.id !== inHand && r.state === "computed" && r.outcome.left.some((l) => l.to === "drain")

@@ -1,9 +1,12 @@
 "use client";
 
 import { usePathname } from "next/navigation";
+import { type ReactNode, useCallback } from "react";
 import { headCount } from "@/core/dish/dish";
 import { localTime } from "@/core/formats/zonedTime";
+import type { UnitSystem } from "@/core/quantities/units";
 import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
+import { useSame } from "@/ui/frame/useSame";
 import { writeDay } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/words";
 import { saveKitchen, useKitchen } from "./store";
@@ -47,16 +50,18 @@ export function SupperBar() {
   const state = useSupper();
   const path = usePathname();
   const kitchen = useKitchen();
-  const bar = (children: React.ReactNode) => (
-    <Bar
-      units={kitchen?.units ?? "metric"}
-      onUnits={(units) => kitchen && void saveKitchen({ ...kitchen, units }, "Units")}
-    >
+  const setUnits = useCallback(
+    (units: UnitSystem) => kitchen && void saveKitchen({ ...kitchen, units }, "Units"),
+    [kitchen],
+  );
+  const stages = useSame(state.state === "ready" ? stagesOf(state, path) : []);
+  const bar = (children: ReactNode) => (
+    <Bar units={kitchen?.units ?? "metric"} onUnits={setUnits}>
       {children}
     </Bar>
   );
   if (state.state !== "ready") return bar(<HouseNav here="" />);
   const { supper, input } = state;
   const when = `${writeDay(localTime(Date.parse(supper.serveAt), input.kitchen.timeZone))} · ${counted(headCount(supper), "eater")}`;
-  return bar(<Thread name={supper.name} when={when} stages={stagesOf(state, path)} />);
+  return bar(<Thread name={supper.name} when={when} stages={stages} />);
 }

@@ -12,6 +12,7 @@ import type { UnitSystem } from "@/core/quantities/units";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type CookingRow, db } from "@/data/db";
 import { cookingOf, foodsUsed, foodsWithLabels, planInputOf } from "@/data/household";
+import { useSame } from "@/ui/frame/useSame";
 import { usePlan, useRanges, useSchedule } from "./computed";
 import { browserZone, put, change } from "./store";
 
@@ -70,13 +71,16 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     [cooked],
   );
   const frozen = cooking !== null && cooking.progress.finishedAt === null;
-  const fresh = useMemo(() => {
-    if (!stored || stored.supper === null) return null;
-    if (edited === null) return stored.input;
-    return { ...stored.input, supper: edited, foods: foodsUsed(edited, foodsWithLabels(stored.labels, stored.own)) };
-  }, [stored, edited]);
-
   // Text as the key: a reload of equal rows gives new objects, and must not start everything again.
+  const kitchen = useSame(stored && stored.supper !== null ? stored.input.kitchen : null);
+  const eaters = useSame(stored && stored.supper !== null ? stored.input.eaters : null);
+  const fresh = useMemo(() => {
+    if (!stored || stored.supper === null || kitchen === null || eaters === null) return null;
+    const house = { ...stored.input, kitchen, eaters };
+    if (edited === null) return house;
+    return { ...house, supper: edited, foods: foodsUsed(edited, foodsWithLabels(stored.labels, stored.own)) };
+  }, [stored, kitchen, eaters, edited]);
+
   const base = useSame(frozen ? cooking.row.input : fresh);
   const weighings = useSame(frozen ? cooking.log.filter((e) => e.kind === "weighed") : NO_LOG);
   const withLog = useMemo(
@@ -144,13 +148,6 @@ const drafts = (() => {
     },
   };
 })();
-
-/** The earlier object as long as the new one says the same. */
-function useSame<T>(value: T | null): T | null {
-  const text = value === null ? null : JSON.stringify(value);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the text stands for the value
-  return useMemo(() => value, [text]);
-}
 
 /** Shows the edit at once and writes it behind; the next look at the store brings the same back. */
 export async function saveSupper(supper: Supper, label: string, says?: string): Promise<void> {

@@ -2,7 +2,7 @@
 
 import { chakra, HStack } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { StepKind } from "@/core/process/step";
 import { Quiet } from "../frame/controls";
 import { STEP_GROUPS, STEP_NAMES } from "../wording/words";
@@ -19,7 +19,13 @@ const OPTIONS = STEP_GROUPS.map(([group, kinds]) => (
 ));
 
 /** Adds a step after the one in hand. */
-export function AddStep({ disabled, onAdd }: { disabled: boolean; onAdd: (kind: StepKind) => void }) {
+export const AddStep = memo(function AddStep({
+  disabled,
+  onAdd,
+}: {
+  disabled: boolean;
+  onAdd: (kind: StepKind) => void;
+}) {
   const [kind, setKind] = useState<StepKind>("season");
   return (
     <HStack gap="2">
@@ -44,4 +50,4 @@ export function AddStep({ disabled, onAdd }: { disabled: boolean; onAdd: (kind: 
       </Quiet>
     </HStack>
   );
-}
+});

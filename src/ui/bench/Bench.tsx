@@ -15,8 +15,9 @@ import { StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
 export function Bench(props: BenchProps) {
-  const { plan, part, speaking, form, stepId } = props;
+  const { plan, part, speaking, inHand, stepId, actions } = props;
   const row = part?.rows.find((r) => r.step.id === stepId) ?? null;
+  const settings = props.dish.parts.find((p) => p.id === part?.id);
   const number = part ? part.rows.findIndex((r) => r === row) + 1 : 0;
   return (
     <Grid
@@ -34,53 +35,67 @@ export function Bench(props: BenchProps) {
         )}
         {part ? (
           <>
-            <PartHead {...props} part={part} />
+            <PartHead
+              part={part}
+              insteadOf={props.dish.replaces ? `instead of ${props.dish.replaces}` : props.dish.name}
+              frozen={props.frozen}
+              undoLabel={props.undoLabel}
+              redoLabel={props.redoLabel}
+              actions={actions}
+            />
             <InTheBowl
               part={part}
               plan={plan}
               ranges={props.ranges}
               stepId={stepId}
               speaking={speaking}
-              onTake={props.onTakeStep}
+              onTake={actions.takeStep}
             />
             <StepTable
               part={part}
               plan={plan}
               stepId={stepId}
               speaking={speaking}
-              onTake={props.onTakeStep}
-              onPlace={props.frozen ? null : props.onPlaceStep}
+              onTake={actions.takeStep}
+              onPlace={props.frozen ? null : actions.placeStep}
             />
           </>
         ) : (
-          <NewDish onAdd={props.onAddPart} />
+          <NewDish onAdd={actions.addPart} />
         )}
       </Stack>
       <Stack gap="4" minW="0" gridColumn={{ base: "auto", lg: "1 / -1", xl: "auto" }}>
-        {part && row && form && (
+        {part && row && inHand && (
           <Card p="4">
-            <StepForm key={row.key} {...form} step={form.dishStep} part={part.name} number={number} />
+            <StepForm key={row.key} inHand={inHand} part={part.name} number={number} actions={actions} />
             <StepRemarks
               row={row}
               plan={plan}
               ranges={props.ranges?.[row.key] ?? null}
-              kitchen={form.kitchen}
+              kitchen={props.kitchen}
               speaking={speaking}
             />
             <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
-              <AddStep disabled={props.frozen} onAdd={props.onAddStep} />
+              <AddStep disabled={props.frozen} onAdd={actions.addStep} />
             </Box>
           </Card>
         )}
         {part && !row && (
           <Card p="4">
-            <AddStep disabled={props.frozen} onAdd={props.onAddStep} />
+            <AddStep disabled={props.frozen} onAdd={actions.addStep} />
           </Card>
         )}
         {part && (
           <Card p="4">
             {part.salt && <SaltGauge salt={part.salt} name={part.name} />}
-            <PartSettings {...props} part={part} />
+            {settings && (
+              <PartSettings
+                waitsForTableMin={settings.waitsForTableMin}
+                saltTarget={settings.saltTarget}
+                frozen={props.frozen}
+                onChange={actions.changePart}
+              />
+            )}
           </Card>
         )}
       </Stack>

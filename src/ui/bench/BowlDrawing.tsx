@@ -209,7 +209,6 @@ function Vessel({
           x={centre}
           y={Y.base - 16}
           textAnchor="middle"
-
           fill="var(--jp-colors-quiet)"
           style={{ fontSize: 20, fontWeight: 700 }}
         >
@@ -273,7 +272,6 @@ function Vessel({
         x={centre + 6}
         y={Math.max(Y.weight, mouth - (v.range ? 23 : 8))}
         textAnchor="middle"
-
         fill="var(--jp-colors-ink)"
         style={{ ...HALO, fontSize: 19, fontWeight: 700, fontFamily: "var(--jp-fonts-heading)" }}
       >
@@ -285,7 +283,6 @@ function Vessel({
           x={centre + 6}
           y={Math.max(Y.weight, mouth - 23) + 15}
           textAnchor="middle"
-
           fill="var(--jp-colors-quiet)"
           style={{ ...HALO, fontSize: 12 }}
         >

@@ -23,7 +23,7 @@ export const InTheBowl = memo(function InTheBowl({
   return (
     <Card p="3" aria-label="In the bowl">
       <Flex justify="space-between" align="center" px="1" mb="1" wrap="wrap" gap="1">
-        <Legend />
+        {LEGEND}
         <Text fontSize="sm" color="quiet">
           {joins.length > 0 ? `goes into ${joins.join(" and ")}` : "what the scale should show after each step"}
         </Text>
@@ -33,6 +33,9 @@ export const InTheBowl = memo(function InTheBowl({
     </Card>
   );
 });
+
+/** The same elements at every render. */
+const LEGEND = <Legend />;
 
 /** Names of the parts that take this one, or the liquor of its steps. */
 function joinsOf(part: PlannedPart, plan: Plan): string[] {

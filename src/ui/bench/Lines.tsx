@@ -11,7 +11,8 @@ import { IconDo, Quiet } from "../frame/controls";
 import { NumberField } from "../frame/fields";
 import { FoodPicker } from "../foods/FoodPicker";
 import { sayQuestion } from "../wording/words";
-import type { StepFormProps } from "./StepForm";
+import type { BenchActions } from "./benchProps";
+import type { StepInHand } from "./StepForm";
 import { unitOf } from "./units";
 
 const select = {
@@ -29,17 +30,14 @@ const select = {
 
 /** What goes into the step in hand: foods in grams or in a cook's words, other parts, liquor that was kept. */
 export function Lines({
-  step,
-  foods,
-  parts,
-  liquors,
-  factor,
-  units,
-  kitchen,
-  frozen,
+  inHand: { step, foods, parts, liquors, factor, units, kitchen, frozen },
   onEdit,
   onOwnFood,
-}: StepFormProps) {
+}: {
+  inHand: StepInHand;
+  onEdit: BenchActions["editStep"];
+  onOwnFood: BenchActions["ownFood"];
+}) {
   const unit = unitOf("mass", units);
   const name = (line: Line) =>
     line.kind === "food"

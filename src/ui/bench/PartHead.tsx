@@ -2,27 +2,24 @@
 
 import { Box, Flex, Heading, HStack, Text } from "@chakra-ui/react";
 import { Redo2, Undo2 } from "lucide-react";
+import { memo } from "react";
 import type { PlannedPart } from "@/core/plan";
 import { IconDo, Quiet } from "../frame/controls";
 import { TextField } from "../frame/fields";
 import type { BenchProps } from "./benchProps";
 
-export function PartHead({
-  part,
-  frozen,
-  undoLabel,
-  redoLabel,
-  onUndo,
-  onRedo,
-  onRenamePart,
-  onRemovePart,
-  dish,
-}: BenchProps & { part: PlannedPart }) {
+interface HeadProps extends Pick<BenchProps, "frozen" | "undoLabel" | "redoLabel" | "actions"> {
+  readonly part: PlannedPart;
+  /** What leaves the pan, or the name of the dish. */
+  readonly insteadOf: string;
+}
+
+export const PartHead = memo(function PartHead({ part, insteadOf, frozen, undoLabel, redoLabel, actions }: HeadProps) {
   return (
     <Flex gap="3" align="center" wrap="wrap">
       <Box flex="1" minW="12rem">
         <Text fontSize="sm" color="quiet">
-          {dish.replaces ? `instead of ${dish.replaces}` : dish.name}
+          {insteadOf}
         </Text>
         <Heading as="h1" fontSize="2xl">
           {part.name}
@@ -36,15 +33,15 @@ export function PartHead({
             hideLabel
             width="11rem"
             value={part.name}
-            onCommit={onRenamePart}
+            onCommit={actions.renamePart}
           />
-          <Quiet minH="10" onClick={onRemovePart}>
+          <Quiet minH="10" onClick={actions.removePart}>
             Remove part
           </Quiet>
           <IconDo
             label={undoLabel ? `Undo: ${undoLabel}` : "Nothing to undo"}
             disabled={!undoLabel}
-            onClick={onUndo}
+            onClick={actions.undo}
             minW="11"
             h="11"
           >
@@ -53,7 +50,7 @@ export function PartHead({
           <IconDo
             label={redoLabel ? `Redo: ${redoLabel}` : "Nothing to redo"}
             disabled={!redoLabel}
-            onClick={onRedo}
+            onClick={actions.redo}
             minW="11"
             h="11"
           >
@@ -63,4 +60,4 @@ export function PartHead({
       )}
     </Flex>
   );
-}
+});

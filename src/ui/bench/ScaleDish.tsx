@@ -11,8 +11,11 @@ import { Choice, NumberField } from "../frame/fields";
 import { foodName } from "../wording/words";
 import type { BenchProps } from "./benchProps";
 
+interface ScaleProps extends Pick<BenchProps, "dish" | "supper" | "kitchen" | "speaking"> {
+  readonly onScale: (factor: number, says: string) => void;
+}
 /** Folded away until it is wanted: its lists cost as much as the rest of the column. */
-export function ScaleDish(props: BenchProps) {
+export function ScaleDish(props: ScaleProps) {
   const [open, setOpen] = useState(false);
   return (
     <chakra.details mt="2" fontSize="sm" onToggle={(e) => setOpen(e.currentTarget.open)}>
@@ -25,7 +28,7 @@ export function ScaleDish(props: BenchProps) {
 }
 
 /** Makes more or less of a dish from what is in hand or by the tin; eaters scale it by themselves. */
-function Ways({ dish, supper, form, speaking, onScale }: BenchProps) {
+function Ways({ dish, supper, kitchen, speaking, onScale }: ScaleProps) {
   const factor = Math.max(1, headCount(supper)) / dish.servings;
   const foods = [...new Set(linesOf(dish).flatMap(({ line }) => (line.kind === "food" ? [line.food] : [])))].sort(
     (a, b) => gramsOf(dish, b) - gramsOf(dish, a),
@@ -34,7 +37,7 @@ function Ways({ dish, supper, form, speaking, onScale }: BenchProps) {
   const [from, setFrom] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const chosen = foods.includes(food) ? food : foods.find((f) => f !== "water");
-  const tins = form?.kitchen.tins ?? [];
+  const { tins } = kitchen;
   const fromTin = tins.find((t) => t.id === from) ?? tins[0];
   if (!chosen) return null;
   const name = foodName(speaking.foods, chosen);

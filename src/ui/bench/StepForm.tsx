@@ -2,6 +2,7 @@
 
 import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
 import { ArrowDown, ArrowUp, Trash2 } from "lucide-react";
+import { memo } from "react";
 import type { Kitchen } from "@/core/dish/kitchen";
 import type { Food } from "@/core/foods/food";
 import type { Step } from "@/core/process/step";
@@ -11,14 +12,14 @@ import { writeTemp } from "@/core/quantities/write";
 import { IconDo } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
 import { sayQuestion, STEP_NAMES } from "../wording/words";
+import type { BenchActions } from "./benchProps";
 import { Lines } from "./Lines";
 import { type Field, fieldsOf } from "./stepFields";
 import { unitOf } from "./units";
 
-export interface StepFormProps {
+/** The step in hand, and what its form has to know. */
+export interface StepInHand {
   readonly step: Step;
-  readonly part: string;
-  readonly number: number;
   readonly kitchen: Kitchen;
   readonly units: UnitSystem;
   readonly foods: readonly Food[];
@@ -31,63 +32,65 @@ export interface StepFormProps {
   readonly frozen: boolean;
   /** At a shaping step: how many pieces, and the grams that they share. */
   readonly pieces: { readonly count: number; readonly usableG: number } | null;
-  readonly onEdit: (label: string, edit: (step: Step) => Step) => void;
-  /** A food of the cook's own, known by name alone; `then` gets its id. */
-  readonly onOwnFood: (name: string, then: (food: string) => void) => void;
-  readonly onMove: (by: -1 | 1) => void;
-  readonly onRemove: () => void;
+}
+interface StepFormProps {
+  readonly inHand: StepInHand;
+  readonly part: string;
+  readonly number: number;
+  readonly actions: Pick<BenchActions, "editStep" | "moveStep" | "removeStep" | "ownFood">;
 }
 
 /** The step in hand: the only form on the Bench. */
-export function StepForm(props: StepFormProps) {
-  const { step, kitchen, units, frozen, onEdit } = props;
+export const StepForm = memo(function StepForm({ inHand, part, number, actions }: StepFormProps) {
+  const { step, kitchen, units, frozen, pieces } = inHand;
+  const { editStep } = actions;
   const name = STEP_NAMES[step.kind];
   return (
     <Box>
       <Flex align="center" gap="1" mb="3">
         <Heading as="h2" fontSize="lg" flex="1" minW="0">
-          {props.number}. {name}
+          {number}. {name}
           <Text as="span" color="quiet" fontWeight="500" fontFamily="body" fontSize="sm">
             {" "}
-            · {props.part}
+            · {part}
           </Text>
         </Heading>
-        <IconDo label="Move step earlier" disabled={frozen} onClick={() => props.onMove(-1)}>
+        <IconDo label="Move step earlier" disabled={frozen} onClick={() => actions.moveStep(-1)}>
           <ArrowUp size={16} />
         </IconDo>
-        <IconDo label="Move step later" disabled={frozen} onClick={() => props.onMove(1)}>
+        <IconDo label="Move step later" disabled={frozen} onClick={() => actions.moveStep(1)}>
           <ArrowDown size={16} />
         </IconDo>
-        <IconDo label="Remove step" disabled={frozen} onClick={props.onRemove}>
+        <IconDo label="Remove step" disabled={frozen} onClick={actions.removeStep}>
           <Trash2 size={16} />
         </IconDo>
       </Flex>
       <chakra.fieldset disabled={frozen} border="0" m="0" p="0" minW="0">
-        <Lines {...props} />
+        <Lines inHand={inHand} onEdit={editStep} onOwnFood={actions.ownFood} />
         <Flex gap="3" wrap="wrap" mt="3">
-          {props.pieces && step.kind === "shape" && <PieceCount pieces={props.pieces} onEdit={onEdit} />}
+          {pieces && step.kind === "shape" && <PieceCount pieces={pieces} onEdit={editStep} />}
           {fieldsOf(step, kitchen).map((field) => (
             <FieldInput
               key={field.key}
               field={field}
               step={step}
               units={units}
-              onEdit={(edit) => onEdit(`${name}: ${field.label.toLowerCase()}`, edit)}
+              onEdit={(edit) => editStep(`${name}: ${field.label.toLowerCase()}`, edit)}
             />
           ))}
         </Flex>
       </chakra.fieldset>
     </Box>
   );
-}
+});
 
 /** A wanted number of pieces is a mass of each: the mix divided by it. */
 function PieceCount({
   pieces,
   onEdit,
 }: {
-  pieces: NonNullable<StepFormProps["pieces"]>;
-  onEdit: StepFormProps["onEdit"];
+  pieces: NonNullable<StepInHand["pieces"]>;
+  onEdit: BenchActions["editStep"];
 }) {
   const most = Math.max(1, Math.floor(pieces.usableG / 3));
   const split = (count: number | null) =>

@@ -1,6 +1,7 @@
 "use client";
 
 import { Box, Stack } from "@chakra-ui/react";
+import { memo } from "react";
 import { BITE, BITE_SHIFTS } from "@/core/bite/shifts";
 import type { Kitchen } from "@/core/dish/kitchen";
 import type { Plan, RowRanges } from "@/core/plan";
@@ -14,7 +15,7 @@ import { RECKONED } from "../wording/reckoned";
 import { sayFailure, sayWeighInFailure, type Speaking } from "../wording/words";
 
 /** Everything a step has to tell: facts, cautions, what it does to the bite, and how sure the figures are. */
-export function StepRemarks({
+export const StepRemarks = memo(function StepRemarks({
   row,
   plan,
   ranges,
@@ -64,7 +65,7 @@ export function StepRemarks({
       <Reckoned row={row} ranges={ranges} kitchen={kitchen} />
     </Stack>
   );
-}
+});
 
 type Computed = Extract<Row, { state: "computed" }>;
 const KINDS = { hands: "hands-on", watch: "watching", wait: "by itself" } as const;

@@ -54,20 +54,7 @@ export const StepTable = memo(function StepTable({
         onDragEnd={dropped}
       >
         <Table.Root size="sm" bg="transparent" css={CELLS}>
-          <Table.Header>
-            <Table.Row bg="transparent">
-              {["", "Step", "What goes in", "Time", "In the bowl", "Done when"].map((h, i) => (
-                <Table.ColumnHeader
-                  key={h || "n"}
-                  color="quiet"
-                  borderColor="line"
-                  textAlign={i === 4 ? "end" : "start"}
-                >
-                  {h}
-                </Table.ColumnHeader>
-              ))}
-            </Table.Row>
-          </Table.Header>
+          {HEAD}
           <Table.Body>
             <SortableContext items={ids} strategy={verticalListSortingStrategy}>
               {part.rows.map((row, i) => (
@@ -90,6 +77,19 @@ export const StepTable = memo(function StepTable({
     </Card>
   );
 });
+
+/** The same elements at every render. */
+const HEAD = (
+  <Table.Header>
+    <Table.Row bg="transparent">
+      {["", "Step", "What goes in", "Time", "In the bowl", "Done when"].map((h, i) => (
+        <Table.ColumnHeader key={h || "n"} color="quiet" borderColor="line" textAlign={i === 4 ? "end" : "start"}>
+          {h}
+        </Table.ColumnHeader>
+      ))}
+    </Table.Row>
+  </Table.Header>
+);
 
 /** Styles of all cells at once: rows are plain elements, a long dish repaints on every edit. */
 const CELLS = {

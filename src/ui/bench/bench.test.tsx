@@ -10,7 +10,7 @@ import type { Speaking } from "../wording/words";
 import { BowlDrawing } from "./BowlDrawing";
 import { EatersCheck } from "./EatersCheck";
 import { SaltGauge } from "./SaltGauge";
-import { StepForm, type StepFormProps } from "./StepForm";
+import { StepForm, type StepInHand } from "./StepForm";
 import { fieldsOf } from "./stepFields";
 import { vesselsOf } from "./vessels";
 
@@ -95,36 +95,34 @@ describe("the drawing", () => {
 });
 
 describe("the step in hand", () => {
-  const props = (step: Step, more: Partial<StepFormProps> = {}): StepFormProps => ({
-    step,
-    part: "Strips",
-    number: 5,
-    kitchen: DEMO_KITCHEN,
-    units: "metric",
-    foods: FOODS,
-    parts: [{ id: "sauce", name: "Mushroom cream" }],
-    liquors: [],
-    factor: 1,
-    frozen: false,
-    pieces: null,
-    onEdit: jest.fn(),
-    onOwnFood: jest.fn(),
-    onMove: jest.fn(),
-    onRemove: jest.fn(),
-    ...more,
-  });
+  const form = (step: Step, more: Partial<StepInHand> = {}, editStep = jest.fn()) => {
+    const inHand: StepInHand = {
+      step,
+      kitchen: DEMO_KITCHEN,
+      units: "metric",
+      foods: FOODS,
+      parts: [{ id: "sauce", name: "Mushroom cream" }],
+      liquors: [],
+      factor: 1,
+      frozen: false,
+      pieces: null,
+      ...more,
+    };
+    const actions = { editStep, moveStep: jest.fn(), removeStep: jest.fn(), ownFood: jest.fn() };
+    return show(<StepForm inHand={inHand} part="Strips" number={5} actions={actions} />);
+  };
   const marinate = MUSTARD_STRIPS.parts[0]?.steps[4] as Step;
   const edited = (onEdit: jest.Mock, step: Step): Step =>
     (onEdit.mock.lastCall as [string, (s: Step) => Step])[1](step);
 
   test.each(STEP_KINDS)("%s shows a form for each of its settings", (kind) => {
     const step = newStep(kind, "x") as Step;
-    show(<StepForm {...props(step)} />);
+    form(step);
     for (const field of fieldsOf(step, DEMO_KITCHEN)) expect(screen.getByLabelText(field.label)).toBeInTheDocument();
   });
   test("an amount on screen is for everybody, in the dish for its own servings", async () => {
     const onEdit = jest.fn();
-    const { user } = show(<StepForm {...props(marinate, { onEdit, factor: 2 })} />);
+    const { user } = form(marinate, { factor: 2 }, onEdit);
     const amount = screen.getByLabelText("Mustard, grainy, amount");
     expect(amount).toHaveValue("60");
     await user.clear(amount);
@@ -134,7 +132,7 @@ describe("the step in hand", () => {
   test("temperatures and lengths are read in the house's units and kept in °C and mm", async () => {
     const onEdit = jest.fn();
     const soak = newStep("soak", "s") as Step;
-    const { user } = show(<StepForm {...props(soak, { onEdit, units: "us" })} />);
+    const { user } = form(soak, { units: "us" }, onEdit);
     const water = screen.getByLabelText("Water temperature");
     expect(water).toHaveValue("203");
     await user.clear(water);
@@ -143,7 +141,7 @@ describe("the step in hand", () => {
   });
   test("a salt target is typed in per cent and may be none", async () => {
     const onEdit = jest.fn();
-    const { user } = show(<StepForm {...props(marinate, { onEdit })} />);
+    const { user } = form(marinate, {}, onEdit);
     const salt = screen.getByLabelText("Salt up to");
     expect(salt).toHaveValue("1");
     await user.clear(salt);
@@ -155,7 +153,7 @@ describe("the step in hand", () => {
   });
   test("lines come, change food, join parts and go", async () => {
     const onEdit = jest.fn();
-    const { user } = show(<StepForm {...props(marinate, { onEdit })} />);
+    const { user } = form(marinate, {}, onEdit);
     await user.click(screen.getByRole("button", { name: /^Food 1:/ }));
     await screen.findByRole("combobox", { name: "Food 1" });
     await user.paste("miso");
@@ -171,7 +169,7 @@ describe("the step in hand", () => {
   test("a number of pieces becomes the mass of each", async () => {
     const onEdit = jest.fn();
     const shape = newStep("shape", "s") as Step;
-    const { user } = show(<StepForm {...props(shape, { onEdit, pieces: { count: 10, usableG: 600 } })} />);
+    const { user } = form(shape, { pieces: { count: 10, usableG: 600 } }, onEdit);
     const many = screen.getByLabelText("How many");
     await user.clear(many);
     await user.type(many, "8{Enter}");
@@ -181,7 +179,7 @@ describe("the step in hand", () => {
     expect(screen.getByRole("alert")).toHaveTextContent("How many can be 1 to 200.");
   });
   test("while it is being cooked nothing can be changed", () => {
-    show(<StepForm {...props(marinate, { frozen: true })} />);
+    form(marinate, { frozen: true });
     expect(screen.getByLabelText("Mustard, grainy, amount")).toBeDisabled();
     expect(screen.getByRole("button", { name: "Remove step" })).toBeDisabled();
   });

@@ -1,12 +1,41 @@
 import type { Dish, Part, Supper } from "@/core/dish/dish";
 import type { PatternId } from "@/core/dish/patterns";
-import type { Eater } from "@/core/dish/kitchen";
+import type { Eater, Kitchen } from "@/core/dish/kitchen";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { Plan, PlannedPart, Ranges } from "@/core/plan";
-import type { StepKind } from "@/core/process/step";
+import type { Step, StepKind } from "@/core/process/step";
 import type { Speaking } from "../wording/words";
-import type { StepFormProps } from "./StepForm";
+import type { StepInHand } from "./StepForm";
+
+/**
+ * What can be done on the Bench. The same object for as long as the page is open: what an edit does not change is not
+ * drawn again.
+ */
+export interface BenchActions {
+  readonly scale: (factor: number, says: string) => void;
+  readonly placeStep: (step: string, index: number) => void;
+  readonly takePart: (part: string) => void;
+  readonly takeDish: (dish: string) => void;
+  readonly takeStep: (step: string) => void;
+  readonly addStep: (kind: StepKind) => void;
+  readonly addPart: (pattern: PatternId) => void;
+  readonly removePart: () => void;
+  readonly renamePart: (name: string) => void;
+  readonly changePart: (settings: Partial<Pick<Part, "waitsForTableMin" | "saltTarget">>) => void;
+  readonly renameDish: (name: string) => void;
+  readonly invite: (eaters: readonly string[], guests: number) => void;
+  readonly noteLabel: (food: FoodId, allergen: Allergen, state: "contains" | "free") => void;
+  readonly keep: () => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** On the step in hand. */
+  readonly editStep: (label: string, edit: (step: Step) => Step) => void;
+  readonly moveStep: (by: -1 | 1) => void;
+  readonly removeStep: () => void;
+  /** A food of the cook's own, known by name alone; `then` gets its id. */
+  readonly ownFood: (name: string, then: (food: string) => void) => void;
+}
 
 export interface BenchProps {
   readonly supper: Supper;
@@ -17,27 +46,13 @@ export interface BenchProps {
   readonly stepId: string | null;
   readonly speaking: Speaking;
   readonly eaters: readonly Eater[];
+  readonly kitchen: Kitchen;
   readonly frozen: boolean;
   readonly undoLabel: string | null;
   readonly redoLabel: string | null;
-  readonly form:
-    (Omit<StepFormProps, "step" | "part" | "number"> & { readonly dishStep: StepFormProps["step"] }) | null;
-  readonly onScale: (factor: number, says: string) => void;
-  readonly onPlaceStep: (step: string, index: number) => void;
-  readonly onTakePart: (part: string) => void;
-  readonly onTakeDish: (dish: string) => void;
-  readonly onTakeStep: (step: string) => void;
-  readonly onAddStep: (kind: StepKind) => void;
-  readonly onAddPart: (pattern: PatternId) => void;
-  readonly onRemovePart: () => void;
-  readonly onRenamePart: (name: string) => void;
-  readonly onPart: (part: Part) => void;
-  readonly onRenameDish: (name: string) => void;
-  readonly onEaters: (eaters: readonly string[], guests: number) => void;
-  readonly onLabel: (food: FoodId, allergen: Allergen, state: "contains" | "free") => void;
-  readonly onKeep: () => void;
-  readonly onUndo: () => void;
-  readonly onRedo: () => void;
+  /** The step in hand and what its form needs; null without one. */
+  readonly inHand: StepInHand | null;
+  readonly actions: BenchActions;
 }
 
 /** What the views of one part have in common. */

@@ -6,7 +6,6 @@ import { DEMO_DISHES, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/ho
 import { show } from "../__tests__/support";
 import type { Speaking } from "../wording/words";
 import { AddStep } from "./AddStep";
-import type { BenchProps } from "./benchProps";
 import { InTheBowl } from "./InTheBowl";
 import { ScaleDish } from "./ScaleDish";
 import { StepRemarks } from "./StepRemarks";
@@ -97,14 +96,11 @@ describe("under the step in hand", () => {
 
 describe("scaling by what is in hand", () => {
   const scale = (onScale = jest.fn()) => {
-    const props = {
-      dish: MUSTARD_STRIPS,
-      supper: { ...demoSupper("2026-11-29T19:00:00.000Z"), eaters: [], guests: 10 },
-      form: { kitchen: DEMO_KITCHEN },
-      speaking,
-      onScale,
-    } as unknown as BenchProps;
-    return { onScale, ...show(<ScaleDish {...props} />) };
+    const supper = { ...demoSupper("2026-11-29T19:00:00.000Z"), eaters: [], guests: 10 };
+    const scaled = (
+      <ScaleDish dish={MUSTARD_STRIPS} supper={supper} kitchen={DEMO_KITCHEN} speaking={speaking} onScale={onScale} />
+    );
+    return { onScale, ...show(scaled) };
   };
   const open = async (user: ReturnType<typeof show>["user"]) => {
     await user.click(screen.getByText("Scale by what is in hand"));

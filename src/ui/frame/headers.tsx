@@ -3,11 +3,11 @@
 import { Box, ClientOnly, chakra, Flex, HStack } from "@chakra-ui/react";
 import { Moon, Sun } from "lucide-react";
 import { useTheme } from "next-themes";
-import type { ReactNode } from "react";
+import { memo, type ReactNode } from "react";
 import type { UnitSystem } from "@/core/quantities/units";
 import { IconDo, Link } from "./controls";
 
-export function Brand() {
+export const Brand = memo(function Brand() {
   return (
     <Link
       href="/"
@@ -36,9 +36,15 @@ export function Brand() {
       </Box>
     </Link>
   );
-}
+});
 
-export function UnitSwitch({ units, onChange }: { units: UnitSystem; onChange: (units: UnitSystem) => void }) {
+export const UnitSwitch = memo(function UnitSwitch({
+  units,
+  onChange,
+}: {
+  units: UnitSystem;
+  onChange: (units: UnitSystem) => void;
+}) {
   const option = (value: UnitSystem, label: string) => (
     <chakra.button
       key={value}
@@ -70,9 +76,9 @@ export function UnitSwitch({ units, onChange }: { units: UnitSystem; onChange: (
       {option("us", "oz °F")}
     </HStack>
   );
-}
+});
 
-function ThemeSwitch() {
+const ThemeSwitch = memo(function ThemeSwitch() {
   const { resolvedTheme, setTheme } = useTheme();
   const dark = resolvedTheme === "dark";
   return (
@@ -80,7 +86,7 @@ function ThemeSwitch() {
       {dark ? <Sun size={18} /> : <Moon size={18} />}
     </IconDo>
   );
-}
+});
 
 export interface Stage {
   readonly href: string;
@@ -152,7 +158,15 @@ export function HouseNav({ here }: { here: string }) {
 }
 
 /** The way through a supper: not a wizard, every stage opens at any time. */
-export function Thread({ name, when, stages }: { name: string; when: string; stages: readonly Stage[] }) {
+export const Thread = memo(function Thread({
+  name,
+  when,
+  stages,
+}: {
+  name: string;
+  when: string;
+  stages: readonly Stage[];
+}) {
   return (
     <Flex
       align="center"
@@ -200,4 +214,4 @@ export function Thread({ name, when, stages }: { name: string; when: string; sta
       </chakra.nav>
     </Flex>
   );
-}
+});
