@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Kitchen } from "@/core/dish/kitchen";
 import { blockedBefore } from "@/core/formats/zonedTime";
 import type { Plan, PlanInput, Ranges } from "@/core/plan";
@@ -16,14 +16,16 @@ export interface Reckoned {
 /** The plan of the newest input; while it is reckoned the last one stays, so that nothing jumps. */
 export function usePlan(input: PlanInput | null): Reckoned | null {
   const [reckoned, setReckoned] = useState<Reckoned | null>(null);
+  // Asked while the page is still drawing the edit: the worker reckons meanwhile. Asking twice changes nothing.
+  const answer = useMemo(() => (input === null ? null : computing.plan(input)), [input]);
   useEffect(() => {
-    if (input === null) return;
+    if (input === null || answer === null) return;
     let current = true;
-    void computing.plan(input).then((plan) => current && setReckoned({ of: input, plan }));
+    void answer.then((plan) => current && setReckoned({ of: input, plan }));
     return () => {
       current = false;
     };
-  }, [input]);
+  }, [input, answer]);
   return reckoned;
 }
 
