@@ -51,10 +51,11 @@ export function filled(
   return totalG(batch) <= 0 ? fail({ kind: "empty-vessel" }) : succeed({ batch, came });
 }
 
-/** Hands-on minutes: the cook's own figure, or the usual one with its spread (engineering estimate ±30 %). */
+/** Spread of hands-on minutes round the usual ones (engineering estimate). */
+const HANDS_SPREAD = estimate(0.8, 1, 1.5);
+/** Hands-on minutes: the cook's own figure, or the usual one with its spread. */
 export function hands(step: Step, context: StepContext, usualMin: number): Phase {
-  const minutes = step.handsMin ?? context.draw("hands minutes", estimate(usualMin * 0.8, usualMin, usualMin * 1.5));
-  return { kind: "hands", minutes };
+  return { kind: "hands", minutes: step.handsMin ?? usualMin * context.draw("hands minutes", HANDS_SPREAD) };
 }
 export const watch = (minutes: number): Phase => ({ kind: "watch", minutes });
 export const wait = (minutes: number): Phase => ({ kind: "wait", minutes });

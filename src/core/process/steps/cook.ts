@@ -21,8 +21,8 @@ import { type Came, type Fact, type Need, type StepContext, type Vessel } from "
 import type { CookStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
 
-/** Steam from under a lid, g a minute: 100–150 g in 15 min (card 19); none from a closed cooker. */
-const UNDER_LID_G_PER_MIN = estimate(3, 6, 10);
+/** Steam from under a lid, g a minute: 100–150 g in 15 min (common practice); none from a closed cooker. */
+const UNDER_LID_G_PER_MIN = estimate(5, 7.5, 10);
 /** Coming up and coming down of a pressure cooker, min (common practice). */
 const PRESSURE_RAMPS_MIN = estimate(12, 18, 28);
 /** Soaking and softening overlap (card 12, engineering estimate). */
@@ -87,7 +87,9 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   const batch = at(standing ? add(softened, drunk) : add(add(softened, drunk), rest), context.boilC);
 
   const facts: Fact[] = [{ kind: "softened", share, softMin: needed, atC }];
-  if (drunk.waterG < wantsG - 1) facts.push({ kind: "bath-short", missingG: wantsG - drunk.waterG });
+  // Grains are done over a wide range of moistures: short is what stays below the driest of them.
+  const leastG = (solidsG(softened) * cooked.cookedMoisture.low - softened.waterG) * Math.min(1, share);
+  if (drunk.waterG < leastG - 1) facts.push({ kind: "bath-short", missingG: leastG - drunk.waterG });
   const fill = fillOf(step, context, totalG(batch) + (standing ? totalG(standing) : 0), cooked.foams);
   if (fill !== null) facts.push({ kind: "fill", of: step.pressure ? "pressure-cooker" : "pot", share: fill });
   return outcome(

@@ -47,12 +47,22 @@ describe("cook", () => {
     expect(out.after.bath).toBeNull();
     expect(fact(run(lentils(), cook({ minutes: 10 })), "softened").share).toBeCloseTo(0.4, 6);
   });
-  test("white rice takes up 1.5 to 1.6 times its mass (common practice)", () => {
-    const rice = vesselOf(contents("rice-white", 200));
-    const out = run(rice, cook({}, 700));
-    const taken = (totalG(out.after.batch) - 200) / 200;
-    expect(taken).toBeGreaterThan(1.4);
-    expect(taken).toBeLessThan(1.65);
+  // Card 19 and common practice: two cups of water to one of rice on the hob, one to one under pressure; yield 2.7 to 3.
+  const CUP = { rice: 185, water: 237 };
+  const rice = () => vesselOf(contents("rice-white", CUP.rice));
+  test("rice with twice its volume of water on the hob drinks it, and comes to 2.7 to 3 times its mass", () => {
+    const out = run(rice(), cook({}, 2 * CUP.water));
+    const yields = totalG(out.after.batch) / CUP.rice;
+    expect(yields).toBeGreaterThan(2.6);
+    expect(yields).toBeLessThan(3);
+    expect(totalG(out.after.bath ?? NOTHING)).toBeLessThan(0.2 * 2 * CUP.water);
+    expect(out.facts.map((f) => f.kind)).not.toContain("bath-short");
+  });
+  test("rice with its own volume of water under pressure is not short; with half of it, it is", () => {
+    const short = (waterG: number) =>
+      run(rice(), cook({ pressure: true }, waterG)).facts.some((f) => f.kind === "bath-short");
+    expect(short(CUP.water)).toBe(false);
+    expect(short(CUP.water / 2)).toBe(true);
   });
   test("what cannot be cooked is refused by name; no water too; the cooker's line is told", () => {
     expect(refusal(vesselOf(contents("button-mushrooms", 100)), cook())).toMatchObject({ kind: "no-figures" });
