@@ -1,3 +1,4 @@
+import { type BindingAdvice, bindingAdvice } from "./bind/advice";
 import { type Food, type FoodId, type FoodLookup, foodLookup } from "./foods/food";
 import { type ProcessFigures, processOf } from "./foods/process";
 import { type Dish, headCount, linesOf, type Part, scaleDish, servedParts, type Supper } from "./dish/dish";
@@ -53,6 +54,8 @@ export interface Plan {
   readonly lags: readonly Lag[];
   readonly apart: readonly Apart[];
   readonly cautions: readonly Caution[];
+  /** For mixes that would not hold: what brings them there. */
+  readonly advice: readonly BindingAdvice[];
   readonly verdicts: readonly Verdict[];
   readonly perEater: PerEater;
   /** How many steps cannot be computed. */
@@ -94,7 +97,7 @@ function worlds(input: PlanInput, foods: FoodLookup): { dish: Dish; world: Repla
   }));
 }
 const replayAll = (input: PlanInput, foods: FoodLookup, draw: Draw) =>
-  worlds(input, foods).map(({ dish, world }) => ({ dish, parts: replay(dish.parts, world, draw) }));
+  worlds(input, foods).map(({ dish, world }) => ({ dish, world, parts: replay(dish.parts, world, draw) }));
 
 /**
  * The plan of a supper: ledgers, tasks without times, cautions, verdicts. Pure, and quick enough for every edit.
@@ -118,6 +121,9 @@ export function plan(input: PlanInput): Plan {
     cautions: cautionsFor(
       dishes.flatMap((d) => d.parts.map((p) => p.rows)),
       { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(verdicts, input.eaters) },
+    ),
+    advice: replayed.flatMap(({ parts, world }) =>
+      parts.flatMap((p) => p.rows.flatMap((row) => bindingAdvice(row, foods, world.figures) ?? [])),
     ),
     verdicts,
     perEater: perEater(replayed, dishes, foods, heads),

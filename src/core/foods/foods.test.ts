@@ -120,6 +120,9 @@ describe("search", () => {
     expect(find("dry green lentils")[0]?.id).toBe("green-lentils");
     expect(find("crème").length).toBe(find("creme").length);
     expect(find("walnuts")[0]?.id).toBe("walnuts");
+    expect(find("white wine vinegar")[0]?.id).toBe("wine-vinegar");
+    expect(find("frozen peas")[0]?.id).toBe("peas");
+    expect(find("lemons").map((f) => f.id)).toContain("lemon-juice");
     expect(find("no such thing at all")).toEqual([]);
     expect(find("", 500)).toHaveLength(FOODS.length);
   });

@@ -133,7 +133,7 @@ black-salt | Sulphurous black salt | seasoning | 1 0 0 0 0 0 37500 | K low | als
 mustard | Mustard, grainy | seasoning | 80 4 4 6 4 2 1150 | L low; 900–2400 mg sodium | also=wholegrain mustard; has=mustard; ask=gluten, sulphites; tbsp=15; tsp=5; acid=1.5; fridge=90
 mustard-smooth | Mustard, smooth | seasoning | 78 6 6 5 3 2 2000 | L low | also=Dijon-style mustard; has=mustard; ask=gluten, sulphites; tbsp=15; tsp=5; acid=1.5; fridge=90
 cider-vinegar | Cider vinegar | seasoning | 93.8 0 0 0.93 0 0.4 5 | SR high | also=apple cider vinegar; ask=sulphites; tbsp=15; tsp=5; acid=5; cupboard=1000
-wine-vinegar | Wine vinegar | seasoning | 94 0 0 0.3 0 0 8 | SR medium | has=sulphites; tbsp=15; tsp=5; acid=6; cupboard=1000
+wine-vinegar | Wine vinegar | seasoning | 94 0 0 0.3 0 0 8 | SR medium | also=white wine vinegar, red wine vinegar; has=sulphites; tbsp=15; tsp=5; acid=6; cupboard=1000
 rice-vinegar | Rice vinegar | seasoning | 94 0 0 1 0 0.5 5 | L medium | tbsp=15; tsp=5; acid=4.5; cupboard=1000
 lemon-juice | Lemon juice | seasoning | 92.31 0.35 0.24 6.9 0.3 2.52 1 | SR high | ask=sulphites; tbsp=15; tsp=5; piece=45; acid=5.5; fridge=4
 lime-juice | Lime juice | seasoning | 90.79 0.42 0.07 8.42 0.4 1.69 2 | SR 09160 high | tbsp=15; tsp=5; piece=30; acid=6; fridge=4

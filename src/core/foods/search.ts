@@ -22,8 +22,9 @@ export interface FoodIndex {
 }
 
 /**
- * Search over names and the names of other regions. Every word of the query has to be found somewhere; a food
- * whose own name begins with it comes first.
+ * Search over names and the names of other regions. Every word of the query has to be found somewhere, "-s" or not; a
+ * food whose own name begins with it comes first. When nothing has every word, what has the most of them is shown:
+ * "frozen peas" are peas.
  */
 export function foodIndex(foods: readonly Food[]): FoodIndex {
   const entries = foods
@@ -32,24 +33,29 @@ export function foodIndex(foods: readonly Food[]): FoodIndex {
   return {
     find: (query, most = 50) => {
       const words = plain(query).split(/\s+/).filter(Boolean);
-      const found: { food: Food; score: number }[] = [];
-      for (const { food, names } of entries) {
-        let score: number | null = 0;
-        for (const word of words) {
-          let best: number | null = null;
-          names.forEach((name, i) => {
-            const r = rank(name, word);
-            // A regional name counts a little less than the name on the shelf.
-            if (r !== null && (best === null || r + (i > 0 ? 0.5 : 0) < best)) best = r + (i > 0 ? 0.5 : 0);
-          });
-          score = best === null || score === null ? null : score + best;
-        }
-        if (score !== null) found.push({ food, score });
-      }
-      return found
+      const answers = entries.map(({ food, names }) => {
+        const scores = words.map((word) => scoreOf(names, word)).filter((score) => score !== null);
+        return { food, missed: words.length - scores.length, score: scores.reduce((a, b) => a + b, 0) };
+      });
+      const fewest = Math.min(...answers.map((a) => a.missed));
+      if (fewest > words.length / 2) return [];
+      return answers
+        .filter((a) => a.missed === fewest)
         .sort((a, b) => a.score - b.score)
         .slice(0, most)
-        .map((f) => f.food);
+        .map((a) => a.food);
     },
   };
+}
+
+/** The best of the names for one word, lower is better; a regional name counts a little less than the one on the shelf. */
+function scoreOf(names: readonly string[], word: string): number | null {
+  const singular = word.length > 3 && word.endsWith("s") ? word.slice(0, -1) : null;
+  let best: number | null = null;
+  names.forEach((name, i) => {
+    const found = rank(name, word) ?? (singular === null ? null : rank(name, singular));
+    const score = found === null ? null : found + (i > 0 ? 0.5 : 0);
+    if (score !== null && (best === null || score < best)) best = score;
+  });
+  return best;
 }

@@ -268,7 +268,7 @@ export const RULES: readonly Rule[] = [
     authority: "EFSA; UK FSA",
     says: (row) =>
       brings(row, SEAWEED)
-        ? "Brown seaweeds hold very different amounts of iodine: use a little, lift kombu out, and leave it out for whoever has thyroid trouble."
+        ? "Seaweeds hold very different amounts of iodine, brown ones the most: use a little, lift kombu out, and leave it out for whoever has thyroid trouble."
         : null,
   },
   {
@@ -337,7 +337,7 @@ export const RULES: readonly Rule[] = [
     severity: "warn",
     authority: "common practice; makers' manuals",
     says: (row) =>
-      row.step.kind === "pulse" && (row.before.batch.tempC > 60 || row.outcome.after.batch.tempC > 60)
+      row.step.kind === "pulse" && row.step.to === "smooth" && row.outcome.after.batch.tempC > 60
         ? "Hot liquid in a closed blender bursts out: fill it a third, leave the lid vented under a cloth, begin slowly."
         : null,
   },

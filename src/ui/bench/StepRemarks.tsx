@@ -10,7 +10,7 @@ import type { Row } from "@/core/process/replay";
 import { writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { CautionRemark } from "../frame/CautionRemark";
 import { Remark } from "../frame/controls";
-import { sayFact } from "../wording/facts";
+import { sayAdvice, sayFact } from "../wording/facts";
 import { RECKONED } from "../wording/reckoned";
 import { sayFailure, sayWeighInFailure, type Speaking } from "../wording/words";
 
@@ -35,6 +35,7 @@ export const StepRemarks = memo(function StepRemarks({
       </Remark>
     );
   if (row.state === "waiting") return null;
+  const advice = plan.advice.find((a) => a.step === row.key);
   const cautions = plan.cautions.filter((c) => c.step === row.key);
   return (
     <Stack gap="2" mt="3">
@@ -53,6 +54,7 @@ export const StepRemarks = memo(function StepRemarks({
           </Remark>
         );
       })}
+      {advice && <Remark tone="watch">{sayAdvice(advice, speaking)}</Remark>}
       {cautions.map((c) => (
         <CautionRemark key={c.rule} caution={c} />
       ))}

@@ -14,7 +14,7 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-
 import { CSS } from "@dnd-kit/utilities";
 import { GripVertical } from "lucide-react";
 import { type KeyboardEvent, memo } from "react";
-import { totalG } from "@/core/process/contents";
+import { saltShare, totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/replay";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
@@ -183,7 +183,7 @@ const StepRow = memo(function StepRow({ row, number, last, inHand, eaters, speak
           <td className="mass">
             <strong>{writeMass(totalG(row.outcome.after.batch), speaking.units)}</strong>
             <small>
-              {writePercent(row.outcome.after.batch.saltG / totalG(row.outcome.after.batch))} salt
+              {writePercent(saltShare(row.outcome.after.batch))} salt
               <br />
               {writeMass(row.outcome.after.batch.saltG / eaters)} each
             </small>

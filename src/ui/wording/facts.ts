@@ -1,8 +1,10 @@
+import type { BindingAdvice } from "@/core/bind/advice";
+import { LIQUID_STEP_G } from "@/core/bind/correction";
 import type { Eater } from "@/core/dish/kitchen";
 import type { Plan } from "@/core/plan";
 import type { Fact } from "@/core/process/ledger";
 import { writeLength, writeMass, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
-import { ALLERGEN_NAMES, counted, type Speaking, THICKNESS_NAMES } from "./words";
+import { ALLERGEN_NAMES, counted, foodName, type Speaking, THICKNESS_NAMES } from "./words";
 
 export interface Said {
   readonly tone: "plain" | "good" | "watch" | "harm";
@@ -108,11 +110,13 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
         tone: fact.pressureKPa > 15 ? "watch" : "plain",
         says: `${fact.pressureKPa.toFixed(1)} kPa: ${mass(fact.leavesG)} of liquor leaves, ${mass(fact.mostG)} if it stood for ever${fact.pressureKPa > 15 ? ". A soft block may bulge and break at the sides" : ""}.`,
       };
-    case "rinsed":
+    case "rinsed": {
+      const [from, to] = [writePercent(fact.fromShare), writePercent(fact.toShare)];
       return {
         tone: "plain",
-        says: `Salt falls from ${writePercent(fact.fromShare)} to ${writePercent(fact.toShare)}.`,
+        says: from === to ? "There is hardly any salt to wash out." : `Salt falls from ${from} to ${to}.`,
       };
+    }
     case "through": {
       const range = `${writeMinutes(fact.lowMin)} to ${writeMinutes(fact.highMin)}`;
       if (fact.givenMin >= fact.highMin)
@@ -194,6 +198,23 @@ const BATTER_SAYS = {
 } as const;
 const FILL_NAMES = { tin: "tin", pot: "pot", machine: "bowl", "pressure-cooker": "pressure cooker" } as const;
 const RULE_OF_THUMB = { loss: "The loss", minutes: "The time", "pick-up": "What clings" } as const;
+/** What brings a mix to where it holds, to be tried by halves. */
+export function sayAdvice({ correction, spoonG }: BindingAdvice, { units, foods }: Speaking): string {
+  const mass = (g: number) => writeMass(g, units);
+  switch (correction.kind) {
+    case "wait":
+      return "Rested, it holds: wait before you add anything.";
+    case "add-liquid":
+      return `Too dry even when rested: about ${counted(correction.steps * 2, "teaspoon", "teaspoons")} of liquid (${mass(correction.steps * LIQUID_STEP_G)}) would make it hold. Add half, wait, test a ball in your hand.`;
+    case "add-binder":
+      return `Too wet even when rested: about ${counted(correction.steps, "tablespoon", "tablespoons")} of ${foodName(foods, correction.food).toLowerCase()} (${mass(correction.steps * spoonG)}) would make it hold. Add half, wait, test a ball in your hand; then taste for salt.`;
+    case "other-way":
+      return correction.tooWet
+        ? "Too wet for spoons of flour: squeeze or dry the base, or take a stronger binder."
+        : "Too dry for spoons of liquid: leave the base wetter, or take less of the binder.";
+  }
+}
+
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What of a supper is still open: whom it harms, whose labels are unread, what cannot be reckoned. */

@@ -8,7 +8,8 @@ import type { MeasureQuestion } from "@/core/foods/measure";
 import type { Fact, StepFailure } from "@/core/process/ledger";
 import { DEMO_DISHES, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { lanesOf } from "../clock/lanes";
-import { sayFact } from "./facts";
+import type { BindingAdvice } from "@/core/bind/advice";
+import { sayAdvice, sayFact } from "./facts";
 import { RECKONED } from "./reckoned";
 import { sayWhatGoesIn, speak } from "./spoken";
 import { movesOf } from "./tasks";
@@ -131,6 +132,21 @@ describe("what is wrong is said with its way out", () => {
     expect(said.tone).toBe(tone);
     expect(said.says).toMatch(says);
     sentence(said.says);
+  });
+  test.each<[BindingAdvice["correction"], RegExp]>([
+    [{ kind: "wait" }, /wait before you add/],
+    [{ kind: "add-liquid", steps: 2 }, /about 4 teaspoons of liquid \(20 g\)/],
+    [{ kind: "add-binder", food: "oat-flour", steps: 1 }, /about 1 tablespoon of oat flour \(6 g\)/],
+    [{ kind: "other-way", tooWet: true }, /squeeze or dry the base/],
+    [{ kind: "other-way", tooWet: false }, /leave the base wetter/],
+  ])("advice for a mix: %j", (correction, says) => {
+    const said = sayAdvice({ step: "d.s", correction, spoonG: 6 }, speaking);
+    sentence(said);
+    expect(said).toMatch(says);
+  });
+  test("a rinse of what holds no salt doesn't count it", () => {
+    expect(sayFact({ kind: "rinsed", fromShare: 0.012, toShare: 0.008 }, speaking).says).toContain("1.20 % to 0.80 %");
+    expect(sayFact({ kind: "rinsed", fromShare: 0.0001, toShare: 0.00009 }, speaking).says).toContain("hardly any");
   });
   test.each<StepFailure>([
     { kind: "still-frozen" },

@@ -74,7 +74,7 @@ function heatInAir(
   const main = mainFood(batch);
   const skin = main !== null && context.figures(main).skin === true;
   const heat: OvenHeat = { surface: air.surface, dries: !air.covered && !skin, startC: batch.tempC, ovenC: step.ovenC };
-  const shape = pieceShapeOf(vessel);
+  const shape = pieceShapeOf({ ...vessel, batch }, context);
   const facts: Fact[] = [];
   let minutes = step.minutes;
   if (step.coreC !== null) {
@@ -95,7 +95,7 @@ function heatInAir(
   }
   const steam = water(Math.min(batch.waterG * 0.95, lossShare * totalG(batch)), 100);
   const after = at(subtract(batch, steam), Math.min(end.coreC, 99));
-  facts.push({ kind: "water-off", massG: steam.waterG });
+  if (steam.waterG > 0.5) facts.push({ kind: "water-off", massG: steam.waterG });
   const pieces = vessel.pieces === null ? null : { ...vessel.pieces, eachG: totalG(after) / vessel.pieces.count };
   const { count, limitedBy } = air.loads;
   if (limitedBy !== null)

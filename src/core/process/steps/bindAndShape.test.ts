@@ -1,6 +1,7 @@
 import { newStep } from "../../dish/edit";
 import { contents, fact, food, refusal, run, vesselOf } from "../__tests__/context";
 import { NOTHING, totalG } from "../contents";
+import { EMPTY_VESSEL } from "../ledger";
 import type { RestStep, ShapeStep } from "../step";
 import { solidsOf } from "../solids";
 
@@ -77,4 +78,13 @@ describe("shape", () => {
       field: "size of a piece",
     });
   });
+});
+
+test("a topping is the first thing on an empty plate; over a layer it makes it thicker; with nothing there is nothing", () => {
+  const top = (grams: number) => ({ ...newStep("top", "t"), adds: grams > 0 ? [food("breadcrumbs", grams)] : [] });
+  expect(totalG(run(EMPTY_VESSEL, top(60)).after.batch)).toBeCloseTo(60, 6);
+  expect(refusal(EMPTY_VESSEL, top(0)).kind).toBe("empty-vessel");
+  const pie = run(vesselOf(contents("lentils-cooked", 1200)), { ...newStep("layer", "l") }).after;
+  const topped = run(pie, top(120)).after;
+  expect((topped.pieces?.thicknessMm ?? 0) / (pie.pieces?.thicknessMm ?? 1)).toBeCloseTo(1320 / 1200, 6);
 });

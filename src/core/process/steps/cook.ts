@@ -1,7 +1,6 @@
 import { minutesToReduce } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
-import { minutesToSoak } from "../../models/soaking";
-import { cookerC, timeFactorAt } from "../../models/softening";
+import { cookerC } from "../../models/softening";
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import {
@@ -20,16 +19,12 @@ import {
 import { type Came, type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import type { CookStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
+import { cookingOf, isSour, mainCooked, minutesToSoften } from "./soften";
 
 /** Steam from under a lid, g a minute: 100–150 g in 15 min (common practice); none from a closed cooker. */
 const UNDER_LID_G_PER_MIN = estimate(5, 7.5, 10);
 /** Coming up and coming down of a pressure cooker, min (common practice). */
 const PRESSURE_RAMPS_MIN = estimate(12, 18, 28);
-/** Soaking and softening overlap (card 12, engineering estimate). */
-const LAG_SHARE = 0.9;
-/** In sour liquid pulses soften half as fast (card 12: 1.5–3 times as long). */
-const SOUR_SHARE = 0.002;
-const SOUR_FACTOR = estimate(1.5, 2, 3);
 /** Two thirds of a pressure cooker, half of it for what foams (manufacturers' usual line). */
 const FILL_LINE = { plain: 2 / 3, foams: 1 / 2 } as const;
 
@@ -57,15 +52,9 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   const { atC, needs } = place.value;
   if (atC < 60) return fail({ kind: "never-soft", atC });
 
-  const figures = context.figures(main);
-  const cooked = figures.cook as NonNullable<typeof figures.cook>;
-  const sour = (bath.acidG + food.acidG) / (bath.waterG + food.waterG) > SOUR_SHARE;
-  const softMin =
-    drawLot(`${main} softening`, cooked.softMin) * timeFactorAt(atC) * (sour ? draw("sour liquid", SOUR_FACTOR) : 1);
-  // Under pressure drinking is hurried like softening: unsoaked pinto-type beans take half an hour (common practice).
-  const lagMin =
-    cooked.from === "soaked" ? soakingLag(main, moistureOf(food), context) * Math.min(1, timeFactorAt(atC)) : 0;
-  const needed = softMin + lagMin;
+  const cooked = cookingOf(main, context);
+  const sour = isSour(bath.acidG + food.acidG, bath.waterG + food.waterG);
+  const needed = minutesToSoften(main, { moisture: moistureOf(food), atC, sour }, context);
   const minutes = step.minutes ?? needed;
   const share = minutes / needed;
 
@@ -104,41 +93,9 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
 /** Water and what is dissolved in it is the pot; everything else is the food. */
 const isWet = (c: Came): boolean =>
   c.contents.waterG > 0.85 * totalG(c.contents) || totalG(c.contents) === c.contents.saltG;
-/** The heaviest food that has figures for cooking. */
-function mainCooked(food: Contents, context: StepContext): string | null {
-  const { foods, grams } = food.solids;
-  let best = -1;
-  for (let i = 0; i < foods.length; i++)
-    if (context.figures(foods[i] as string).cook && (best < 0 || (grams[i] as number) > (grams[best] as number)))
-      best = i;
-  return foods[best] ?? null;
-}
 function unknownFood(food: Contents) {
   return { kind: "no-figures", food: food.solids.foods[0] ?? "", wants: "cooking" } as const;
 }
-/** What an unsoaked bean spends drinking before it softens: 0.9 of its 90 % time at 95 °C, less what it has drunk. */
-function soakingLag(food: string, moisture: number, context: StepContext): number {
-  const soak = context.figures(food).soak;
-  if (!soak) return 0;
-  const drunk = (moisture - soak.startMoisture) / (soak.fullMoisture.likely - soak.startMoisture);
-  if (drunk >= 0.75) return 0;
-  const t90 = context.remember(`lag ${food}`, () => {
-    const time = minutesToSoak(
-      {
-        startMoisture: soak.startMoisture,
-        fullMoisture: soak.fullMoisture.likely,
-        t90At20Min: soak.t90At20Min.likely,
-        activationKJ: soak.activationKJ.likely,
-        breakC: soak.breakC,
-        activationAboveKJ: soak.activationAboveKJ,
-      },
-      { startC: 95, roomC: 95, timeConstantMin: 60 },
-    );
-    return time.kind === "reached" ? time.minutes : 0;
-  });
-  return LAG_SHARE * t90 * (1 - Math.max(0, drunk));
-}
-
 interface Place {
   readonly atC: number;
   readonly needs: readonly Need[];

@@ -29,7 +29,7 @@ export function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepCo
   const count = batchesFor(pieces.count, perBatch);
   if (count === null) return fail({ kind: "piece-too-big", panMm: pan.diameterM * 1000, pieceMm: pieces.lengthMm });
 
-  const bothFaces = wetCoreMinutes(context, pieceShapeOf(vessel), {
+  const bothFaces = wetCoreMinutes(context, pieceShapeOf(vessel, context), {
     surface: SURFACES.panContact,
     startC: batch.tempC,
     aroundC: context.boilC,

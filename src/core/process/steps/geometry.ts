@@ -3,10 +3,12 @@ import { minutesTo, type OvenCurve, ovenCurve, type OvenPiece, valueAt, WET_SHAR
 import { MOIST_FOOD } from "../../models/thermal";
 import { estimate } from "../../quantities/range";
 import { fail, type Result, succeed } from "../../quantities/result";
+import { type Contents, mainFood } from "../contents";
 import type { ShapedPieces, StepContext, StepFailure, Vessel } from "../ledger";
 
-/** Loose food of which nobody said how it was cut (rule of thumb). */
+/** Loose food of which nobody said how it was cut, and whose pieces nobody weighed (rule of thumb). */
 const UNKNOWN_CUT_MM = 20;
+const FOOD_DENSITY_G_PER_MM3 = 1.05e-3;
 /** A ball of the same volume as a cube is so many times as wide as the cube: (6/π)^(1/3). */
 const BALL_OF_CUBE = (6 / Math.PI) ** (1 / 3);
 
@@ -17,10 +19,13 @@ export interface PieceShape {
   readonly widthMm: number;
   readonly lengthMm: number;
 }
-export function pieceShapeOf(vessel: Pick<Vessel, "pieces" | "cutMm">): PieceShape {
+export function pieceShapeOf(
+  vessel: Pick<Vessel, "batch" | "pieces" | "cutMm">,
+  context: Pick<StepContext, "food">,
+): PieceShape {
   const { pieces } = vessel;
   if (pieces === null) {
-    const mm = (vessel.cutMm ?? UNKNOWN_CUT_MM) * BALL_OF_CUBE;
+    const mm = vessel.cutMm === null ? wholeMm(vessel.batch, context) : vessel.cutMm * BALL_OF_CUBE;
     return { shape: "sphere", thicknessMm: mm, widthMm: mm, lengthMm: mm };
   }
   const sizes = { thicknessMm: pieces.thicknessMm, widthMm: pieces.diameterMm, lengthMm: pieces.lengthMm };
@@ -42,10 +47,20 @@ export function pieceShapeOf(vessel: Pick<Vessel, "pieces" | "cutMm">): PieceSha
   }
 }
 
+/** What was never cut goes in whole: as wide as a ball of the mass that one piece has, as for a potato. */
+function wholeMm(batch: Contents, context: Pick<StepContext, "food">): number {
+  const main = mainFood(batch);
+  const food = main === null ? null : context.food(main);
+  const pieceG = food?.group === "vegetable" || food?.group === "mushroom" ? food.measures.piece : undefined;
+  return pieceG === undefined
+    ? UNKNOWN_CUT_MM * BALL_OF_CUBE
+    : Math.cbrt((6 * pieceG) / (Math.PI * FOOD_DENSITY_G_PER_MM3));
+}
+
 /** Equal flat pieces of a thickness: as wide as their mass makes them at 1.05 g/cm³. */
 export function flatPieces(form: "slice" | "shell", count: number, wholeG: number, thicknessMm: number): ShapedPieces {
   const eachG = wholeG / count;
-  const acrossMm = Math.sqrt(eachG / 1.05e-3 / thicknessMm);
+  const acrossMm = Math.sqrt(eachG / FOOD_DENSITY_G_PER_MM3 / thicknessMm);
   return { count, eachG, form, diameterMm: acrossMm, thicknessMm, lengthMm: acrossMm };
 }
 

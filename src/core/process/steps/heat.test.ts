@@ -64,6 +64,21 @@ describe("brown", () => {
 });
 
 describe("simmer and reduce", () => {
+  test("dry lentils that go into a sauce tell how soft they are; sour sauce and height slow them, cooked ones say nothing", () => {
+    // Card 12: split red lentils take about a quarter of an hour at the boil; z 28 K makes 4 K below it 1.39 times that.
+    const sauce = (id: string, acidG = 0) => ({
+      ...newStep("simmer", "s"),
+      minutes: 20,
+      adds: [food(id, 120), food("water", 400), ...(acidG > 0 ? [food("lemon-juice", acidG / 0.055)] : [])],
+    });
+    const plain = fact(run(EMPTY_VESSEL, sauce("red-lentils")), "softened");
+    expect(plain.atC).toBe(96);
+    expect(plain.softMin).toBeGreaterThan(15);
+    expect(plain.softMin).toBeLessThan(30);
+    expect(plain.share).toBeCloseTo(20 / plain.softMin, 9);
+    expect(fact(run(EMPTY_VESSEL, sauce("red-lentils", 3)), "softened").softMin).toBeCloseTo(2 * plain.softMin, 6);
+    expect(run(EMPTY_VESSEL, sauce("lentils-cooked")).facts.map((f) => f.kind)).not.toContain("softened");
+  });
   const sauce = () => vesselOf(contents("water", 800), contents("tomato-paste", 100), contents("salt", 6));
   test("under a lid 1 % in ten minutes, open many times that", () => {
     const lost = (lid: boolean) => {

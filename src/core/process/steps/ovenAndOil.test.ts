@@ -52,9 +52,14 @@ describe("bake", () => {
       ...vesselOf(contents("baking-potato", 1100)),
       pieces: { count: 4, eachG: 275, form: "ball", diameterMm: 79, thicknessMm: 79, lengthMm: 79 },
     };
-    const { minutes } = fact(run(potatoes, bake({ ovenC: 190, minutes: null, coreC: 96 })), "cooked-through");
-    expect(minutes).toBeGreaterThan(45);
-    expect(minutes).toBeLessThan(66);
+    const minutes = (vessel: Vessel) =>
+      fact(run(vessel, bake({ ovenC: 190, minutes: null, coreC: 96 })), "cooked-through").minutes;
+    expect(minutes(potatoes)).toBeGreaterThan(45);
+    expect(minutes(potatoes)).toBeLessThan(66);
+    // Weighed in and never cut, they are as big as one potato is.
+    const whole = vesselOf(contents("baking-potato", 1100));
+    expect(minutes(whole) / minutes(potatoes)).toBeCloseTo(1, 1);
+    expect(minutes({ ...whole, cutMm: 30 })).toBeLessThan(0.5 * minutes(whole));
   });
   test("a food without a figure is marked as a rule of thumb", () => {
     expect(run(vesselOf(contents("sauerkraut", 300)), bake()).facts).toContainEqual({

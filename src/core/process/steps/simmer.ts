@@ -2,11 +2,12 @@ import { openEvaporationGPerMin } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
-import { add, at, subtract, water } from "../contents";
-import type { StepContext, Vessel } from "../ledger";
+import { add, at, type Contents, subtract, sum, water } from "../contents";
+import type { Came, Fact, StepContext, Vessel } from "../ledger";
 import type { SimmerStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
+import { isSour, mainCooked, minutesToSoften } from "./soften";
 
 /** Covered pans lose 0–2 % of their water in ten minutes (engineering estimate). */
 const LID_LOSS_PER_MIN = estimate(0, 0.001, 0.002);
@@ -35,10 +36,27 @@ export function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): 
       );
   const steam = water(Math.min(mixed.waterG * 0.95, perMin * step.minutes), simmerC);
   const batch = at(subtract(mixed, steam), simmerC);
+  const softened = softenedBy(came.value, mixed, simmerC, step.minutes, context);
   return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(step.minutes)], {
     came: came.value,
     left: [{ to: "air", contents: steam }],
     needs: panNeeds(pan),
-    facts: thicknessFacts(batch, context),
+    facts: softened === null ? thicknessFacts(batch, context) : [softened, ...thicknessFacts(batch, context)],
   });
+}
+
+/** How far the pulses or grains are that go into the sauce dry; what was cooked before has nothing to tell here. */
+function softenedBy(
+  came: readonly Came[],
+  mixed: Contents,
+  atC: number,
+  minutes: number,
+  context: StepContext,
+): Fact | null {
+  const dry = sum(came.flatMap((c) => (c.from === "food" ? [c.contents] : [])));
+  const main = mainCooked(dry, context);
+  if (main === null) return null;
+  const sour = isSour(mixed.acidG, mixed.waterG);
+  const needed = minutesToSoften(main, { moisture: 0, atC, sour }, context);
+  return { kind: "softened", share: minutes / needed, softMin: needed, atC };
 }

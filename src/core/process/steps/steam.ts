@@ -19,7 +19,7 @@ export function steam(vessel: Vessel, step: SteamStep, context: StepContext): Ap
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
-  const minutes = wetCoreMinutes(context, pieceShapeOf(vessel), {
+  const minutes = wetCoreMinutes(context, pieceShapeOf(vessel, context), {
     surface: step.wrapped ? SURFACES.steamWrapped : SURFACES.steam,
     startC: batch.tempC,
     aroundC: context.boilC,

@@ -1,16 +1,17 @@
-import { fail } from "../../quantities/result";
-import { add, totalG } from "../contents";
+import { totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import type { TopStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, together } from "./common";
+import { type Applied, filled, hands, outcome } from "./common";
 
-/** Top: crumbs, mash, herbs or sauce go over it; the shape underneath stays, and a layer grows by its topping. */
+/**
+ * Top: crumbs, mash, herbs or sauce go over it; the shape underneath stays, and a layer grows by its topping.
+ * On an empty plate its lines are the first things there.
+ */
 export function top(vessel: Vessel, step: TopStep, context: StepContext): Applied {
+  const full = filled(vessel, step, context);
+  if (!full.ok) return full;
+  const { batch, came } = full.value;
   const before = totalG(vessel.batch);
-  if (before <= 0) return fail({ kind: "empty-vessel" });
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  const batch = add(vessel.batch, together(came.value));
   const { pieces } = vessel;
   const grown =
     pieces === null
@@ -21,6 +22,6 @@ export function top(vessel: Vessel, step: TopStep, context: StepContext): Applie
           thicknessMm: pieces.form === "layer" ? (pieces.thicknessMm * totalG(batch)) / before : pieces.thicknessMm,
         };
   return outcome({ ...vessel, batch, pieces: grown }, [hands(step, context, 2 + step.adds.length / 2)], {
-    came: came.value,
+    came,
   });
 }

@@ -1,0 +1,54 @@
+import { newStep } from "../dish/edit";
+import { processOf } from "../foods/process";
+import { contents, foods, run, vesselOf } from "../process/__tests__/context";
+import type { Vessel } from "../process/ledger";
+import type { Row } from "../process/replay";
+import type { RestStep } from "../process/step";
+import { bindingAdvice } from "./advice";
+
+/** A mix of lentils cooked dry, water and oat flour, after so many minutes of rest on the worktop. */
+function rested(waterG: number, flourG: number, minutes: number): Row {
+  const step: RestStep = { ...newStep("rest", "r"), minutes, where: "worktop" };
+  const mix: Vessel = {
+    ...vesselOf(contents("lentils-cooked", 400), contents("water", waterG), contents("oat-flour", flourG)),
+    boundMin: 0,
+  };
+  const outcome = run(mix, step);
+  return {
+    key: "d.r",
+    part: "p",
+    step,
+    state: "computed",
+    before: mix,
+    outcome,
+    weighed: null,
+    refusedReading: null,
+  };
+}
+const advice = (row: Row) => bindingAdvice(row, foods, processOf)?.correction ?? null;
+
+// Card 6: oat flour holds between 1.0 and 2.4 g of water a gram and drinks with a time constant of 60 min.
+test("a mix that holds needs nothing; one that has not rested is told to wait", () => {
+  expect(advice(rested(30, 60, 600))).toBeNull();
+  expect(advice(rested(30, 60, 5))).toEqual({ kind: "wait" });
+});
+test("too dry: spoons of liquid, by hand", () => {
+  // Cooked lentils keep 1.9 g/g: what they hold above it is free. 80 g of flour want 80 to 192 g; the aim is 0.3 of the way.
+  const found = advice(rested(20, 80, 600));
+  if (found?.kind !== "add-liquid") throw new Error(found?.kind);
+  const solids = contents("lentils-cooked", 400);
+  const free = solids.waterG + 20 + contents("oat-flour", 80).waterG - 1.9 * (solids.solids.grams[0] ?? 0);
+  expect(found.steps).toBeCloseTo((80 + 0.3 * 112 - free) / 9.858, -0.5);
+});
+test("too wet: spoons of the flour that is in it; far too wet or dry: another way", () => {
+  expect(advice(rested(110, 60, 600))).toMatchObject({ kind: "add-binder", food: "oat-flour" });
+  expect(advice(rested(600, 40, 600))).toEqual({ kind: "other-way", tooWet: true });
+  expect(advice(rested(0, 300, 600))).toEqual({ kind: "other-way", tooWet: false });
+});
+test("nothing is advised where nothing can be added, and none without a binder", () => {
+  const row = rested(110, 60, 600);
+  expect(bindingAdvice({ ...row, step: newStep("serve", "s") } as Row, foods, processOf)).toBeNull();
+  const plain = vesselOf(contents("lentils-cooked", 400));
+  const outcome = run(plain, newStep("rest", "r"));
+  expect(bindingAdvice({ ...row, outcome } as Row, foods, processOf)).toBeNull();
+});

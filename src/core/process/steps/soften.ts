@@ -1,0 +1,70 @@
+import { minutesToSoak } from "../../models/soaking";
+import { timeFactorAt } from "../../models/softening";
+import type { FoodId } from "../../foods/food";
+import type { ProcessFigures } from "../../foods/process";
+import { estimate } from "../../quantities/range";
+import type { Contents } from "../contents";
+import type { StepContext } from "../ledger";
+
+/** Soaking and softening overlap (card 12, engineering estimate). */
+const LAG_SHARE = 0.9;
+/** In sour liquid pulses soften half as fast (card 12: 1.5–3 times as long). */
+const SOUR_SHARE = 0.002;
+const SOUR_FACTOR = estimate(1.5, 2, 3);
+export const isSour = (acidG: number, waterG: number): boolean => acidG / waterG > SOUR_SHARE;
+
+/** The heaviest food that has figures for cooking. */
+export function mainCooked(food: Contents, context: StepContext): FoodId | null {
+  const { foods, grams } = food.solids;
+  let best = -1;
+  for (let i = 0; i < foods.length; i++)
+    if (context.figures(foods[i] as string).cook && (best < 0 || (grams[i] as number) > (grams[best] as number)))
+      best = i;
+  return foods[best] ?? null;
+}
+/** How a food that was found to have figures for cooking cooks. */
+export function cookingOf(food: FoodId, context: StepContext): NonNullable<ProcessFigures["cook"]> {
+  const { cook } = context.figures(food);
+  if (!cook) throw new RangeError(`${food} has no figures for cooking`);
+  return cook;
+}
+
+/** Minutes until a pulse or grain is soft: first-order softening (card 12), and the drinking of an unsoaked bean before it. */
+export function minutesToSoften(
+  food: FoodId,
+  under: { readonly moisture: number; readonly atC: number; readonly sour: boolean },
+  context: StepContext,
+): number {
+  const cook = cookingOf(food, context);
+  const factor = timeFactorAt(under.atC);
+  const softMin =
+    context.drawLot(`${food} softening`, cook.softMin) *
+    factor *
+    (under.sour ? context.draw("sour liquid", SOUR_FACTOR) : 1);
+  // Under pressure drinking is hurried like softening: unsoaked pinto-type beans take half an hour (common practice).
+  const lagMin = cook.from === "soaked" ? soakingLag(food, under.moisture, context) * Math.min(1, factor) : 0;
+  return softMin + lagMin;
+}
+
+/** What an unsoaked bean spends drinking before it softens: 0.9 of its 90 % time at 95 °C, less what it has drunk. */
+function soakingLag(food: string, moisture: number, context: StepContext): number {
+  const soak = context.figures(food).soak;
+  if (!soak) return 0;
+  const drunk = (moisture - soak.startMoisture) / (soak.fullMoisture.likely - soak.startMoisture);
+  if (drunk >= 0.75) return 0;
+  const t90 = context.remember(`lag ${food}`, () => {
+    const time = minutesToSoak(
+      {
+        startMoisture: soak.startMoisture,
+        fullMoisture: soak.fullMoisture.likely,
+        t90At20Min: soak.t90At20Min.likely,
+        activationKJ: soak.activationKJ.likely,
+        breakC: soak.breakC,
+        activationAboveKJ: soak.activationAboveKJ,
+      },
+      { startC: 95, roomC: 95, timeConstantMin: 60 },
+    );
+    return time.kind === "reached" ? time.minutes : 0;
+  });
+  return LAG_SHARE * t90 * (1 - Math.max(0, drunk));
+}
