@@ -123,7 +123,7 @@ export function plan(input: PlanInput): Plan {
       { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(verdicts, input.eaters) },
     ),
     advice: replayed.flatMap(({ parts, world }) =>
-      parts.flatMap((p) => p.rows.flatMap((row) => bindingAdvice(row, foods, world.figures) ?? [])),
+      parts.flatMap((p) => bindingAdvice(p.rows, foods, world.figures)),
     ),
     verdicts,
     perEater: perEater(replayed, dishes, foods, heads),

@@ -25,7 +25,8 @@ function rested(waterG: number, flourG: number, minutes: number): Row {
     refusedReading: null,
   };
 }
-const advice = (row: Row) => bindingAdvice(row, foods, processOf)?.correction ?? null;
+const adviceFor = (rows: readonly Row[]) => bindingAdvice(rows, foods, processOf).map((a) => a.correction);
+const advice = (row: Row) => adviceFor([row])[0] ?? null;
 
 // Card 6: oat flour holds between 1.0 and 2.4 g of water a gram and drinks with a time constant of 60 min.
 test("a mix that holds needs nothing; one that has not rested is told to wait", () => {
@@ -45,10 +46,18 @@ test("too wet: spoons of the flour that is in it; far too wet or dry: another wa
   expect(advice(rested(600, 40, 600))).toEqual({ kind: "other-way", tooWet: true });
   expect(advice(rested(0, 300, 600))).toEqual({ kind: "other-way", tooWet: false });
 });
+test("a mix that holds after the rest it gets only has to be waited for", () => {
+  const [mixed, later] = [rested(30, 60, 2), rested(30, 60, 600)];
+  expect(adviceFor([mixed, later])).toEqual([{ kind: "wait" }]);
+  expect(adviceFor([mixed])).toEqual([{ kind: "wait" }]);
+  expect(adviceFor([rested(110, 60, 2), rested(110, 60, 600)]).map((c) => c.kind)).toEqual([
+    "add-binder",
+    "add-binder",
+  ]);
+});
 test("nothing is advised where nothing can be added, and none without a binder", () => {
   const row = rested(110, 60, 600);
-  expect(bindingAdvice({ ...row, step: newStep("serve", "s") } as Row, foods, processOf)).toBeNull();
-  const plain = vesselOf(contents("lentils-cooked", 400));
-  const outcome = run(plain, newStep("rest", "r"));
-  expect(bindingAdvice({ ...row, outcome } as Row, foods, processOf)).toBeNull();
+  expect(adviceFor([{ ...row, step: newStep("serve", "s") } as Row])).toEqual([]);
+  const outcome = run(vesselOf(contents("lentils-cooked", 400)), newStep("rest", "r"));
+  expect(adviceFor([{ ...row, outcome } as Row])).toEqual([]);
 });

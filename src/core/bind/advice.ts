@@ -19,21 +19,37 @@ const USUAL_SPOON_G = 8;
 /** Gel formers are not added by the spoon as flour and crumbs are (card 6: β of flours and crumbs is below 1). */
 const FLOUR_STRENGTH = 1;
 
+type Computed = Extract<Row, { state: "computed" }>;
+const isMixed = (row: Row): row is Computed =>
+  row.state === "computed" && (row.step.kind === "bind" || row.step.kind === "rest") && bindingOfRow(row) !== null;
+const bindingOfRow = (row: Computed) => row.outcome.facts.find((f) => f.kind === "binding")?.state ?? null;
+
 /**
- * Advice for a mix that does not hold as it is, or null when it does, or when the step is none at which something can
- * still be added. The binder is the flour or crumb there is most of, else the gel former.
+ * Advice for the mixes of one part, at the steps where something can still be added: where binders go in and where they
+ * rest. What counts is how the mix is when it has had the rest that the part gives it; a mix that holds then only has to
+ * be waited for. The binder to add is the flour or crumb there is most of, else the gel former.
  */
-export function bindingAdvice(row: Row, foods: FoodLookup, figures: StepContext["figures"]): BindingAdvice | null {
-  if (row.state !== "computed" || (row.step.kind !== "bind" && row.step.kind !== "rest")) return null;
-  const { batch, boundMin } = row.outcome.after;
-  if (boundMin === null) return null;
-  const input = bindingInputOf(batch, boundMin, figures);
-  const byMass = input.binders.slice().sort((a, b) => b.massG - a.massG);
-  const binder = byMass.find((b) => b.figures.strength < FLOUR_STRENGTH) ?? byMass[0];
-  if (!binder) return null;
-  const spoonG = spoonOf(binder.food, foods);
-  const correction = correctionFor(input, binder, spoonG);
-  return correction === null || correction.kind === "fine" ? null : { step: row.key, correction, spoonG };
+export function bindingAdvice(
+  rows: readonly Row[],
+  foods: FoodLookup,
+  figures: StepContext["figures"],
+): readonly BindingAdvice[] {
+  return rows.filter(isMixed).flatMap((row, i, mixed) => {
+    const next = mixed.findIndex((r, j) => j > i && r.step.kind === "bind");
+    const last = mixed[next < 0 ? mixed.length - 1 : next - 1] as Computed;
+    if (bindingOfRow(last)?.zone === "holds")
+      return bindingOfRow(row)?.zone === "holds"
+        ? []
+        : [{ step: row.key, correction: { kind: "wait" }, spoonG: 0 } as const];
+    const { batch, boundMin } = last.outcome.after;
+    const input = bindingInputOf(batch, boundMin ?? 0, figures);
+    const byMass = input.binders.slice().sort((a, b) => b.massG - a.massG);
+    const binder = byMass.find((b) => b.figures.strength < FLOUR_STRENGTH) ?? byMass[0];
+    if (!binder) return [];
+    const spoonG = spoonOf(binder.food, foods);
+    const correction = correctionFor(input, binder, spoonG);
+    return correction === null || correction.kind === "fine" ? [] : [{ step: row.key, correction, spoonG }];
+  });
 }
 
 function spoonOf(id: FoodId, foods: FoodLookup): number {

@@ -96,6 +96,8 @@ cucumber | Cucumber | vegetable | 95.23 0.65 0.11 3.63 0.5 1.67 2 | SR 11205 hig
 hearts-of-palm | Hearts of palm, drained | vegetable | 90.2 2.52 0.62 4.62 2.4 0 426 | SR 11961 high | also=palmito; piece=33; cup=146; pack=tin 400/220; fridge=3
 chilli | Chilli, fresh | vegetable | 88.02 1.87 0.44 8.81 1.5 5.3 9 | SR 11819 high | also=chile, hot pepper; piece=15; fridge=7
 apple | Apple | vegetable | 85.56 0.26 0.17 13.81 2.4 10.39 1 | SR 09003 high | piece=182; cup=125; acid=0.4; fridge=21
+raisins | Raisins | vegetable | 15.43 3.07 0.46 79.18 3.7 59.19 11 | SR 09298 high | also=sultanas, currants, dried grapes; ask=sulphites; cup=145; tbsp=9; cupboard=365
+cranberries-dried | Dried cranberries, sweetened | vegetable | 15.79 0.17 1.09 82.8 5.3 72.56 5 | SR 09079 medium | ask=sulphites; cup=120; tbsp=7.5; cupboard=365
 sauerkraut | Sauerkraut, drained | vegetable | 92.52 0.91 0.14 4.28 2.9 1.78 661 | SR 11439 high | cup=142; acid=1; fridge=14
 green-peppercorns | Green peppercorns in brine, drained | seasoning | 70 3 1 20 8 1 1500 | K low | tsp=4; fridge=30
 
@@ -117,6 +119,7 @@ smoked-paprika | Smoked paprika | seasoning | 11.24 14.14 12.89 53.99 34.9 10.34
 paprika | Paprika, sweet | seasoning | 11.24 14.14 12.89 53.99 34.9 10.34 68 | SR 02028 high | tsp=2.3; tbsp=6.8; cupboard=365
 black-pepper | Black pepper | seasoning | 12.46 10.39 3.26 63.95 25.3 0.64 20 | SR high | tsp=2.3; pinch=0.2; cupboard=365
 cumin | Cumin seed | seasoning | 8.06 17.81 22.27 44.24 10.5 2.25 168 | SR 02014 high | also=jeera; tsp=2.1; cupboard=365
+curry-powder | Curry powder | seasoning | 8.8 14.29 14.01 55.83 53.2 2.76 52 | SR 02015 medium | also=madras powder; ask=mustard, celery; tsp=2; tbsp=6.3; cupboard=365
 coriander-seed | Coriander seed | seasoning | 8.86 12.37 17.77 54.99 41.9 ? 35 | SR 02013 high | tsp=1.8; cupboard=365
 fennel-seed | Fennel seed | seasoning | 8.81 15.8 14.87 52.29 39.8 ? 88 | SR 02018 high | tsp=2; cupboard=365
 turmeric | Turmeric, ground | seasoning | 12.85 9.68 3.25 67.14 22.7 3.21 27 | SR 02043 high | also=haldi; tsp=3; cupboard=365
@@ -149,6 +152,7 @@ olives | Green olives, drained | seasoning | 75.28 1.03 15.32 3.84 3.3 0.54 1556
 gherkins | Gherkins, drained | seasoning | 94 0.5 0.3 2.4 1 1.2 809 | SR medium | also=pickles, cornichons; ask=mustard, sulphites; piece=30; acid=0.8; fridge=30
 tomato-paste | Tomato paste, unsalted | seasoning | 73.5 4.32 0.47 18.91 4.1 12.18 59 | SR 11546 high | also=tomato puree (concentrated), double concentrate; tbsp=16.4; tsp=5.5; pack=tube 130; acid=1.2; glutamate=0.4; fridge=10; freezer=90
 ketchup | Tomato ketchup | seasoning | 68.5 1.04 0.1 27.4 0.3 21.3 907 | SR 11935 high | ask=celery; tbsp=17; tsp=5.7; acid=1.5; glutamate=0.3; fridge=60
+barbecue-sauce | Barbecue sauce | seasoning | 57 0.82 0.63 40.77 0.9 33.24 1027 | SR 06150 medium | also=BBQ sauce; ask=gluten, soy, mustard, celery, fish; tbsp=17; acid=0.8; fridge=90
 hot-sauce | Hot chilli sauce | seasoning | 90 0.5 0.4 1.8 0.3 1.3 2600 | SR medium | tsp=4.7; acid=1.5; fridge=180
 yeast-flakes | Nutritional yeast, flakes | seasoning | 5 50 5 36 22 ? 150 | L low | also=nooch, savoury yeast; ask=gluten; tbsp=5; cup=70; glutamate=3; cupboard=365
 yeast-extract | Yeast extract | seasoning | 36 25 0.9 20 6 1 3380 | SR medium | has=gluten; ask=celery; tsp=6; glutamate=4; cupboard=365

@@ -119,16 +119,18 @@ export const at = (c: Contents, tempC: number): Contents => ({ ...c, tempC });
 export const sum = (all: readonly Contents[]): Contents => all.reduce(add, NOTHING);
 
 /**
- * Contents of so much of a food as bought. Free oil only for fats and creams (their fat is not held in cells);
- * null when the food's water is unknown, since nothing can be computed then. Unknown sugar stays in the solids.
+ * Contents of so much of a food as bought. Free oil only for fats and creams (their fat is not held in cells), sugar only
+ * for seasonings and liquids: what a carrot or a bean holds in its cells stays in its solids, so that its moisture is water
+ * over everything else, as tables give it. Null when the food's water is unknown, since nothing can be computed then.
  */
 export function contentsOfFood(food: Food, massG: number, tempC: number): Contents | null {
   const { waterG, fatG, sugarsG, sodiumMg, acidG, glutamateG } = food.per100;
   if (waterG === null) return null;
   const per = massG / 100;
   const free = food.group === "fat" || food.group === "liquid" ? (fatG ?? 0) : 0;
+  const dissolved = food.group === "seasoning" || food.group === "liquid" ? (sugarsG ?? 0) : 0;
   const salt = (sodiumMg ?? 0) / 1000 / SODIUM_SHARE_OF_SALT;
-  const sugar = Math.max(0, Math.min(sugarsG ?? 0, 100 - waterG - free - salt));
+  const sugar = Math.max(0, Math.min(dissolved, 100 - waterG - free - salt));
   const solids = Math.max(0, 100 - waterG - free - salt - sugar - acidG - glutamateG);
   return {
     solids: solids * per > 0 ? solidsOf(food.id, solids * per) : NO_SOLIDS,

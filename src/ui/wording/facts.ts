@@ -72,7 +72,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
         freeWaterG < 0 ? `the base drinks ${mass(-freeWaterG)}` : `${mass(freeWaterG)} of water for the binders`;
       return {
         tone: fact.state.zone === "wet" ? "watch" : tone,
-        says: `The mix is at “${zone}”: ${free}; it sets ${set === "holds" ? "so that it holds" : set}.`,
+        says: `By now the mix is “${zone}”: ${free}; it sets ${set === "holds" ? "so that it holds" : set}.`,
         ruleOfThumb: true,
       };
     }
@@ -205,9 +205,9 @@ export function sayAdvice({ correction, spoonG }: BindingAdvice, { units, foods 
     case "wait":
       return "Rested, it holds: wait before you add anything.";
     case "add-liquid":
-      return `Too dry even when rested: about ${counted(correction.steps * 2, "teaspoon", "teaspoons")} of liquid (${mass(correction.steps * LIQUID_STEP_G)}) would make it hold. Add half, wait, test a ball in your hand.`;
+      return `Once rested it is too dry: about ${counted(correction.steps * 2, "teaspoon", "teaspoons")} of liquid (${mass(correction.steps * LIQUID_STEP_G)}) would make it hold. Add half, wait, test a ball in your hand.`;
     case "add-binder":
-      return `Too wet even when rested: about ${counted(correction.steps, "tablespoon", "tablespoons")} of ${foodName(foods, correction.food).toLowerCase()} (${mass(correction.steps * spoonG)}) would make it hold. Add half, wait, test a ball in your hand; then taste for salt.`;
+      return `Once rested it is too wet: about ${counted(correction.steps, "tablespoon", "tablespoons")} of ${foodName(foods, correction.food).toLowerCase()} (${mass(correction.steps * spoonG)}) would make it hold. Add half, wait, test a ball in your hand; then taste for salt.`;
     case "other-way":
       return correction.tooWet
         ? "Too wet for spoons of flour: squeeze or dry the base, or take a stronger binder."
