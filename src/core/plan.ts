@@ -122,9 +122,7 @@ export function plan(input: PlanInput): Plan {
       dishes.flatMap((d) => d.parts.map((p) => p.rows)),
       { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(verdicts, input.eaters) },
     ),
-    advice: replayed.flatMap(({ parts, world }) =>
-      parts.flatMap((p) => bindingAdvice(p.rows, foods, world.figures)),
-    ),
+    advice: replayed.flatMap(({ parts, world }) => parts.flatMap((p) => bindingAdvice(p.rows, foods, world.figures))),
     verdicts,
     perEater: perEater(replayed, dishes, foods, heads),
     blocked: rows.filter((r) => r.state === "blocked").length,

@@ -64,6 +64,18 @@ describe("brown", () => {
 });
 
 describe("simmer and reduce", () => {
+  test("flour in balls does not thicken the sauce they lie in, flour in the sauce does", () => {
+    const mix = vesselOf(contents("chickpeas-cooked", 300), contents("wheat-flour", 60));
+    const balls = {
+      ...mix,
+      pieces: { count: 11, eachG: 33, form: "ball", diameterMm: 39, thicknessMm: 39, lengthMm: 39 } as const,
+    };
+    const kinds = (vessel: typeof mix, ...more: ReturnType<typeof food>[]) =>
+      run(vessel, { ...newStep("simmer", "s"), adds: [food("water", 400), ...more] }).facts.map((f) => f.kind);
+    expect(kinds(balls)).not.toContain("thickness");
+    expect(kinds(balls, food("wheat-flour", 15))).toContain("thickness");
+    expect(kinds(mix)).toContain("thickness");
+  });
   test("dry lentils that go into a sauce tell how soft they are; sour sauce and height slow them, cooked ones say nothing", () => {
     // Card 12: split red lentils take about a quarter of an hour at the boil; z 28 K makes 4 K below it 1.39 times that.
     const sauce = (id: string, acidG = 0) => ({

@@ -37,11 +37,13 @@ export function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): 
   const steam = water(Math.min(mixed.waterG * 0.95, perMin * step.minutes), simmerC);
   const batch = at(subtract(mixed, steam), simmerC);
   const softened = softenedBy(came.value, mixed, simmerC, step.minutes, context);
+  // Round shaped pieces the sauce is what this step brings: flour that holds a ball together thickens nothing.
+  const sauce = thicknessFacts(vessel.pieces === null ? batch : together(came.value), context);
   return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(step.minutes)], {
     came: came.value,
     left: [{ to: "air", contents: steam }],
     needs: panNeeds(pan),
-    facts: softened === null ? thicknessFacts(batch, context) : [softened, ...thicknessFacts(batch, context)],
+    facts: softened === null ? sauce : [softened, ...sauce],
   });
 }
 
