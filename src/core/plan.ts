@@ -3,7 +3,8 @@ import { type Food, type FoodId, type FoodLookup, foodLookup } from "./foods/foo
 import { type ProcessFigures, processOf } from "./foods/process";
 import { type Dish, headCount, linesOf, type Part, scaleDish, servedParts, type Supper } from "./dish/dish";
 import { type Eater, type Kitchen, kitchenFacts } from "./dish/kitchen";
-import { totalG } from "./process/contents";
+import { saltShare, totalG } from "./process/contents";
+import { cameG, leftG, type Outcome, type Phase } from "./process/ledger";
 import { type LogEntry, readings, type StepKey } from "./process/log";
 import { replay, type ReplayedPart, type ReplayWorld, type Row } from "./process/replay";
 import type { PartId } from "./process/step";
@@ -202,13 +203,30 @@ function perEater(
   };
 }
 
+const minutesOf = (kind: Phase["kind"]) => (outcome: Outcome) =>
+  outcome.phases.reduce((m, p) => (p.kind === kind ? m + p.minutes : m), 0);
+/** What of a row has a range: grams in the bowl in all and by kind, what came and went, salt, minutes in all and by kind. */
+const RANGED = {
+  massG: ({ after }) => totalG(after.batch),
+  /** With what is dissolved, as the drawing shows them. */
+  solidsG: ({ after: { batch } }) => totalG(batch) - batch.waterG - batch.oilG,
+  waterG: ({ after }) => after.batch.waterG,
+  oilG: ({ after }) => after.batch.oilG,
+  saltShare: ({ after }) => saltShare(after.batch),
+  cameG,
+  leftG,
+  minutes: ({ phases }) => phases.reduce((m, p) => m + p.minutes, 0),
+  hands: minutesOf("hands"),
+  watch: minutesOf("watch"),
+  wait: minutesOf("wait"),
+} satisfies Record<string, (outcome: Outcome) => number>;
+type Ranged = keyof typeof RANGED;
+const ALL_RANGED = Object.keys(RANGED) as readonly Ranged[];
+
 /** P10–P90 of what a row shows, over the runs in which the step can be done. */
-export interface RowRanges {
+export interface RowRanges extends Readonly<Record<Ranged, Range>> {
   /** Share of the runs in which it can be done, above 0: below 1 the chance decides whether it works at all. */
   readonly doneShare: number;
-  readonly massG: Range;
-  readonly saltShare: Range;
-  readonly minutes: Range;
 }
 export type Ranges = Readonly<Record<StepKey, RowRanges>>;
 
@@ -219,7 +237,7 @@ export type Ranges = Readonly<Record<StepKey, RowRanges>>;
 export function* sampleRanges(input: PlanInput, samples: number, seed: number, chunk = 50): Generator<null, Ranges> {
   const drawOf = sampledDraws(samples, seed);
   const prepared = worlds(input, foodLookup(input.foods));
-  const series = new Map<StepKey, { mass: Float64Array; salt: Float64Array; minutes: Float64Array; count: number }>();
+  const series = new Map<StepKey, { readonly columns: readonly Float64Array[]; count: number }>();
   for (let sample = 0; sample < samples; sample++) {
     const draw = drawOf(sample);
     for (const { dish, world } of prepared)
@@ -227,26 +245,22 @@ export function* sampleRanges(input: PlanInput, samples: number, seed: number, c
         for (const row of part.rows) {
           if (row.state !== "computed") continue;
           let held = series.get(row.key);
-          if (!held) {
-            const column = () => new Float64Array(samples);
-            series.set(row.key, (held = { mass: column(), salt: column(), minutes: column(), count: 0 }));
+          if (held === undefined) {
+            held = { columns: ALL_RANGED.map(() => new Float64Array(samples)), count: 0 };
+            series.set(row.key, held);
           }
-          const { batch } = row.outcome.after;
-          const total = totalG(batch);
-          held.mass[held.count] = total;
-          held.salt[held.count] = total === 0 ? 0 : batch.saltG / total;
-          held.minutes[held.count] = row.outcome.phases.reduce((m, p) => m + p.minutes, 0);
+          for (let i = 0; i < ALL_RANGED.length; i++)
+            (held.columns[i] as Float64Array)[held.count] = RANGED[ALL_RANGED[i] as Ranged](row.outcome);
           held.count++;
         }
     if ((sample + 1) % chunk === 0) yield null;
   }
   const ranges: Record<StepKey, RowRanges> = {};
-  for (const [key, { mass, salt, minutes, count }] of series)
-    ranges[key] = {
-      doneShare: count / samples,
-      massG: rangeOf(mass.subarray(0, count)),
-      saltShare: rangeOf(salt.subarray(0, count)),
-      minutes: rangeOf(minutes.subarray(0, count)),
-    };
+  for (const [key, { columns, count }] of series) {
+    const found = ALL_RANGED.map(
+      (name, i) => [name, rangeOf((columns[i] as Float64Array).subarray(0, count))] as const,
+    );
+    ranges[key] = { doneShare: count / samples, ...(Object.fromEntries(found) as Record<Ranged, Range>) };
+  }
   return ranges;
 }

@@ -2,7 +2,26 @@ import { ChakraProvider } from "@chakra-ui/react";
 import { render } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import type { ReactElement } from "react";
+import type { RowRanges } from "@/core/plan";
 import { system } from "../frame/theme";
+
+const NONE = { low: 0, high: 0 };
+/** Ranges of a row, nothing where the test says nothing. */
+export const rowRanges = (more: Partial<RowRanges>): RowRanges => ({
+  doneShare: 1,
+  massG: NONE,
+  solidsG: NONE,
+  waterG: NONE,
+  oilG: NONE,
+  saltShare: NONE,
+  cameG: NONE,
+  leftG: NONE,
+  minutes: NONE,
+  hands: NONE,
+  watch: NONE,
+  wait: NONE,
+  ...more,
+});
 
 /** Renders a part in the house's theme. */
 export function show(element: ReactElement) {

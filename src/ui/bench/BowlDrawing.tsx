@@ -160,7 +160,7 @@ function BowlRow({
           type="button"
           aria-pressed={inHand === v.stepId}
           aria-label={`${v.name}: ${v.sentence}`}
-          title={v.sentence}
+          title={v.kinds || v.sentence}
           onClick={() => onTake(v.stepId)}
           position="absolute"
           top="0"

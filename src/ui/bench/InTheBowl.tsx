@@ -3,7 +3,8 @@
 import { Box, chakra, Flex, Table, Text } from "@chakra-ui/react";
 import { memo, useMemo, useState } from "react";
 import type { Plan, PlannedPart, Ranges } from "@/core/plan";
-import { writeMass } from "@/core/quantities/write";
+import type { Range } from "@/core/quantities/range";
+import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
 import type { Speaking } from "../wording/words";
 import type { PartViewProps } from "./benchProps";
@@ -66,7 +67,26 @@ function LedgerTable({
 }) {
   const [open, setOpen] = useState(false);
   const mass = (g: number) => writeMass(g, speaking.units);
-  const head = ["Step", "Solids", "Water", "Oil", "Liquid round it", "In all", "Range", "Salt", "Came in", "Left"];
+  const massRange = (r: Range) => writeMassRange(r.low, r.high, speaking.units);
+  const shareRange = ({ low, high }: Range) =>
+    writePercent(low) === writePercent(high) ? writePercent(low) : `${writePercent(low)} – ${writePercent(high)}`;
+  const head = ["Step", "Solids", "Water", "Oil", "Liquid round it", "In all", "Salt", "Came in", "Left"];
+  /** What a row says, and its range when it is one. */
+  const cells = (v: VesselView): readonly (readonly [string, string | null])[] => {
+    const ranged = (text: string, range: Range | undefined, write: (r: Range) => string) =>
+      [text, range === undefined || write(range) === text ? null : write(range)] as const;
+    const r = v.ranges ?? undefined;
+    return [
+      ranged(mass(v.fill.solidsG), r?.solidsG, massRange),
+      ranged(mass(v.fill.waterG), r?.waterG, massRange),
+      ranged(mass(v.fill.oilG), r?.oilG, massRange),
+      [mass(v.fill.bathG), null],
+      ranged(v.weight, r?.massG, massRange),
+      ranged(v.salt, r?.saltShare, shareRange),
+      ranged(mass(v.came.grams), r?.cameG, massRange),
+      ranged(mass(v.left.grams), r?.leftG, massRange),
+    ];
+  };
   return (
     <chakra.details fontSize="sm" px="1" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <chakra.summary cursor="pointer" color="quiet" py="2" display="list-item">
@@ -90,25 +110,24 @@ function LedgerTable({
                   key={v.key}
                   bg="transparent"
                   css={{
-                    "& td": { borderColor: "line", textAlign: "end", whiteSpace: "nowrap" },
+                    "& td": { borderColor: "line", textAlign: "end", whiteSpace: "nowrap", verticalAlign: "top" },
                     "& td:first-of-type": { textAlign: "start" },
                   }}
                 >
                   <Table.Cell fontWeight="600">{v.name}</Table.Cell>
                   {v.state === "computed" ? (
-                    [
-                      mass(v.fill.solidsG),
-                      mass(v.fill.waterG),
-                      mass(v.fill.oilG),
-                      mass(v.fill.bathG),
-                      v.weight,
-                      v.range || "–",
-                      v.salt,
-                      mass(v.came.grams),
-                      mass(v.left.grams),
-                    ].map((text, i) => <Table.Cell key={head[i + 1]}>{text}</Table.Cell>)
+                    cells(v).map(([text, range], i) => (
+                      <Table.Cell key={head[i + 1]}>
+                        {text}
+                        {range && (
+                          <Box fontSize="xs" color="quiet">
+                            {range}
+                          </Box>
+                        )}
+                      </Table.Cell>
+                    ))
                   ) : (
-                    <Table.Cell colSpan={9}>{v.sentence}</Table.Cell>
+                    <Table.Cell colSpan={8}>{v.sentence}</Table.Cell>
                   )}
                 </Table.Row>
               ))}

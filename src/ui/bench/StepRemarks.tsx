@@ -7,6 +7,7 @@ import type { Kitchen } from "@/core/dish/kitchen";
 import type { Plan, RowRanges } from "@/core/plan";
 import type { Need } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
+import type { Range } from "@/core/quantities/range";
 import { writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { CautionRemark } from "../frame/CautionRemark";
 import { Remark } from "../frame/controls";
@@ -71,15 +72,21 @@ export const StepRemarks = memo(function StepRemarks({
 
 type Computed = Extract<Row, { state: "computed" }>;
 const KINDS = { hands: "hands-on", watch: "watching", wait: "by itself" } as const;
-/** `4 min hands-on, 30 min by itself; 28–41 min in all.` */
+/** "3 min to 6 min"; nothing for what is certain. */
+function sayRange({ low, high }: Range): string {
+  const [from, to] = [writeMinutes(Math.max(1, low)), writeMinutes(Math.max(1, high))];
+  return from === to ? "" : `${from} to ${to}`;
+}
+/** `4 min hands-on (3 min to 6 min), 30 min by itself (26 min to 36 min); 30 min to 41 min in all.` */
 function sayMinutes(row: Computed, ranges: RowRanges | null): string {
   const said = (["hands", "watch", "wait"] as const).flatMap((kind) => {
     const minutes = row.outcome.phases.reduce((m, p) => (p.kind === kind ? m + p.minutes : m), 0);
-    return minutes > 0 ? [`${writeMinutes(Math.max(1, minutes))} ${KINDS[kind]}`] : [];
+    if (minutes <= 0) return [];
+    const range = ranges === null ? "" : sayRange(ranges[kind]);
+    return [`${writeMinutes(Math.max(1, minutes))} ${KINDS[kind]}${range && ` (${range})`}`];
   });
-  if (ranges === null) return `${said.join(", ")}.`;
-  const [low, high] = [writeMinutes(ranges.minutes.low), writeMinutes(ranges.minutes.high)];
-  return low === high ? `${said.join(", ")}.` : `${said.join(", ")}; ${low} to ${high} in all.`;
+  const inAll = ranges === null || said.length < 2 ? "" : sayRange(ranges.minutes);
+  return `${said.join(", ")}${inAll && `; ${inAll} in all`}.`;
 }
 function sayNeed(need: Need, kitchen: Kitchen): string {
   switch (need.kind) {

@@ -5,7 +5,7 @@ import { FOODS } from "@/core/foods/table";
 import { plan, type PlanInput } from "@/core/plan";
 import type { Step } from "@/core/process/step";
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
-import { show } from "../__tests__/support";
+import { rowRanges, show } from "../__tests__/support";
 import type { Speaking } from "../wording/words";
 import { BowlDrawing } from "./BowlDrawing";
 import { EatersCheck } from "./EatersCheck";
@@ -41,6 +41,10 @@ describe("vessels", () => {
     expect(drain.left.grams + drain.massG).toBeCloseTo(160 + 900, 6);
     expect(drain.left.says).toMatch(/^−\d+ g drained$/);
   });
+  test("pointed at, a vessel and its ribbons tell their kinds", () => {
+    expect(vessels[1]?.kinds).toMatch(/^In it: 14\d g solids, \d+ g water\. Came in: 900 g water\.$/);
+    expect(vessels.at(-1)?.kinds).toMatch(/Came in: 2\d g oil\. Left: \d+ g water/);
+  });
   test("steam is told apart from what drips", () => {
     const sear = vessels.at(-1);
     expect(sear?.left.steamG).toBeGreaterThan(80);
@@ -48,15 +52,7 @@ describe("vessels", () => {
   });
   test("ranges stand under the weight, in the unit the house reads", () => {
     const ranges = Object.fromEntries(
-      vessels.map((v) => [
-        v.key,
-        {
-          doneShare: 1,
-          massG: { low: v.massG * 0.9, high: v.massG * 1.1 },
-          saltShare: { low: 0, high: 0 },
-          minutes: { low: 0, high: 0 },
-        },
-      ]),
+      vessels.map((v) => [v.key, rowRanges({ massG: { low: v.massG * 0.9, high: v.massG * 1.1 } })]),
     );
     expect(vesselsOf(partOf(), planned, ranges, speaking)[3]?.range).toBe("331–405 g");
     expect(vesselsOf(partOf(), planned, ranges, { ...speaking, units: "us" })[3]?.range).toBe("12–14 oz");

@@ -1,9 +1,9 @@
-import { screen, within } from "@testing-library/react";
+import { act, screen, within } from "@testing-library/react";
 import { foodLookup } from "@/core/foods/food";
 import { FOODS } from "@/core/foods/table";
 import { plan } from "@/core/plan";
 import { DEMO_DISHES, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
-import { show } from "../__tests__/support";
+import { rowRanges, show } from "../__tests__/support";
 import type { Speaking } from "../wording/words";
 import { AddStep } from "./AddStep";
 import { InTheBowl } from "./InTheBowl";
@@ -61,8 +61,12 @@ describe("under the step in hand", () => {
     const planned = plannedOf(DEMO_DISHES.find((d) => d.id === dishId) as (typeof DEMO_DISHES)[number]);
     const row = planned.dishes[0]?.parts.flatMap((p) => p.rows).find((r) => r.step.id === stepId);
     if (!row) throw new Error(stepId);
-    const minutes = { low: 38, high: 61 };
-    const range = { doneShare, massG: { low: 1, high: 2 }, saltShare: { low: 0, high: 0 }, minutes };
+    const range = rowRanges({
+      doneShare,
+      minutes: { low: 38, high: 61 },
+      hands: { low: 2, high: 3 },
+      wait: { low: 36, high: 58 },
+    });
     show(
       <StepRemarks
         row={row}
@@ -75,7 +79,11 @@ describe("under the step in hand", () => {
   };
   test("minutes by kind with their range, what it needs, the bite, and how sure it is", () => {
     remarks("feast-joint", "joint-press");
-    expect(screen.getByText(/2 min hands-on, 40 min by itself; 38 min to 1 h 01 in all\./)).toBeInTheDocument();
+    expect(
+      screen.getByText(
+        /2 min hands-on \(2 min to 3 min\), 40 min by itself \(36 min to 58 min\); 38 min to 1 h 01 in all\./,
+      ),
+    ).toBeInTheDocument();
     expect(screen.getByText(/Bite: more firm, more chew, less juice, more hold \(estimate\)/)).toBeInTheDocument();
     expect(screen.getByText(/Terzaghi consolidation; time ±2×/)).toBeInTheDocument();
   });
@@ -142,6 +150,25 @@ test("a chain of fifteen and more goes on in rows, and says where the part goes"
   const names = within(screen.getByRole("region", { name: "In the bowl" })).getAllByRole("button");
   expect(names).toHaveLength(13);
   expect(names[2]).toHaveAccessibleName(/^Press: 4\d\d g.*left$/);
+});
+test("in numbers, every figure of a step with its range", () => {
+  const key = first.rows.find((r) => r.step.kind === "squeeze")?.key ?? "";
+  const ranges = {
+    [key]: rowRanges({
+      massG: { low: 331, high: 405 },
+      waterG: { low: 190, high: 262 },
+      saltShare: { low: 0.001, high: 0.002 },
+      leftG: { low: 120, high: 180 },
+    }),
+  };
+  show(<InTheBowl part={first} plan={strips} ranges={ranges} stepId={null} speaking={speaking} onTake={jest.fn()} />);
+  // jsdom opens <details> without telling: the fold is asked for by hand.
+  const fold = screen.getByText("The same in numbers").parentElement as HTMLDetailsElement;
+  fold.open = true;
+  act(() => void fold.dispatchEvent(new Event("toggle")));
+  const row = screen.getByRole("row", { name: /^Squeeze/ });
+  for (const text of ["331–405 g", "190–262 g", "0.10 % – 0.20 %", "120–180 g"])
+    expect(within(row).getByText(text)).toBeInTheDocument();
 });
 test("the sauce's strips are said to go into it", () => {
   show(<InTheBowl part={first} plan={strips} ranges={null} stepId={null} speaking={speaking} onTake={jest.fn()} />);

@@ -1,4 +1,4 @@
-import type { Plan, PlannedPart, Ranges } from "@/core/plan";
+import type { Plan, PlannedPart, Ranges, RowRanges } from "@/core/plan";
 import { saltShare, solidsG, totalG } from "@/core/process/contents";
 import type { Came, Left } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
@@ -21,6 +21,7 @@ export interface VesselView {
   readonly massG: number;
   readonly weight: string;
   readonly range: string;
+  readonly ranges: RowRanges | null;
   readonly saltShare: number;
   readonly salt: string;
   readonly saltEach: string;
@@ -28,6 +29,8 @@ export interface VesselView {
   readonly left: Stream & { readonly grams: number; readonly says: string; readonly steamG: number };
   readonly weighed: boolean;
   readonly sentence: string;
+  /** What is in it, what came and what went, by kind: for whoever points at the vessel or its ribbons. */
+  readonly kinds: string;
 }
 
 const NO_STREAM = { solidsG: 0, waterG: 0, oilG: 0 };
@@ -41,6 +44,16 @@ function streamOf(items: readonly { readonly contents: Came["contents"] }[]): St
     }),
     NO_STREAM,
   );
+}
+/** "Came in: 148 g solids, 12 g water." Nothing for no stream. */
+function sayKinds(title: string, s: Stream, { units }: Speaking): string {
+  const kinds = [
+    [s.solidsG, "solids"],
+    [s.waterG, "water"],
+    [s.oilG, "oil"],
+  ] as const;
+  const said = kinds.filter(([g]) => g > 0.05).map(([g, name]) => `${writeMass(g, units)} ${name}`);
+  return said.length === 0 ? "" : `${title}: ${said.join(", ")}.`;
 }
 const gramsOf = (s: Stream) => s.solidsG + s.waterG + s.oilG;
 
@@ -81,19 +94,22 @@ export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, 
         massG: 0,
         weight: "?",
         range: "",
+        ranges: null,
         saltShare: 0,
         salt: "",
         saltEach: "",
         came: { ...NO_STREAM, grams: 0, says: "" },
         left: { ...NO_STREAM, grams: 0, says: "", steamG: 0 },
         weighed: false,
+        kinds: "",
         sentence: row.state === "blocked" ? "cannot be reckoned yet" : "waits for an earlier step",
       };
     const { batch, bath } = row.outcome.after;
     const massG = totalG(batch);
     const came = streamOf(row.outcome.came);
     const left = streamOf(row.outcome.left);
-    const range = ranges?.[row.key]?.massG;
+    const rowRanges = ranges?.[row.key] ?? null;
+    const range = rowRanges?.massG;
     const weight = writeMass(massG, speaking.units);
     const share = saltShare(batch);
     const salt = writePercent(share);
@@ -107,6 +123,7 @@ export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, 
       fill: { ...streamOf([{ contents: batch }]), bathG: bath ? totalG(bath) : 0 },
       massG,
       weight,
+      ranges: rowRanges,
       range: range ? writeMassRange(range.low, range.high, speaking.units) : "",
       saltShare: share,
       salt,
@@ -119,6 +136,13 @@ export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, 
         steamG: row.outcome.left.reduce((g, l) => (l.to === "air" ? g + l.contents.waterG : g), 0),
       },
       weighed: row.weighed !== null,
+      kinds: [
+        sayKinds("In it", streamOf([{ contents: batch }]), speaking),
+        sayKinds("Came in", came, speaking),
+        sayKinds("Left", left, speaking),
+      ]
+        .filter(Boolean)
+        .join(" "),
       sentence: [
         `${weight}${range ? ` (${writeMassRange(range.low, range.high, speaking.units)})` : ""}`,
         bath ? `in ${writeMass(totalG(bath), speaking.units)} of liquid` : "",

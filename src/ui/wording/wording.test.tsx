@@ -6,6 +6,7 @@ import { plan } from "@/core/plan";
 import type { Fact, StepFailure } from "@/core/process/ledger";
 import type { WeighInFailure } from "@/core/process/weighIn";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
+import { rowRanges } from "../__tests__/support";
 import { sayFact, sayOpen } from "./facts";
 import { sayWhatGoesIn, speak } from "./spoken";
 import { movesOf } from "./tasks";
@@ -141,12 +142,7 @@ test.each(rows.map(({ row, part }) => [row.key, row, part] as const))("%s is spo
 test("the squeeze says the weight and, when it is known, its range", () => {
   const squeeze = rows.find(({ row }) => row.step.kind === "squeeze");
   if (squeeze?.row.state !== "computed") throw new Error("no squeeze");
-  const range = {
-    doneShare: 1,
-    massG: { low: 335, high: 382 },
-    saltShare: { low: 0, high: 0 },
-    minutes: { low: 3, high: 3 },
-  };
+  const range = rowRanges({ massG: { low: 335, high: 382 } });
   expect(speak(squeeze.row, "Strips", range, speaking)).toMatchObject({
     title: "Squeeze the strips in both hands",
     does: "Squeeze until it weighs about 368 g (335–382 g).",
