@@ -10,7 +10,8 @@ import { replay, type ReplayedPart, type ReplayWorld, type Row } from "./process
 import type { PartId } from "./process/step";
 import { type Draw, likelyDraw, sampledDraws } from "./quantities/draw";
 import { type Range, rangeOf } from "./quantities/range";
-import { type Caution, cautionsFor } from "./safety/rules";
+import type { Caution } from "./safety/rule";
+import { cautionsFor } from "./safety/rules";
 import { eaterVerdicts, type Verdict } from "./safety/eaters";
 import { taskNetOf } from "./schedule/fromPlan";
 import type { Apart, Lag, Task } from "./schedule/task";

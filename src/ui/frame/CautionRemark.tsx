@@ -1,5 +1,5 @@
 import { Box } from "@chakra-ui/react";
-import { type Caution, DEFER } from "@/core/safety/rules";
+import { type Caution, DEFER } from "@/core/safety/rule";
 import { Remark } from "./controls";
 
 /** A caution with its authority; colour is backed by the word. */

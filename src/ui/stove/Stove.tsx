@@ -3,7 +3,7 @@
 import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import type { Difference } from "@/core/process/compare";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
-import type { Caution } from "@/core/safety/rules";
+import type { Caution } from "@/core/safety/rule";
 import { Card, Do, Key, Quiet, Remark } from "../frame/controls";
 import { CautionRemark } from "../frame/CautionRemark";
 import type { Said } from "../wording/facts";
