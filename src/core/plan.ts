@@ -113,6 +113,7 @@ export function plan(input: PlanInput): Plan {
   const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
   const verdicts = eaterVerdicts(input.supper, input.eaters, foods);
   const eating = input.eaters.filter((e) => input.supper.eaters.includes(e.id));
+  const who = { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(verdicts, input.eaters) };
   const nets = replayed.map(({ dish, parts }) => taskNetOf(dish, parts));
   return {
     eaters: heads,
@@ -120,9 +121,11 @@ export function plan(input: PlanInput): Plan {
     tasks: nets.flatMap((n) => n.tasks),
     lags: nets.flatMap((n) => n.lags),
     apart: nets.flatMap((n) => n.apart),
-    cautions: cautionsFor(
-      dishes.flatMap((d) => d.parts.map((p) => p.rows)),
-      { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(verdicts, input.eaters) },
+    cautions: dishes.flatMap((d) =>
+      cautionsFor(
+        d.parts.map((p) => p.rows),
+        who,
+      ),
     ),
     advice: replayed.flatMap(({ parts, world }) => parts.flatMap((p) => bindingAdvice(p.rows, foods, world.figures))),
     verdicts,

@@ -1,5 +1,5 @@
 import { moistureOf } from "../process/contents";
-import { brings, cold, factOf, foodSet, holds, hot, is, type Rule } from "./rule";
+import { brings, factOf, foodSet, holds, is, type Rule } from "./rule";
 
 const HARD = foodSet("squash-whole", "butternut", "celeriac", "swede");
 const MOST_OIL_C = 230;

@@ -20,6 +20,8 @@ export type Computed = Extract<Row, { state: "computed" }>;
 export interface RuleContext {
   /** The steps of the same part before this one, in order. */
   readonly earlier: readonly Computed[];
+  /** Minutes that what is in it, or the part that stood longest, has been unchilled below 60 °C, this step counted. */
+  readonly warmMin: number;
   /** Somebody under five eats. */
   readonly smallEaters: boolean;
   /** Foods that somebody at the table avoids, with who and what. */

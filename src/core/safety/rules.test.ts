@@ -262,3 +262,24 @@ test("raw needle mushrooms are known for what they are in the part that takes th
   expect(told([step("cut", [food("enoki", 100)])])).toContain("mushrooms-served-raw");
   expect(told([step("brown", [food("enoki", 100)])])).not.toContain("mushrooms-served-raw");
 });
+test("minutes in the warm go along when parts join, those of the part that stood longest", () => {
+  const stood = (minutes: number) => step("rest", [], { minutes, where: "worktop" });
+  const told = (own: number, ...others: number[]) =>
+    cautions(
+      [
+        tofu,
+        step(
+          "season",
+          others.map((_, i): Line => ({ kind: "part", part: `o${i}`, share: 1 })),
+        ),
+        stood(own),
+      ],
+      [],
+      others.map((minutes, i) => [`o${i}`, [step("weigh", [food("tofu-firm", 200)]), stood(minutes)]]),
+    ).map((c) => c.rule);
+  expect(told(60)).not.toContain("danger-zone");
+  expect(told(60, 61)).toContain("danger-zone");
+  expect(told(60, 60)).not.toContain("danger-zone");
+  // Side by side they stand at the same time: only the longer one counts.
+  expect(told(30, 61, 61)).not.toContain("danger-zone");
+});

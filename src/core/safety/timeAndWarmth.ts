@@ -1,17 +1,5 @@
 import { totalG } from "../process/contents";
-import {
-  cold,
-  factOf,
-  foodSet,
-  heated,
-  holds,
-  hot,
-  is,
-  waitMin,
-  type Rule,
-  type Computed,
-  type RuleContext,
-} from "./rule";
+import { cold, factOf, foodSet, heated, holds, hot, is, waitMin, type Rule, type Computed } from "./rule";
 import { POTATO } from "./foodsWithCare";
 
 const RICE = foodSet("rice-white", "rice-brown", "rice-cooked");
@@ -22,16 +10,12 @@ export const DANGER_ZONE_LOW_C = (40 - 32) / 1.8;
 export const DANGER_ZONE_HIGH_C = (140 - 32) / 1.8;
 const HOLD_C = (135 - 32) / 1.8;
 
-/** Minutes that wet food has stood unchilled below 60 °C since it was last hot right through. */
-function warmMinutes(row: Computed, { earlier }: RuleContext): number {
-  let minutes = 0;
-  for (const one of [...earlier, row]) {
-    if (hot(one)) minutes = 0;
-    const wet = one.outcome.after.batch.waterG > 0.15 * totalG(one.outcome.after.batch);
-    if (!wet || cold(one) || heated(one)) continue;
-    if (one.outcome.after.batch.tempC <= DANGER_ZONE_HIGH_C) minutes += waitMin(one);
-  }
-  return minutes;
+/** Minutes that wet food has stood unchilled below 60 °C after a step, from those before it; what is hot all through begins anew. */
+export function warmAfter(row: Computed, before: number): number {
+  const { batch } = row.outcome.after;
+  const minutes = hot(row) ? 0 : before;
+  const wet = batch.waterG > 0.15 * totalG(batch);
+  return wet && !cold(row) && !heated(row) && batch.tempC <= DANGER_ZONE_HIGH_C ? minutes + waitMin(row) : minutes;
 }
 
 /** How warm for how long: standing, cooking through, cooling, keeping, thawing. */
@@ -40,8 +24,8 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     id: "danger-zone",
     severity: "stop",
     authority: "USDA FSIS, 40–140 °F rule",
-    says: (row, context) =>
-      waitMin(row) > 0 && !cold(row) && !heated(row) && !hot(row) && warmMinutes(row, context) > DANGER_ZONE_MIN
+    says: (row, { warmMin }) =>
+      waitMin(row) > 0 && !cold(row) && !heated(row) && !hot(row) && warmMin > DANGER_ZONE_MIN
         ? "This stands between 4 and 60 °C for more than 2 hours in all. Put it in the fridge, or make it shorter."
         : null,
   },
