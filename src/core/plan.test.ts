@@ -230,6 +230,30 @@ describe("ranges", () => {
     expect(squeeze?.massG.low).toBeLessThan(computed);
     expect(squeeze?.massG.high).toBeGreaterThan(computed * 0.97);
   });
+  test("minutes by kind and grams by kind lie round the likely ones", () => {
+    const all = ranges(input);
+    for (const id of ["strips-soak", "strips-sear", "mash-boil"]) {
+      const found = all[`mustard-strips.${id}`];
+      if (!found) throw new Error(id);
+      const { after, phases, left } = row(input, id).outcome;
+      const inside = ({ low, high }: { low: number; high: number }, likely: number) => {
+        expect(likely).toBeGreaterThanOrEqual(low * 0.97);
+        expect(likely).toBeLessThanOrEqual(high * 1.03);
+      };
+      for (const kind of ["hands", "watch", "wait"] as const)
+        inside(
+          found[kind],
+          phases.reduce((m, p) => (p.kind === kind ? m + p.minutes : m), 0),
+        );
+      inside(found.waterG, after.batch.waterG);
+      inside(found.oilG, after.batch.oilG);
+      inside(found.solidsG, totalG(after.batch) - after.batch.waterG - after.batch.oilG);
+      inside(
+        found.leftG,
+        left.reduce((g, l) => g + totalG(l.contents), 0),
+      );
+    }
+  });
   test("a step added elsewhere does not make other ranges flicker", () => {
     const longer = {
       ...input,

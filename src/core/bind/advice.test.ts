@@ -50,6 +50,9 @@ test("a mix that holds after the rest it gets only has to be waited for", () => 
   const [mixed, later] = [rested(30, 60, 2), rested(30, 60, 600)];
   expect(adviceFor([mixed, later])).toEqual([{ kind: "wait" }]);
   expect(adviceFor([mixed])).toEqual([{ kind: "wait" }]);
+  // Shaped after twenty minutes it holds, though in the long run the flour would want more than there is.
+  expect(adviceFor([rested(0, 120, 2), rested(0, 120, 20)])).toEqual([{ kind: "wait" }]);
+  expect(advice(rested(0, 120, 600))).not.toBeNull();
   expect(adviceFor([rested(110, 60, 2), rested(110, 60, 600)]).map((c) => c.kind)).toEqual([
     "add-binder",
     "add-binder",

@@ -299,3 +299,17 @@ describe("small things that decide a dinner", () => {
     expect(pieces.offTarget).toBe(false);
   });
 });
+
+test("below its break a chickpea drinks after the activation energy of the cold, above after that of the hot", () => {
+  const chickpea = {
+    startMoisture: 0.11,
+    fullMoisture: 1.2,
+    t90At20Min: 600,
+    activationKJ: 40,
+    breakC: 55,
+    activationAboveKJ: 12,
+  };
+  // By hand, Arrhenius with R = 8.314: 600 min at 20 °C are 210 at 40 °C; from 55 on only 12 kJ/mol: 600 → 65 at 95 °C (card 2).
+  expect(9 / pelegRate(chickpea, 40)).toBeCloseTo(600 * Math.exp((40_000 / 8.314) * (1 / 313.15 - 1 / 293.15)), 1);
+  expect(9 / pelegRate(chickpea, 95)).toBeCloseTo(65, -0.5);
+});

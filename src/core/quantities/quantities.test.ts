@@ -18,6 +18,15 @@ test.each([
   expect(Math.abs(ours / said - 1)).toBeLessThan(1e-10);
 });
 
+test("a parameter of one step is told apart from the same one of another, whatever was asked before", () => {
+  const spread = estimate(0, 5, 10);
+  const ask = (draws: ReturnType<typeof sampledDraws>, sample: number, scope: string) =>
+    draws(sample)("film", spread, scope);
+  const mixed = sampledDraws(50, 1);
+  const values = Array.from({ length: 50 }, (_, i) => ask(mixed, i, i % 2 === 0 ? "a" : "b"));
+  const alone = Array.from({ length: 50 }, (_, i) => ask(sampledDraws(50, 1), i, i % 2 === 0 ? "a" : "b"));
+  expect(values).toEqual(alone);
+});
 test("stratified draws follow the triangular distribution, seeded and keyed by name", () => {
   const n = 500;
   const e = estimate(5, 8, 15);

@@ -64,6 +64,12 @@ describe("cook", () => {
     expect(short(CUP.water)).toBe(false);
     expect(short(CUP.water / 2)).toBe(true);
   });
+  test("what is pot and what is food is told apart the same way in every sample", () => {
+    const lines = likely.bring([food("rice-white", 185), food("water", 474)]);
+    const world = { ...likely, bring: () => lines };
+    const step = newStep("cook", "c");
+    expect(totalG(run(EMPTY_VESSEL, step, world).after.batch)).toBe(totalG(run(EMPTY_VESSEL, step, world).after.batch));
+  });
   test("what cannot be cooked is refused by name; no water too; the cooker's line is told", () => {
     expect(refusal(vesselOf(contents("button-mushrooms", 100)), cook())).toMatchObject({ kind: "no-figures" });
     expect(refusal(lentils(), cook({}, 0)).kind).toBe("no-liquid");
