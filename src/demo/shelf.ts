@@ -348,7 +348,7 @@ const SEED_LOAF: Dish = {
   parts: [
     part("loaf", "Loaf", "mince", 25, [
       step("sort", "loaf-sort", [food("brown-lentils", 220)]),
-      step("cook", "loaf-cook", [food("water", 620)], { pan: "pot" }),
+      step("cook", "loaf-cook", [food("water", 800)], { pan: "pot" }),
       step("drain", "loaf-drain", []),
       step("cool", "loaf-cool", [], { minutes: 25, depthMm: 20 }),
       step("pulse", "loaf-pulse", [food("pumpkin-seeds", 90), food("carrot", 120), food("onion", 100)], {

@@ -68,8 +68,10 @@ function LedgerTable({
   const [open, setOpen] = useState(false);
   const mass = (g: number) => writeMass(g, speaking.units);
   const massRange = (r: Range) => writeMassRange(r.low, r.high, speaking.units);
-  const shareRange = ({ low, high }: Range) =>
-    writePercent(low) === writePercent(high) ? writePercent(low) : `${writePercent(low)} – ${writePercent(high)}`;
+  const shareRange = ({ low, high }: Range) => {
+    const [from, to] = [writePercent(low), writePercent(high)];
+    return from === to ? from : `${from.replace(" %", "")}–${to}`;
+  };
   const head = ["Step", "Solids", "Water", "Oil", "Liquid round it", "In all", "Salt", "Came in", "Left"];
   /** What a row says, and its range when it is one. */
   const cells = (v: VesselView): readonly (readonly [string, string | null])[] => {
@@ -94,7 +96,7 @@ function LedgerTable({
       </chakra.summary>
       {open && (
         <Box overflowX="auto" tabIndex={0} role="region" aria-label={`In the bowl, in numbers: ${name}`}>
-          <Table.Root size="sm" bg="transparent">
+          <Table.Root size="sm" bg="transparent" css={{ "& th, & td": { paddingInline: "0.3rem" } }}>
             <Table.Header>
               <Table.Row bg="transparent">
                 {head.map((h, i) => (

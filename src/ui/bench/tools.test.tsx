@@ -167,7 +167,7 @@ test("in numbers, every figure of a step with its range", () => {
   fold.open = true;
   act(() => void fold.dispatchEvent(new Event("toggle")));
   const row = screen.getByRole("row", { name: /^Squeeze/ });
-  for (const text of ["331–405 g", "190–262 g", "0.10 % – 0.20 %", "120–180 g"])
+  for (const text of ["331–405 g", "190–262 g", "0.10–0.20 %", "120–180 g"])
     expect(within(row).getByText(text)).toBeInTheDocument();
 });
 test("the sauce's strips are said to go into it", () => {

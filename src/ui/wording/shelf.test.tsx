@@ -46,6 +46,18 @@ test.each(DEMO_DISHES.map((d) => [d.id, d] as const))("%s can be cooked in every
   expect(Object.keys(step.value)).toHaveLength(dish.parts.flatMap((p) => p.steps).length);
 });
 
+test.each(DEMO_DISHES.map((d) => [d.id, d] as const))(
+  "%s holds when it is shaped, and no pot runs dry",
+  (_id, dish) => {
+    const { advice, dishes } = plan(input(dish));
+    expect(advice.filter((a) => a.correction.kind !== "wait")).toEqual([]);
+    const facts = dishes.flatMap((d) =>
+      d.parts.flatMap((p) => p.rows.flatMap((r) => (r.state === "computed" ? r.outcome.facts : []))),
+    );
+    expect(facts.filter((f) => f.kind === "bath-short" || f.kind === "core-short")).toEqual([]);
+  },
+);
+
 const sentence = (text: string) => {
   expect(text).toMatch(/^[“A-Z0-9−]/);
   expect(text).toMatch(/[.?]$/);
