@@ -60,6 +60,9 @@ test("a mix that holds after the rest it gets only has to be waited for", () => 
 });
 test("nothing is advised where nothing can be added, and none without a binder", () => {
   const row = rested(110, 60, 600);
+  if (row.state !== "computed") throw new Error(row.state);
+  const pieces = { count: 8, eachG: 60, form: "ball", diameterMm: 48, thicknessMm: 48, lengthMm: 48 } as const;
+  expect(adviceFor([{ ...row, outcome: { ...row.outcome, after: { ...row.outcome.after, pieces } } }])).toEqual([]);
   expect(adviceFor([{ ...row, step: newStep("serve", "s") } as Row])).toEqual([]);
   const outcome = run(vesselOf(contents("lentils-cooked", 400)), newStep("rest", "r"));
   expect(adviceFor([{ ...row, outcome } as Row])).toEqual([]);

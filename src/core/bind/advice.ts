@@ -22,6 +22,8 @@ const FLOUR_STRENGTH = 1;
 type Computed = Extract<Row, { state: "computed" }>;
 const isMixed = (row: Row): row is Computed =>
   row.state === "computed" && (row.step.kind === "bind" || row.step.kind === "rest") && bindingOfRow(row) !== null;
+/** Shaped pieces take nothing more. */
+const takesMore = (row: Computed) => row.outcome.after.pieces === null;
 const bindingOfRow = (row: Computed) => row.outcome.facts.find((f) => f.kind === "binding")?.state ?? null;
 
 /**
@@ -35,6 +37,7 @@ export function bindingAdvice(
   figures: StepContext["figures"],
 ): readonly BindingAdvice[] {
   return rows.filter(isMixed).flatMap((row, i, mixed) => {
+    if (!takesMore(row)) return [];
     const next = mixed.findIndex((r, j) => j > i && r.step.kind === "bind");
     const last = mixed[next < 0 ? mixed.length - 1 : next - 1] as Computed;
     if (bindingOfRow(last)?.zone === "holds")

@@ -255,7 +255,7 @@ function Vessel({
       <Ribbon
         stream={{ solidsG: 0, waterG: v.left.steamG, oilG: 0 }}
         widest={widest}
-        path={(d) => `M${x + VESSEL - 3} ${mouth + 8}q${14 + d} -4 ${13 + d} -22t4 -20`}
+        path={(d) => `M${x + VESSEL - 3} ${mouth + 8}q${21 + d} -2 ${20 + d} -24t3 -18`}
       />
       <Ribbon
         stream={{ ...v.left, waterG: v.left.waterG - v.left.steamG }}
