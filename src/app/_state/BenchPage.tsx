@@ -120,7 +120,13 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
   return useMemo<BenchActions>(() => {
     const edit = (label: string, by: (dish: Dish) => Dish, says?: string) => {
       const { supper, dish } = newest.current;
-      void saveSupper(editDish(supper, dish.id, by), label, says);
+      const changed = by(dish);
+      if (changed !== dish)
+        void saveSupper(
+          editDish(supper, dish.id, () => changed),
+          label,
+          says,
+        );
     };
     const onPart = (by: (part: PlannedPart) => void) => newest.current.part && by(newest.current.part);
     const onStep = (by: (step: Step) => void) => newest.current.step && by(newest.current.step);
@@ -133,6 +139,7 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
           return saveSupper(scaled, "Scale the dish", `${by}: everything × ${factor.toFixed(2)}. ${kept}`);
         });
       },
+      moveStep: (id, by) => edit("Move step", (d) => moveStep(d, id, by)),
       placeStep: (id, index) => edit("Move step", (d) => placeStep(d, id, index)),
       takeDish: (dish) => setTaken({ dish, part: null, step: null }),
       takePart: (part) => setTaken((t) => ({ ...t, part, step: null })),
@@ -164,7 +171,6 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
       undo: () => void changes.undo(),
       redo: () => void changes.redo(),
       editStep: (label, by) => onStep(({ id }) => edit(label, (d) => editStep(d, id, by))),
-      moveStep: (by) => onStep(({ id }) => edit("Move step", (d) => moveStep(d, id, by))),
       removeStep: () => onStep(({ id }) => edit("Remove step", (d) => removeStep(d, id), "The step is out.")),
       ownFood: (name, then) => {
         const food = ownFood(newId("own"), name);

@@ -86,7 +86,7 @@ export function removeStep(dish: Dish, id: StepId): Dish {
   }));
   return { ...dish, parts };
 }
-/** Moves a step up (−1) or down (+1) inside its part; at the ends nothing changes. */
+/** Moves a step up (−1) or down (+1) inside its part; at the ends it is the same dish. */
 export function moveStep(dish: Dish, id: StepId, by: -1 | 1): Dish {
   const parts = dish.parts.map((p) => {
     const from = p.steps.findIndex((s) => s.id === id);
@@ -98,7 +98,7 @@ export function moveStep(dish: Dish, id: StepId, by: -1 | 1): Dish {
     steps[from + by] = step;
     return { ...p, steps };
   });
-  return { ...dish, parts };
+  return parts.every((p, i) => p === dish.parts[i]) ? dish : { ...dish, parts };
 }
 /** Puts a step of a part at another place of it, counted after it was taken out; past the ends is the end. */
 export function placeStep(dish: Dish, id: StepId, index: number): Dish {

@@ -57,7 +57,8 @@ export function Bench(props: BenchProps) {
               stepId={stepId}
               speaking={speaking}
               onTake={actions.takeStep}
-              onPlace={props.frozen ? null : actions.placeStep}
+              frozen={props.frozen}
+              actions={actions}
             />
           </>
         ) : (

@@ -55,10 +55,10 @@ export const StepForm = memo(function StepForm({ inHand, part, number, actions }
             · {part}
           </Text>
         </Heading>
-        <IconDo label="Move step earlier" disabled={frozen} onClick={() => actions.moveStep(-1)}>
+        <IconDo label="Move step earlier" disabled={frozen} onClick={() => actions.moveStep(step.id, -1)}>
           <ArrowUp size={16} />
         </IconDo>
-        <IconDo label="Move step later" disabled={frozen} onClick={() => actions.moveStep(1)}>
+        <IconDo label="Move step later" disabled={frozen} onClick={() => actions.moveStep(step.id, 1)}>
           <ArrowDown size={16} />
         </IconDo>
         <IconDo label="Remove step" disabled={frozen} onClick={actions.removeStep}>

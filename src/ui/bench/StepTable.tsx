@@ -20,7 +20,7 @@ import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
 import { sayWhatGoesIn } from "../wording/spoken";
 import { CUES, sayFailure, type Speaking, STEP_NAMES } from "../wording/words";
-import type { PartViewProps } from "./benchProps";
+import type { BenchActions, PartViewProps } from "./benchProps";
 
 function minutesOf(row: Extract<Row, { state: "computed" }>): string {
   const hands = row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m + p.minutes : m), 0);
@@ -30,19 +30,22 @@ function minutesOf(row: Extract<Row, { state: "computed" }>): string {
   return `${writeMinutes(Math.max(1, hands))} hands${rest}`;
 }
 
+type Moves = Pick<BenchActions, "placeStep" | "moveStep">;
+
 export const StepTable = memo(function StepTable({
   part,
   plan,
   stepId,
   speaking,
   onTake,
-  onPlace,
-}: PartViewProps & { readonly onPlace: ((step: string, index: number) => void) | null }) {
+  frozen,
+  actions,
+}: PartViewProps & { readonly frozen: boolean; readonly actions: Moves }) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const ids = part.rows.map((r) => r.step.id);
   const dropped = ({ active, over }: DragEndEvent) => {
     const to = ids.indexOf(String(over?.id));
-    if (onPlace && over && active.id !== over.id && to >= 0) onPlace(String(active.id), to);
+    if (!frozen && over && active.id !== over.id && to >= 0) actions.placeStep(String(active.id), to);
   };
   return (
     <Card p="0" overflowX="auto" tabIndex={0} role="region" aria-label={`Steps of ${part.name}`}>
@@ -62,12 +65,11 @@ export const StepTable = memo(function StepTable({
                   key={row.key}
                   row={row}
                   number={i + 1}
-                  last={i === part.rows.length - 1}
                   inHand={row.step.id === stepId}
                   eaters={plan.eaters}
                   speaking={speaking}
                   onTake={onTake}
-                  onPlace={onPlace}
+                  onMove={frozen ? null : actions.moveStep}
                 />
               ))}
             </SortableContext>
@@ -130,25 +132,25 @@ const upAndDown: Modifier = ({ transform }) => ({ ...transform, x: 0 });
 interface StepRowProps {
   readonly row: Row;
   readonly number: number;
-  readonly last: boolean;
   readonly inHand: boolean;
   readonly eaters: number;
   readonly speaking: Speaking;
   readonly onTake: (id: string) => void;
-  readonly onPlace: ((step: string, index: number) => void) | null;
+  readonly onMove: Moves["moveStep"] | null;
 }
 
 /** One step as a line that can be taken in hand, dragged by its grip, or moved with the arrow keys. */
-const StepRow = memo(function StepRow({ row, number, last, inHand, eaters, speaking, onTake, onPlace }: StepRowProps) {
+const StepRow = memo(function StepRow({ row, number, inHand, eaters, speaking, onTake, onMove }: StepRowProps) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: row.step.id,
-    disabled: onPlace === null,
+    disabled: onMove === null,
   });
   const onKey = (e: KeyboardEvent) => {
     const by = e.key === "ArrowUp" ? -1 : e.key === "ArrowDown" ? 1 : 0;
-    if (by === 0 || onPlace === null) return;
+    if (by === 0 || onMove === null) return;
     e.preventDefault();
-    if ((by < 0 && number > 1) || (by > 0 && !last)) onPlace(row.step.id, number - 1 + by);
+    // By one from where it is by now: a second press may come before the first one is drawn.
+    onMove(row.step.id, by);
   };
   return (
     <tr
@@ -159,7 +161,7 @@ const StepRow = memo(function StepRow({ row, number, last, inHand, eaters, speak
       onClick={() => onTake(row.step.id)}
     >
       <td className="n">
-        {onPlace && (
+        {onMove && (
           <button
             type="button"
             className="grip"

@@ -15,6 +15,7 @@ import type { StepInHand } from "./StepForm";
 export interface BenchActions {
   readonly scale: (factor: number, says: string) => void;
   readonly placeStep: (step: string, index: number) => void;
+  readonly moveStep: (step: string, by: -1 | 1) => void;
   readonly takePart: (part: string) => void;
   readonly takeDish: (dish: string) => void;
   readonly takeStep: (step: string) => void;
@@ -31,7 +32,6 @@ export interface BenchActions {
   readonly redo: () => void;
   /** On the step in hand. */
   readonly editStep: (label: string, edit: (step: Step) => Step) => void;
-  readonly moveStep: (by: -1 | 1) => void;
   readonly removeStep: () => void;
   /** A food of the cook's own, known by name alone; `then` gets its id. */
   readonly ownFood: (name: string, then: (food: string) => void) => void;

@@ -24,33 +24,33 @@ const strips = plannedOf(MUSTARD_STRIPS);
 const first = strips.dishes[0]?.parts[0] as NonNullable<NonNullable<(typeof strips.dishes)[0]>["parts"][0]>;
 
 describe("the step table", () => {
-  const table = (onPlace: ((step: string, index: number) => void) | null) =>
-    show(
+  const table = (frozen: boolean) => {
+    const actions = { placeStep: jest.fn(), moveStep: jest.fn() };
+    const view = show(
       <StepTable
         part={first}
         plan={strips}
         stepId="strips-soak"
         speaking={speaking}
         onTake={jest.fn()}
-        onPlace={onPlace}
+        frozen={frozen}
+        actions={actions}
       />,
     );
-  test("arrow keys on the grip move a step, and stop at the ends", async () => {
-    const onPlace = jest.fn();
-    const { user } = table(onPlace);
-    screen.getByRole("button", { name: /^Move Soak, step 2/ }).focus();
-    await user.keyboard("{ArrowDown}");
-    expect(onPlace).toHaveBeenLastCalledWith("strips-soak", 2);
-    await user.keyboard("{ArrowUp}");
-    expect(onPlace).toHaveBeenLastCalledWith("strips-soak", 0);
-    screen.getByRole("button", { name: /^Move Weigh, step 1/ }).focus();
-    await user.keyboard("{ArrowUp}");
-    screen.getByRole("button", { name: /^Move Sear, step 6/ }).focus();
-    await user.keyboard("{ArrowDown}");
-    expect(onPlace).toHaveBeenCalledTimes(2);
+    return { ...actions, ...view };
+  };
+  test("arrow keys on the grip move a step by one from wherever it is by then, before the move is drawn too", async () => {
+    const { user, moveStep } = table(false);
+    screen.getByRole("button", { name: /^Move Squeeze, step 4/ }).focus();
+    await user.keyboard("{ArrowUp}{ArrowUp}{ArrowDown}");
+    expect(moveStep.mock.calls).toEqual([
+      ["strips-squeeze", -1],
+      ["strips-squeeze", -1],
+      ["strips-squeeze", 1],
+    ]);
   });
   test("a supper that is being cooked has no grips", () => {
-    table(null);
+    table(true);
     expect(screen.queryByRole("button", { name: /^Move/ })).toBeNull();
     expect(screen.getByRole("row", { name: /Soak/ })).toHaveAttribute("data-in-hand");
   });
