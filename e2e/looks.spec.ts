@@ -20,7 +20,7 @@ async function prepared(page: Page): Promise<void> {
   await loadDemo(page);
   await page.goto("/supper/stove?s=sunday-supper");
   await page.getByRole("button", { name: "Begin cooking" }).click();
-  await cookUntil(page, /Mash the mash/);
+  await cookUntil(page, /^Mash it$/);
   await page.getByRole("button", { name: /on the table/ }).click();
   await expect(page.getByText("How was the bite?")).toBeVisible();
   await page.goto("/supper/stove?s=sunday-supper");

@@ -126,7 +126,7 @@ test("the demo supper, from the Counter to a finished entry and into another bro
   await expect(second.getByRole("button", { name: /✓ drips only/ })).toHaveAttribute("aria-pressed", "true");
 
   // To the end; the entry.
-  await cookUntil(second, /Mash the mash/);
+  await cookUntil(second, /^Mash it$/);
   await second.getByRole("button", { name: /on the table/ }).click();
   await second.waitForURL("**/notebook?e=*");
   await expect(second.getByRole("heading", { name: "Sunday supper" })).toBeVisible();

@@ -357,11 +357,17 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
 }
 
 const earlyMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.early ? m + p.minutes : m), 0);
+/** "Mash it": a part that is called what is done to it is not named again beside the verb. */
+function verbed(verb: string, name: string): string {
+  const last = name.split(" ").at(-1) ?? name;
+  if (!last.startsWith(verb.toLowerCase())) return `${verb} the ${name}`;
+  return `${verb} ${last.endsWith("s") ? "them" : "it"}`;
+}
 /** "Pat the rashers dry": verbs of two words close round the part. */
 function titleOf(step: Step, name: string): string {
   switch (step.kind) {
     case "cut":
-      return `${CUT_VERBS[step.how]} the ${name}`;
+      return verbed(CUT_VERBS[step.how], name);
     case "pat":
       return `Pat the ${name} dry`;
     case "hold":
@@ -369,7 +375,7 @@ function titleOf(step: Step, name: string): string {
     case "sweat":
       return `Sweat the ${name} in water`;
     default:
-      return `${STEP_NAMES[step.kind]} the ${name}`;
+      return verbed(STEP_NAMES[step.kind], name);
   }
 }
 function sayMarinade(row: Computed, speaking: Speaking): string {
