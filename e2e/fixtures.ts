@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from "@playwright/test";
+import { type BrowserContext, test as base, expect, type Page } from "@playwright/test";
 
 /** Sunday afternoon in the week of the demo supper, four hours before it. */
 export const AFTERNOON = new Date("2026-11-29T15:00:00Z");
@@ -18,7 +18,31 @@ export function watch(page: Page): string[] {
   return faults;
 }
 
-export const test = base.extend<{ faults: string[] }>({
+type Store = Awaited<ReturnType<BrowserContext["storageState"]>>;
+
+export const test = base.extend<{ faults: string[] }, { cooked: Store }>({
+  /** What a browser holds after the demo supper was cooked once and is being cooked again; made once, by cooking. */
+  cooked: [
+    async ({ browser }, use, info) => {
+      const { baseURL, timezoneId } = info.project.use;
+      const context = await browser.newContext({ baseURL, timezoneId });
+      const page = await context.newPage();
+      await page.clock.install({ time: AFTERNOON });
+      await loadDemo(page);
+      await page.goto("/supper/stove?s=sunday-supper");
+      await page.getByRole("button", { name: "Begin cooking" }).click();
+      await cookUntil(page, /^Mash it$/);
+      await page.getByRole("button", { name: /on the table/ }).click();
+      await expect(page.getByText("How was the bite?")).toBeVisible();
+      await page.goto("/supper/stove?s=sunday-supper");
+      await page.getByRole("button", { name: "Begin cooking" }).click();
+      await expect(page.getByTestId("does")).toBeVisible();
+      const store = await context.storageState({ indexedDB: true });
+      await context.close();
+      await use(store);
+    },
+    { scope: "worker" },
+  ],
   faults: [
     async ({ page }, use) => {
       const faults = watch(page);

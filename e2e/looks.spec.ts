@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { cookUntil, expect, loadDemo, test } from "./fixtures";
+import { expect, test } from "./fixtures";
 
 const VIEWS: readonly (readonly [string, string, (page: Page) => Promise<unknown>])[] = [
   ["Counter", "/", (p) => expect(p.getByText("of hands-on work")).toBeVisible()],
@@ -15,57 +15,37 @@ const VIEWS: readonly (readonly [string, string, (page: Page) => Promise<unknown
   ["Notebook", "/notebook", (p) => expect(p.getByText("How was the bite?")).toBeVisible()],
 ];
 
-/** The demo with a cooking under way on the Stove and one entry in the Notebook. */
-async function prepared(page: Page): Promise<void> {
-  await loadDemo(page);
-  await page.goto("/supper/stove?s=sunday-supper");
-  await page.getByRole("button", { name: "Begin cooking" }).click();
-  await cookUntil(page, /^Mash it$/);
-  await page.getByRole("button", { name: /on the table/ }).click();
-  await expect(page.getByText("How was the bite?")).toBeVisible();
-  await page.goto("/supper/stove?s=sunday-supper");
-  await page.getByRole("button", { name: "Begin cooking" }).click();
-  await expect(page.getByTestId("does")).toBeVisible();
-}
+const EMPTY: typeof VIEWS = [
+  ["Empty counter", "/", (p) => expect(p.getByRole("heading", { level: 1 })).toBeVisible()],
+  ["Empty notebook", "/notebook", (p) => expect(p.getByRole("heading", { name: "Nothing cooked yet" })).toBeVisible()],
+];
 
-for (const theme of ["light", "dark"] as const)
-  test(`axe finds nothing on any view, ${theme}`, async ({ page }) => {
+/** Axe in both themes; nothing off the side at a phone's, a tablet's and a desk's width. */
+async function look(page: Page, [name, path, ready]: (typeof VIEWS)[number]): Promise<void> {
+  await page.emulateMedia({ colorScheme: "light", reducedMotion: "reduce" });
+  await page.goto(path);
+  await ready(page);
+  for (const theme of ["light", "dark"] as const) {
     await page.emulateMedia({ colorScheme: theme, reducedMotion: "reduce" });
-    await page.goto("/");
-    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-    const found: unknown[] = [];
-    const look = async (name: string) => {
-      const { violations } = await new AxeBuilder({ page })
-        .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"])
-        .analyze();
-      found.push(...violations.map((v) => `${name}: ${v.id}: ${v.nodes[0]?.target} ${v.nodes[0]?.failureSummary}`));
-    };
-    await look("Empty counter");
-    await page.goto("/notebook");
-    await expect(page.getByRole("heading", { name: "Nothing cooked yet" })).toBeVisible();
-    await look("Empty notebook");
-    await prepared(page);
-    for (const [name, path, ready] of VIEWS) {
-      await page.goto(path);
-      await ready(page);
-      await look(name);
-    }
-    expect(found).toEqual([]);
-  });
-
-test("nothing runs off the side at 390, 1024 and 1280", async ({ page }) => {
-  await prepared(page);
+    await expect(page.locator("html")).toHaveClass(new RegExp(`\\b${theme}\\b`));
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"])
+      .analyze();
+    expect(violations.map((v) => `${theme}: ${v.id}: ${v.nodes[0]?.target} ${v.nodes[0]?.failureSummary}`)).toEqual([]);
+  }
   for (const width of [390, 1024, 1280]) {
     await page.setViewportSize({ width, height: 844 });
-    for (const [name, path, ready] of VIEWS) {
-      await page.goto(path);
-      await ready(page);
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      );
-      expect({ name, width, over: Math.max(0, over) }).toEqual({ name, width, over: 0 });
-    }
+    await ready(page);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect({ name, width, over: Math.max(0, over) }).toEqual({ name, width, over: 0 });
   }
+}
+
+for (const view of EMPTY) test(`looks right: ${view[0]}`, ({ page }) => look(page, view));
+
+test.describe("after cooking", () => {
+  test.use({ storageState: ({ cooked }, give) => give(cooked) });
+  for (const view of VIEWS) test(`looks right: ${view[0]}`, ({ page }) => look(page, view));
 });
 
 test("pages are static, carry the headers, and know their fonts", async ({ page, request }) => {

@@ -18,6 +18,10 @@ const SEED = 1;
 
 /** The one typed way to the workers. Only a page in a browser may call it. */
 export const computing = {
+  /** Starts the searching worker while the page still waits for its plan; starting takes longer than searching. */
+  wake(): void {
+    searcher();
+  },
   plan: (input: PlanInput): Promise<Plan> => planner().plan(input),
   /** Null when a newer question was asked before this one was answered. */
   async ranges(input: PlanInput): Promise<Ranges | null> {

@@ -1,6 +1,6 @@
 "use client";
 
-import { type Dispatch, type SetStateAction, useEffect, useMemo, useRef, useState } from "react";
+import { type Dispatch, type SetStateAction, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { type Dish, headCount, type Supper } from "@/core/dish/dish";
 import {
   addPart,
@@ -114,7 +114,7 @@ interface Newest {
 /** The actions of the Bench, one object for the life of the page; each looks at what is newest when it is done. */
 function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): BenchActions {
   const newest = useRef(now);
-  useEffect(() => {
+  useLayoutEffect(() => {
     newest.current = now;
   });
   return useMemo<BenchActions>(() => {

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { tinykeys } from "tinykeys";
 import { headCount } from "@/core/dish/dish";
 import { localTime } from "@/core/formats/zonedTime";
@@ -347,10 +347,11 @@ interface StoveKeys {
 /** Single keys; silent while somebody types, and when a focused button will answer the space bar itself. */
 function useStoveKeys(on: boolean, keys: StoveKeys) {
   const latest = useRef(keys);
-  useEffect(() => {
+  // Before the screen is painted: whoever reads the new step and presses at once means that one.
+  useLayoutEffect(() => {
     latest.current = keys;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!on) return;
     const unlessBusy =
       (run: () => void, clicks = false) =>

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { Kitchen } from "@/core/dish/kitchen";
 import { blockedBefore } from "@/core/formats/zonedTime";
 import type { Plan, PlanInput, Ranges } from "@/core/plan";
@@ -64,12 +64,17 @@ export function scheduleFor(plan: Plan, kitchen: Kitchen, serveAt: string): Prom
 
 export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt: string | null): Schedule | null {
   const [schedule, setSchedule] = useState<Schedule | null>(null);
+  const asked = useRef(false);
+  useEffect(() => computing.wake(), []);
   useEffect(() => {
     if (plan === null || kitchen === null || serveAt === null) return;
     let current = true;
+    // Nothing is shown before the first answer, so the first question does not wait for another edit.
+    const settleMs = asked.current ? SETTLE_MS : 0;
+    asked.current = true;
     const timer = setTimeout(
       () => void scheduleFor(plan, kitchen, serveAt).then((s) => current && setSchedule(s)),
-      SETTLE_MS,
+      settleMs,
     );
     return () => {
       current = false;
