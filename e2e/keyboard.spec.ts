@@ -48,4 +48,16 @@ test("the thread by keyboard alone", async ({ page }) => {
   await page.locator("body").click({ position: { x: 5, y: 400 } });
   await page.keyboard.press("b");
   await expect(heading).toHaveText("Soak the strips");
+  // "?" lists the keys of this page, itself a single key; the list closes with Escape and gives the focus back.
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toHaveCount(0);
+  await page.getByRole("checkbox", { name: /single keys/ }).check();
+  await page.locator("body").click({ position: { x: 5, y: 400 } });
+  await page.keyboard.press("?");
+  const keys = page.getByRole("dialog", { name: "Keys" });
+  await expect(keys).toContainText("done, on to the next step");
+  await page.keyboard.press("b");
+  await page.keyboard.press("Escape");
+  await expect(keys).toHaveCount(0);
+  await expect(heading).toHaveText("Soak the strips");
 });

@@ -12,6 +12,7 @@ export function HouseBar() {
   return (
     <Bar
       units={units}
+      path={path}
       onUnits={(u) => house.state === "ready" && void saveKitchen({ ...house.kitchen, units: u }, "Units")}
     >
       <HouseNav here={path} />

@@ -1,8 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
-import { tinykeys } from "tinykeys";
+import { useCallback, useMemo, useState } from "react";
 import { headCount } from "@/core/dish/dish";
 import { localTime } from "@/core/formats/zonedTime";
 import { type Entry, entryRows } from "@/core/notebook/entry";
@@ -16,12 +15,14 @@ import { writeMass, writeMinutes } from "@/core/quantities/write";
 import { db } from "@/data/db";
 import { appendToLog } from "@/data/household";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
+import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
 import { BeforeCooking, Stove, type StoveStep, type TimerView } from "@/ui/stove/Stove";
 import { type Said, sayOpen } from "@/ui/wording/facts";
 import { speak } from "@/ui/wording/spoken";
 import { type Move, movesOf } from "@/ui/wording/tasks";
 import { writeDay } from "@/ui/wording/time";
 import { counted, CUES, sayWeighInFailure, type Speaking } from "@/ui/wording/words";
+import { useAwake, useRing } from "./attention";
 import { usePlan } from "./computed";
 import { instant, newId, useNow } from "./store";
 import { type SupperView, useSupper } from "./supper";
@@ -153,12 +154,14 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const [keysOn, setKeysOn] = useKeysOn();
   const startTimer = () => timer && void say({ kind: "timer", at: instant(), step: move.key, minutes: timer.minutes });
   const stopTimer = (step: string) => void say({ kind: "timer-off", at: instant(), step });
-  useStoveKeys(keysOn, {
-    next: () => void next(),
-    back: () => back?.(),
-    weigh: () => weighable && take(loadG, "scale"),
-    timer: startTimer,
-    stop: (n) => timers[n] && stopTimer(timers[n].step),
+  useSingleKeys({
+    Space: { run: () => void next(), clicks: true },
+    b: { run: () => back?.() },
+    w: { run: () => weighable && take(loadG, "scale") },
+    t: { run: startTimer },
+    ...Object.fromEntries(
+      Array.from({ length: 9 }, (_, i) => [String(i + 1), { run: () => timers[i] && stopTimer(timers[i].step) }]),
+    ),
   });
 
   if (computed === null) return null;
@@ -335,106 +338,4 @@ async function writeEntry(
   };
   await db.entries.put(entry);
   return entry;
-}
-
-interface StoveKeys {
-  readonly next: () => void;
-  readonly back: () => void;
-  readonly weigh: () => void;
-  readonly timer: () => void;
-  readonly stop: (n: number) => void;
-}
-/** Single keys; silent while somebody types, and when a focused button will answer the space bar itself. */
-function useStoveKeys(on: boolean, keys: StoveKeys) {
-  const latest = useRef(keys);
-  // Before the screen is painted: whoever reads the new step and presses at once means that one.
-  useLayoutEffect(() => {
-    latest.current = keys;
-  });
-  useLayoutEffect(() => {
-    if (!on) return;
-    const unlessBusy =
-      (run: () => void, clicks = false) =>
-      (e: KeyboardEvent) => {
-        if (e.repeat || e.ctrlKey || e.metaKey || e.altKey) return;
-        const target = e.target instanceof HTMLElement ? e.target : null;
-        if (target?.closest("input:not([type=checkbox]):not([type=range]), textarea, select")) return;
-        if (clicks && target?.closest("button, a, input")) return;
-        e.preventDefault();
-        run();
-      };
-    const digits = Object.fromEntries(
-      Array.from({ length: 9 }, (_, i) => [String(i + 1), unlessBusy(() => latest.current.stop(i))]),
-    );
-    return tinykeys(window, {
-      Space: unlessBusy(() => latest.current.next(), true),
-      b: unlessBusy(() => latest.current.back()),
-      w: unlessBusy(() => latest.current.weigh()),
-      t: unlessBusy(() => latest.current.timer()),
-      ...digits,
-    });
-  }, [on]);
-}
-
-const KEYS_SETTING = "jade-pan.single-keys";
-function useKeysOn(): [boolean, (on: boolean) => void] {
-  const [on, setOn] = useState(
-    () => typeof localStorage === "undefined" || localStorage.getItem(KEYS_SETTING) !== "off",
-  );
-  return [
-    on,
-    (value) => {
-      localStorage.setItem(KEYS_SETTING, value ? "on" : "off");
-      setOn(value);
-    },
-  ];
-}
-
-/** A short tone when a timer runs out while the page is open; the screen says it in any case. */
-function useRing(timers: readonly TimerView[]) {
-  const rung = useRef(new Set<string>());
-  useEffect(() => {
-    for (const t of timers) {
-      if (t.leftMs > 0) rung.current.delete(t.step);
-      else if (!rung.current.has(t.step)) {
-        rung.current.add(t.step);
-        if (t.leftMs > -2000) ring();
-      }
-    }
-  }, [timers]);
-}
-function ring() {
-  try {
-    const audio = new AudioContext();
-    const tone = audio.createOscillator();
-    const volume = audio.createGain();
-    volume.gain.value = 0.15;
-    tone.frequency.value = 660;
-    tone.connect(volume).connect(audio.destination);
-    tone.start();
-    tone.stop(audio.currentTime + 0.7);
-    tone.onended = () => void audio.close();
-  } catch {
-    // No sound here; the timer card says it.
-  }
-}
-
-/** Keeps the screen awake where the browser can. */
-function useAwake() {
-  useEffect(() => {
-    let lock: WakeLockSentinel | null = null;
-    const ask = () => {
-      if (document.visibilityState === "visible")
-        navigator.wakeLock?.request("screen").then(
-          (l) => (lock = l),
-          () => {},
-        );
-    };
-    ask();
-    document.addEventListener("visibilitychange", ask);
-    return () => {
-      document.removeEventListener("visibilitychange", ask);
-      void lock?.release();
-    };
-  }, []);
 }

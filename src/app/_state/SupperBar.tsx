@@ -56,7 +56,7 @@ export function SupperBar() {
   );
   const stages = useSame(state.state === "ready" ? stagesOf(state, path) : []);
   const bar = (children: ReactNode) => (
-    <Bar units={kitchen?.units ?? "metric"} onUnits={setUnits}>
+    <Bar units={kitchen?.units ?? "metric"} onUnits={setUnits} path={path}>
       {children}
     </Bar>
   );

@@ -43,8 +43,8 @@ test("too dry: spoons of liquid, by hand", () => {
 });
 test("too wet: spoons of the flour that is in it; far too wet or dry: another way", () => {
   expect(advice(rested(110, 60, 600))).toMatchObject({ kind: "add-binder", food: "oat-flour" });
-  expect(advice(rested(600, 40, 600))).toEqual({ kind: "other-way", tooWet: true });
-  expect(advice(rested(0, 300, 600))).toEqual({ kind: "other-way", tooWet: false });
+  expect(advice(rested(600, 40, 600))).toMatchObject({ kind: "other-way", tooWet: true });
+  expect(advice(rested(0, 300, 600))).toMatchObject({ kind: "other-way", tooWet: false });
 });
 test("a mix that holds after the rest it gets only has to be waited for", () => {
   const [mixed, later] = [rested(30, 60, 2), rested(30, 60, 600)];
@@ -66,4 +66,34 @@ test("nothing is advised where nothing can be added, and none without a binder",
   expect(adviceFor([{ ...row, step: newStep("serve", "s") } as Row])).toEqual([]);
   const outcome = run(vesselOf(contents("lentils-cooked", 400)), newStep("rest", "r"));
   expect(adviceFor([{ ...row, outcome } as Row])).toEqual([]);
+});
+
+test("grated potato holds by its own starch once squeezed; wet, it asks for potato starch", () => {
+  const binding = (waterG: number) => {
+    const step: RestStep = { ...newStep("rest", "r"), minutes: 20, where: "worktop" };
+    const raw = contents("potato", 1000);
+    const before: Vessel = { ...vesselOf({ ...raw, waterG }), boundMin: 0 };
+    const outcome = run(before, step);
+    const row: Row = {
+      key: "d.r",
+      part: "p",
+      step,
+      state: "computed",
+      before,
+      outcome,
+      weighed: null,
+      refusedReading: null,
+    };
+    return advice(row);
+  };
+  // 207.5 g solids: a fifth to a third squeezed out leaves 460–590 g of water (2.2–2.8 g/g).
+  expect(binding(590)).toBeNull();
+  expect(binding(460)).toBeNull();
+  // Unsqueezed: 207.5/0.93 · (1.4 + 0.75 · 2) = 647 g is where it should be.
+  expect(binding(793)).toMatchObject({
+    kind: "other-way",
+    tooWet: true,
+    waterG: expect.closeTo(793 - 647, -1) as number,
+  });
+  expect(binding(660)).toBeNull();
 });

@@ -4,6 +4,7 @@ import { bindingInputOf } from "../process/steps/common";
 import type { StepContext } from "../process/ledger";
 import type { StepKey } from "../process/log";
 import type { Row } from "../process/replay";
+import type { BinderAmount } from "../models/binderWater";
 import { ML_OF } from "../quantities/units";
 import { type Correction, correctionFor } from "./correction";
 
@@ -19,6 +20,13 @@ const USUAL_SPOON_G = 8;
 /** Gel formers are not added by the spoon as flour and crumbs are (card 6: β of flours and crumbs is below 1). */
 const FLOUR_STRENGTH = 1;
 
+const USUAL_BINDER = "potato-starch";
+function usual(figures: StepContext["figures"]): BinderAmount {
+  const { binder } = figures(USUAL_BINDER);
+  if (!binder) throw new RangeError(`${USUAL_BINDER} has no figures for binding`);
+  return { food: USUAL_BINDER, massG: 0, figures: binder };
+}
+
 type Computed = Extract<Row, { state: "computed" }>;
 const isMixed = (row: Row): row is Computed =>
   row.state === "computed" && (row.step.kind === "bind" || row.step.kind === "rest") && bindingOfRow(row) !== null;
@@ -29,7 +37,8 @@ const bindingOfRow = (row: Computed) => row.outcome.facts.find((f) => f.kind ===
 /**
  * Advice for the mixes of one part, at the steps where something can still be added: where binders go in and where they
  * rest. What counts is how the mix is when it has had the rest that the part gives it; a mix that holds then only has to
- * be waited for. The binder to add is the flour or crumb there is most of, else the gel former.
+ * be waited for. The binder to add is the flour or crumb there is most of, else the gel former; where only the food's
+ * own starch binds, potato starch.
  */
 export function bindingAdvice(
   rows: readonly Row[],
@@ -46,9 +55,9 @@ export function bindingAdvice(
         : [{ step: row.key, correction: { kind: "wait" }, spoonG: 0 } as const];
     const { batch, boundMin } = last.outcome.after;
     const input = bindingInputOf(batch, boundMin ?? 0, figures);
-    const byMass = input.binders.slice().sort((a, b) => b.massG - a.massG);
-    const binder = byMass.find((b) => b.figures.strength < FLOUR_STRENGTH) ?? byMass[0];
-    if (!binder) return [];
+    if (input.binders.length === 0) return [];
+    const byMass = input.binders.filter((b) => !b.figures.base).sort((a, b) => b.massG - a.massG);
+    const binder = byMass.find((b) => b.figures.strength < FLOUR_STRENGTH) ?? byMass[0] ?? usual(figures);
     const spoonG = spoonOf(binder.food, foods);
     const correction = correctionFor(input, binder, spoonG);
     return correction === null || correction.kind === "fine" ? [] : [{ step: row.key, correction, spoonG }];

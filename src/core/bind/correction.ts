@@ -6,9 +6,14 @@ export const LIQUID_STEP_G = 9.858;
 /** More spoons than this are no correction: another binder, or a drier base, is wanted. */
 const MOST_STEPS = 8;
 
+/** Where in its window a mix is brought from the dry side, and from the wet side. */
+const FROM_DRY = 0.3;
+const FROM_WET = 0.75;
+const within = (holdsFromG: number, holdsToG: number, share: number) => holdsFromG + share * (holdsToG - holdsFromG);
+
 /** Spoons of liquid that bring a rested mix to 0.3 of its window. */
 export function liquidSteps(freeWaterG: number, holdsFromG: number, holdsToG: number): number {
-  return Math.max(0, Math.ceil((holdsFromG + 0.3 * (holdsToG - holdsFromG) - freeWaterG) / LIQUID_STEP_G));
+  return Math.max(0, Math.ceil((within(holdsFromG, holdsToG, FROM_DRY) - freeWaterG) / LIQUID_STEP_G));
 }
 
 /** Tablespoons of a binder that bring a rested mix down to 0.75 of its window; at most 100 are tried. */
@@ -22,7 +27,7 @@ export function binderSteps(
   for (let steps = 0; steps < 100; steps++) {
     const from = holdsFromG + steps * spoonG * binder.holdsFrom;
     const to = holdsToG + steps * spoonG * binder.holdsTo;
-    if (freeWaterG <= from + 0.75 * (to - from)) return steps;
+    if (freeWaterG <= within(from, to, FROM_WET)) return steps;
   }
   return 100;
 }
@@ -32,7 +37,8 @@ export type Correction =
   | { readonly kind: "wait" }
   | { readonly kind: "add-liquid"; readonly steps: number }
   | { readonly kind: "add-binder"; readonly food: FoodId; readonly steps: number }
-  | { readonly kind: "other-way"; readonly tooWet: boolean };
+  /** `waterG` has to go, or is missing, before spoons can do it. */
+  | { readonly kind: "other-way"; readonly tooWet: boolean; readonly waterG: number };
 
 /**
  * What brings a mix into its window, judged at full rest: spoons of liquid, tablespoons of one binder, or only
@@ -46,8 +52,12 @@ export function correctionFor(input: BindingInput, binder: BinderAmount, spoonG:
   const { freeWaterG, holdsFromG, holdsToG } = rested;
   if (rested.position < 0.15) {
     const steps = liquidSteps(freeWaterG, holdsFromG, holdsToG);
-    return steps > MOST_STEPS ? { kind: "other-way", tooWet: false } : { kind: "add-liquid", steps };
+    return steps > MOST_STEPS
+      ? { kind: "other-way", tooWet: false, waterG: within(holdsFromG, holdsToG, FROM_DRY) - freeWaterG }
+      : { kind: "add-liquid", steps };
   }
   const steps = binderSteps(freeWaterG, holdsFromG, holdsToG, binder.figures, spoonG);
-  return steps > MOST_STEPS ? { kind: "other-way", tooWet: true } : { kind: "add-binder", food: binder.food, steps };
+  return steps > MOST_STEPS
+    ? { kind: "other-way", tooWet: true, waterG: freeWaterG - within(holdsFromG, holdsToG, FROM_WET) }
+    : { kind: "add-binder", food: binder.food, steps };
 }

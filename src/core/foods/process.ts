@@ -23,6 +23,8 @@ export interface PressFigures {
   readonly thresholdKPa: number;
   readonly exponent: Estimate;
   readonly consolidationM2PerS: Estimate;
+  /** Cells hold the water: it runs only once they are grated, chopped fine or cooked soft. */
+  readonly cells?: true;
 }
 /** What a binder does; see `bind/window`. Grams of water per gram of binder, minutes, flax-equivalents. */
 export interface BinderFigures {
@@ -30,6 +32,8 @@ export interface BinderFigures {
   readonly holdsTo: number;
   readonly timeConstantMin: number;
   readonly strength: number;
+  /** Not a powder that is added by the spoon: grated or mashed, its own starch binds. */
+  readonly base?: true;
   /** For starches: figures once heated through. */
   readonly hot?: { readonly holdsFrom: number; readonly holdsTo: number; readonly strength: number };
 }
@@ -67,6 +71,19 @@ export interface ProcessFigures {
   readonly starch?: StarchId;
 }
 
+/**
+ * Vegetables and mushrooms, grated or soft, squeezed: twisted in a cloth grated potato loses a fifth to a third of its
+ * mass, courgette a third to a half (common practice). The exponent is an engineering estimate from that.
+ */
+const juicy = (referenceMoisture: number, exponent = estimate(0.07, 0.12, 0.17)): Pick<ProcessFigures, "press"> => ({
+  press: {
+    referenceMoisture,
+    thresholdKPa: 1,
+    exponent,
+    consolidationM2PerS: estimate(0.5e-6, 1.5e-6, 5e-6),
+    cells: true,
+  },
+});
 /** Fruit and flowers out of brine, drained (models card 3). */
 const BRINED_FRUIT: ProcessFigures = {
   press: {
@@ -213,6 +230,7 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   "chickpeas-cooked": { keepsMoisture: 1.4 },
   "black-beans-cooked": { keepsMoisture: 1.4 },
   "button-mushrooms": {
+    ...juicy(12.2),
     bakedLoss: estimate(0.4, 0.5, 0.6),
     brownedLoss: estimate(0.55, 0.62, 0.7),
     layerMm: estimate(15, 20, 30),
@@ -224,10 +242,10 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     layerMm: estimate(15, 20, 30),
     keepsMoisture: 3,
   },
-  onion: { brownedLoss: estimate(0.2, 0.28, 0.35), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
+  onion: { ...juicy(8.2), brownedLoss: estimate(0.2, 0.28, 0.35), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
   shallot: { brownedLoss: estimate(0.2, 0.28, 0.35), layerMm: estimate(10, 15, 20), keepsMoisture: 3 },
-  carrot: { brownedLoss: estimate(0.1, 0.18, 0.28), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
-  celeriac: { brownedLoss: estimate(0.1, 0.18, 0.28), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
+  carrot: { ...juicy(7.5), brownedLoss: estimate(0.1, 0.18, 0.28), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
+  celeriac: { ...juicy(7.3), brownedLoss: estimate(0.1, 0.18, 0.28), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
   garlic: { brownedLoss: estimate(0.1, 0.2, 0.3), keepsMoisture: 1 },
   "ground-flax": { binder: { holdsFrom: 3, holdsTo: 8, timeConstantMin: 5, strength: 1 } },
   "ground-chia": { binder: { holdsFrom: 4, holdsTo: 10, timeConstantMin: 8, strength: 1.1 } },
@@ -328,7 +346,12 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   "black-beans-tinned": { keepsMoisture: 1.4 },
   "pinto-beans-cooked": { keepsMoisture: 1.5 },
   "pinto-beans-tinned": { keepsMoisture: 1.5 },
-  portobello: { brownedLoss: estimate(0.4, 0.5, 0.6), bakedLoss: estimate(0.3, 0.38, 0.45), keepsMoisture: 3 },
+  portobello: {
+    ...juicy(12),
+    brownedLoss: estimate(0.4, 0.5, 0.6),
+    bakedLoss: estimate(0.3, 0.38, 0.45),
+    keepsMoisture: 3,
+  },
   "king-oyster": { brownedLoss: estimate(0.35, 0.42, 0.5), layerMm: estimate(8, 12, 20), keepsMoisture: 3 },
   enoki: {
     raw: "raw-mushrooms",
@@ -360,24 +383,58 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     keepsMoisture: 3,
     brownedLoss: estimate(0.3, 0.4, 0.5),
   },
-  aubergine: { brownedLoss: estimate(0.3, 0.38, 0.45), bakedLoss: estimate(0.35, 0.4, 0.45), keepsMoisture: 5.5 },
-  butternut: { brownedLoss: estimate(0.1, 0.18, 0.28), bakedLoss: estimate(0.15, 0.22, 0.3), keepsMoisture: 5 },
+  aubergine: {
+    ...juicy(12),
+    brownedLoss: estimate(0.3, 0.38, 0.45),
+    bakedLoss: estimate(0.35, 0.4, 0.45),
+    keepsMoisture: 5.5,
+  },
+  butternut: {
+    ...juicy(6.4),
+    brownedLoss: estimate(0.1, 0.18, 0.28),
+    bakedLoss: estimate(0.15, 0.22, 0.3),
+    keepsMoisture: 5,
+  },
   "squash-whole": { bakedLoss: estimate(0.1, 0.15, 0.2), skin: true },
   "baking-potato": { bakedLoss: estimate(0.12, 0.17, 0.22), skin: true },
   peas: { keepsMoisture: 2.9 },
   edamame: { keepsMoisture: 2 },
   sweetcorn: { keepsMoisture: 2.4 },
   broccoli: { keepsMoisture: 6, bakedLoss: estimate(0.25, 0.35, 0.45) },
-  courgette: { keepsMoisture: 8, brownedLoss: estimate(0.2, 0.3, 0.4), bakedLoss: estimate(0.3, 0.38, 0.45) },
+  courgette: {
+    ...juicy(18),
+    keepsMoisture: 8,
+    brownedLoss: estimate(0.2, 0.3, 0.4),
+    bakedLoss: estimate(0.3, 0.38, 0.45),
+  },
   "red-pepper": { keepsMoisture: 8, brownedLoss: estimate(0.15, 0.22, 0.3), bakedLoss: estimate(0.25, 0.33, 0.4) },
   apple: { keepsMoisture: 5, brownedLoss: estimate(0.12, 0.2, 0.3) },
-  potato: { bakedLoss: estimate(0.2, 0.28, 0.36), brownedLoss: estimate(0.15, 0.25, 0.35) },
-  "sweet-potato": { bakedLoss: estimate(0.2, 0.28, 0.36) },
-  cauliflower: { bakedLoss: estimate(0.25, 0.33, 0.42), brownedLoss: estimate(0.15, 0.25, 0.35) },
-  "red-onion": { brownedLoss: estimate(0.2, 0.28, 0.35), layerMm: estimate(10, 15, 20), keepsMoisture: 6 },
+  // Grated and squeezed to 3.7 g/g or less it holds with its own starch, and so does a stiff mash (common practice).
+  potato: {
+    binder: { holdsFrom: 1.4, holdsTo: 3.4, timeConstantMin: 2, strength: 0.1, base: true },
+    ...juicy(3.8),
+    bakedLoss: estimate(0.2, 0.28, 0.36),
+    brownedLoss: estimate(0.15, 0.25, 0.35),
+  },
+  "sweet-potato": {
+    binder: { holdsFrom: 1.4, holdsTo: 2.8, timeConstantMin: 2, strength: 0.08, base: true },
+    ...juicy(3.4),
+    bakedLoss: estimate(0.2, 0.28, 0.36),
+  },
+  cauliflower: { ...juicy(11.6), bakedLoss: estimate(0.25, 0.33, 0.42), brownedLoss: estimate(0.15, 0.25, 0.35) },
+  "red-onion": {
+    ...juicy(8.2),
+    brownedLoss: estimate(0.2, 0.28, 0.35),
+    layerMm: estimate(10, 15, 20),
+    keepsMoisture: 6,
+  },
+  parsnip: juicy(3.9),
+  beetroot: juicy(7),
+  cucumber: juicy(20),
+  "white-cabbage": juicy(11.8),
   leek: { brownedLoss: estimate(0.2, 0.3, 0.4), keepsMoisture: 5 },
   celery: { brownedLoss: estimate(0.12, 0.2, 0.3), keepsMoisture: 10 },
-  spinach: { brownedLoss: estimate(0.3, 0.4, 0.5), keepsMoisture: 8 },
+  spinach: { ...juicy(10.6, estimate(0.12, 0.2, 0.28)), brownedLoss: estimate(0.3, 0.4, 0.5), keepsMoisture: 8 },
   almonds: { keepsMoisture: 0.2 },
   pecans: { keepsMoisture: 0.2 },
   hazelnuts: { keepsMoisture: 0.2 },

@@ -64,6 +64,7 @@ squash-whole | Winter squash, halved, skin on | vegetable | 88 1.1 0.2 10 1.8 2.
 courgette | Courgette | vegetable | 94.79 1.21 0.32 3.11 1 2.5 8 | SR 11477 high | also=zucchini; piece=196; cup=124; fridge=5
 potato | Potatoes, peeled | vegetable | 79.25 2.05 0.09 17.49 2.1 0.82 6 | SR 11352 high | also=spuds; piece=213; cup=150; cupboard=21
 baking-potato | Baking potatoes, skin on | vegetable | 79.25 2.05 0.09 17.49 2.1 0.82 6 | SR 11352 high | also=jacket potatoes, russet; piece=280; cupboard=21
+potato-nuggets | Potato nuggets, frozen | vegetable | 62 2 8.5 26.5 2 0.4 430 | L low | also=potato puffs, potato bites, grated potato cylinders; ask=gluten; piece=9; pack=bag 750; freezer=365
 sweet-potato | Sweet potatoes, peeled | vegetable | 77.28 1.57 0.05 20.12 3 4.18 55 | SR high | also=kumara; piece=130; cup=133; cupboard=14
 cauliflower | Cauliflower | vegetable | 92.07 1.92 0.28 4.97 2 1.91 30 | SR 11135 high | piece=575; cup=107; fridge=5
 broccoli | Broccoli | vegetable | 89.3 2.82 0.37 6.64 2.6 1.7 33 | SR 11090 high | piece=350; cup=91; fridge=4
@@ -75,7 +76,7 @@ leek | Leek | vegetable | 83 1.5 0.3 14.15 1.8 3.9 20 | SR 11246 high | piece=18
 garlic | Garlic | vegetable | 58.58 6.36 0.5 33.06 2.1 1 17 | SR 11215 high | clove=3; tsp=2.8; cupboard=30
 ginger | Ginger, fresh | vegetable | 78.89 1.82 0.75 17.77 2 1.7 13 | SR 11216 high | tsp=2; tbsp=6; fridge=14
 carrot | Carrot | vegetable | 88.29 0.93 0.24 9.58 2.8 4.74 69 | SR 11124 high | piece=61; cup=128; fridge=14
-celery | Celery | vegetable | 95.43 0.69 0.17 2.97 1.6 1.34 80 | SR 11143 high | has=celery; piece=40; cup=101; fridge=10
+celery | Celery | vegetable | 95.43 0.69 0.17 2.97 1.6 1.34 80 | SR 11143 high | has=celery; piece=40; stick=40; cup=101; fridge=10
 celeriac | Celeriac | vegetable | 88 1.5 0.3 9.2 1.8 1.6 100 | SR medium | also=celery root; has=celery; piece=600; cup=156; fridge=14
 parsnip | Parsnip | vegetable | 79.53 1.2 0.3 17.99 4.9 4.8 10 | SR 11298 high | piece=150; cup=133; fridge=14
 beetroot | Beetroot | vegetable | 87.58 1.61 0.17 9.56 2.8 6.76 78 | SR 11080 high | also=beets; piece=82; cup=136; fridge=14

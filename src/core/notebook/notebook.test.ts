@@ -135,8 +135,17 @@ describe("what brings a mix into its window", () => {
     expect(correctionFor(mix(240), oat, 5.9)).toMatchObject({ kind: "add-binder", food: "oat-flour", steps: 2 });
   });
   test("more than eight spoons is another matter; without a binder nothing is said", () => {
-    expect(correctionFor(mix(20), oat, 5.9)).toEqual({ kind: "other-way", tooWet: false });
-    expect(correctionFor(mix(900), oat, 5.9)).toEqual({ kind: "other-way", tooWet: true });
+    // 148.2 − 20 is missing; down to 0.75 of the window, 102 + 0.75 · 154 = 217.5, 682.5 is too much.
+    expect(correctionFor(mix(20), oat, 5.9)).toEqual({
+      kind: "other-way",
+      tooWet: false,
+      waterG: expect.closeTo(128.2, 6) as number,
+    });
+    expect(correctionFor(mix(900), oat, 5.9)).toEqual({
+      kind: "other-way",
+      tooWet: true,
+      waterG: expect.closeTo(682.5, 6) as number,
+    });
     expect(correctionFor({ ...mix(100), binders: [] }, oat, 5.9)).toBeNull();
   });
 });

@@ -112,10 +112,25 @@ export function applyStep(vessel: Vessel, step: Step, context: StepContext): App
   const rule = STEPS[step.kind] as (vessel: Vessel, step: Step, context: StepContext) => Applied;
   const applied = rule(vessel, step, context);
   if (!applied.ok) return applied;
+  const { after } = applied.value;
   const marks = rawMarks(applied.value, context);
-  return marks === applied.value.after.marks
+  const softness = softnessAfter(applied.value, context);
+  return marks === after.marks && softness === after.softness
     ? applied
-    : succeed({ ...applied.value, after: { ...applied.value.after, marks } });
+    : succeed({ ...applied.value, after: { ...after, marks, softness } });
+}
+
+/** How soft the least done of the pulses, grains and pasta are: dry as they come, or as far as this step brought them. */
+function softnessAfter({ came, after, facts }: Outcome, context: StepContext): number | null {
+  const soft = facts.find((f) => f.kind === "softened");
+  if (soft !== undefined) return soft.share;
+  let least = after.softness;
+  for (const one of came) {
+    const brought =
+      one.from === "part" ? one.softness : one.from === "food" && context.figures(one.food).cook ? 0 : null;
+    if (brought !== null) least = least === null ? brought : Math.min(least, brought);
+  }
+  return least;
 }
 
 /**
@@ -130,7 +145,7 @@ function rawMarks({ came, after, facts }: Outcome, context: StepContext): readon
     if (raw) marks = marked(marks, raw);
   }
   const soft = facts.find((f) => f.kind === "softened");
-  const boiled = soft !== undefined && soft.atC >= context.boilC - 0.5 && soft.share * soft.softMin >= HARD_BOIL_MIN;
+  const boiled = soft !== undefined && soft.atC >= context.boilC - 0.5 && soft.minutes >= HARD_BOIL_MIN;
   const hot = after.batch.tempC >= HOT_C;
   if (!boiled && !hot) return marks;
   const left = marks.filter((m) => !(boiled && m === "raw-beans") && !(hot && m === "raw-mushrooms"));

@@ -35,6 +35,8 @@ export interface Vessel {
   /** Minutes the binders have had, at room temperature; null before binding. */
   readonly boundMin: number | null;
   readonly marks: readonly Mark[];
+  /** How far the least done pulse, grain or pasta in it is: 0 dry or soaked, 1 soft; null where there is none. */
+  readonly softness: number | null;
 }
 const NO_MARKS: readonly Mark[] = [];
 export const EMPTY_VESSEL: Vessel = {
@@ -44,6 +46,7 @@ export const EMPTY_VESSEL: Vessel = {
   cutMm: null,
   boundMin: null,
   marks: NO_MARKS,
+  softness: null,
 };
 export const isMarked = (vessel: Vessel, mark: Mark): boolean => vessel.marks.includes(mark);
 export const marked = (marks: readonly Mark[], mark: Mark): readonly Mark[] =>
@@ -51,7 +54,12 @@ export const marked = (marks: readonly Mark[], mark: Mark): readonly Mark[] =>
 
 export type Came = { readonly contents: Contents } & (
   | { readonly from: "food"; readonly food: FoodId; readonly massG: number }
-  | { readonly from: "part"; readonly part: PartId; readonly raw: readonly RawMark[] }
+  | {
+      readonly from: "part";
+      readonly part: PartId;
+      readonly raw: readonly RawMark[];
+      readonly softness: number | null;
+    }
   | { readonly from: "liquor"; readonly step: StepId }
   /** Water that the step itself puts in: dew of steam, blanching water, splashes. */
   | { readonly from: "step" }
@@ -94,6 +102,7 @@ export type Fact =
   | { readonly kind: "already-drier"; readonly moisture: number }
   | { readonly kind: "bath-short"; readonly missingG: number }
   | { readonly kind: "nothing-to-drain" }
+  | { readonly kind: "nothing-in" }
   | { readonly kind: "fitted"; readonly share: number; readonly drinksG: number }
   | { readonly kind: "left-in-bowl"; readonly massG: number }
   | { readonly kind: "salt-added"; readonly massG: number; readonly wanted: number }
@@ -111,9 +120,29 @@ export type Fact =
   | { readonly kind: "cooked-through"; readonly minutes: number; readonly coreC: number }
   | { readonly kind: "binding"; readonly state: BindingState }
   | { readonly kind: "pieces"; readonly pieces: ShapedPieces; readonly offTarget: boolean; readonly thick: boolean }
-  /** Softening of pulses and grains: minutes to soft under these conditions, and how far they are now (1: soft). */
-  | { readonly kind: "softened"; readonly share: number; readonly softMin: number; readonly atC: number }
+  /**
+   * Softening of pulses and grains: minutes to soft under these conditions, the minutes of this step, and how far they
+   * are now, earlier steps counted (1: soft).
+   */
+  | {
+      readonly kind: "softened";
+      readonly share: number;
+      readonly softMin: number;
+      readonly minutes: number;
+      readonly atC: number;
+    }
   | { readonly kind: "pressed"; readonly pressureKPa: number; readonly leavesG: number; readonly mostG: number }
+  /** A block of the given edges weighs `eachG`, there are `massG`: so many blocks, or none of that size. */
+  | { readonly kind: "block-size"; readonly eachG: number; readonly massG: number; readonly count: number }
+  /** So many slices share a loaf's length and come out so thick; `fitting` of the thickness asked for go into it. */
+  | {
+      readonly kind: "slices";
+      readonly count: number;
+      readonly thicknessMm: number;
+      readonly askedMm: number;
+      readonly fitting: number;
+    }
+  | { readonly kind: "coarse-to-squeeze"; readonly mostMm: number }
   | { readonly kind: "rinsed"; readonly fromShare: number; readonly toShare: number }
   /** Freezing or thawing to the middle: minutes it takes with their range, and the minutes given. */
   | {
@@ -154,7 +183,9 @@ export type StepFailure =
   | BadNumber
   | { readonly kind: "unknown-food"; readonly food: FoodId }
   | { readonly kind: "unknown-water"; readonly food: FoodId }
-  | { readonly kind: "no-figures"; readonly food: FoodId; readonly wants: "soaking" | "pressing" | "cooking" }
+  | { readonly kind: "no-figures"; readonly food: FoodId; readonly wants: "soaking" | "pressing" }
+  /** This food is reckoned by another kind of step. */
+  | { readonly kind: "other-step"; readonly food: FoodId; readonly take: "cook" | "boil" | "soak" }
   | { readonly kind: "still-frozen" }
   | { readonly kind: "not-frozen" }
   | { readonly kind: "too-hard-pressed"; readonly pressureKPa: number; readonly mostKPa: number }

@@ -117,7 +117,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
     const total = (used.get(id) ?? 0) + share;
     if (total > 1 + 1e-9) return { kind: "part-used-up", part: id, share: total };
     used.set(id, total);
-    return { from: "part", part: id, raw: rawOf(end), contents: portion(end.batch, share) };
+    return { from: "part", part: id, raw: rawOf(end), softness: end.softness, contents: portion(end.batch, share) };
   };
 
   /** What ran off at a step, wherever it is; the part it belongs to is made first. */

@@ -18,6 +18,8 @@ const PEEL = foodSet("banana-peel");
 const LECTIN = foodSet("kidney-beans-dry", "white-beans-dry");
 export const POTATO = foodSet("potato", "baking-potato");
 const COOK_MUSHROOMS = foodSet("enoki", "shiitake", "shiitake-dried");
+/** Sold and cooked frozen; kept with the figures of what they are thawed. */
+const FROZEN = foodSet("potato-nuggets");
 const BANANA = foodSet("banana-peel", "banana-blossom");
 
 /** Foods that ask for care of their own: raw flour, pulses, mushrooms, seaweed, peel. */
@@ -70,8 +72,17 @@ export const FOODS_WITH_CARE: readonly Rule[] = [
     severity: "warn",
     authority: "common practice",
     says: (row) =>
-      is(row, "cook") && holds(row, PULSES) && (factOf(row, "softened")?.share ?? 1) < 0.9
+      is(row, "cook", "simmer") && holds(row, PULSES) && (factOf(row, "softened")?.share ?? 1) < 0.9
         ? "By these minutes they are still hard. Bite one before the pot comes off."
+        : null,
+  },
+  {
+    id: "from-frozen",
+    severity: "warn",
+    authority: "common practice; the packet",
+    says: (row) =>
+      is(row, "bake", "air-fry", "fry", "deep-fry", "layer", "top") && holds(row, FROZEN)
+        ? "Frozen pieces: minutes here count from thawed. Give them the packet's, and see that the middle steams."
         : null,
   },
   {

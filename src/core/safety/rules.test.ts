@@ -147,6 +147,12 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
     [step("cook", [food("green-lentils", 200), water], { minutes: 10 })],
     [step("cook", [food("green-lentils", 200), water])],
   ],
+  [
+    "pulses-underdone",
+    [step("simmer", [food("green-lentils", 200), water], { minutes: 10 })],
+    [step("simmer", [food("green-lentils", 200), water], { minutes: 60 })],
+  ],
+  ["from-frozen", [step("air-fry", [food("potato-nuggets", 400)])], [step("air-fry", [food("potato", 400)])]],
   ["mushrooms-raw", [step("weigh", [food("enoki", 100)])], [step("weigh", [food("button-mushrooms", 100)])]],
   [
     "mushrooms-served-raw",

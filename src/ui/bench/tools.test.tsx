@@ -113,7 +113,9 @@ describe("scaling by what is in hand", () => {
   const open = async (user: ReturnType<typeof show>["user"]) => {
     await user.click(screen.getByText("Scale by what is in hand"));
     // jsdom opens <details> without telling: the fold is asked for by hand.
-    screen.getByText("Scale by what is in hand").parentElement?.dispatchEvent(new Event("toggle"));
+    act(() => {
+      screen.getByText("Scale by what is in hand").parentElement?.dispatchEvent(new Event("toggle"));
+    });
   };
   test("grams in hand over grams at the table, eaters counted", async () => {
     const { user, onScale } = scale();

@@ -6,6 +6,7 @@ import { useTheme } from "next-themes";
 import { memo, type ReactNode } from "react";
 import type { UnitSystem } from "@/core/quantities/units";
 import { IconDo, Link } from "./controls";
+import { KeyList } from "./KeyList";
 
 export const Brand = memo(function Brand() {
   return (
@@ -100,9 +101,10 @@ interface BarProps {
   readonly children: ReactNode;
   readonly units: UnitSystem;
   readonly onUnits: (units: UnitSystem) => void;
+  readonly path: string;
 }
-/** The bar across the top: the brand, what this page belongs to, units and theme. */
-export function Bar({ children, units, onUnits }: BarProps) {
+/** The bar across the top: the brand, what this page belongs to, units, keys and theme. */
+export function Bar({ children, units, onUnits, path }: BarProps) {
   return (
     <chakra.header bg="card" borderBottomWidth="1px" borderColor="line" className="no-print">
       <Flex
@@ -116,6 +118,7 @@ export function Bar({ children, units, onUnits }: BarProps) {
         {children}
         <HStack gap="1" ms="auto">
           <UnitSwitch units={units} onChange={onUnits} />
+          <KeyList path={path} />
           <ClientOnly fallback={<Box w="9" />}>
             <ThemeSwitch />
           </ClientOnly>

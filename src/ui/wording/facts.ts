@@ -131,6 +131,31 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
             : `Not frozen to the middle: it takes ${range}. Give it longer or cut it thinner.`,
       };
     }
+    case "slices": {
+      const length = (mm: number) => writeLength(mm, speaking.units);
+      return {
+        tone: "watch",
+        says: `${counted(fact.count, "slice")} of it come out ${length(fact.thicknessMm)} thick; at ${length(fact.askedMm)} it gives ${fact.fitting}.`,
+      };
+    }
+    case "nothing-in":
+      return { tone: "watch", says: "Nothing is in it yet: add what goes in, or take this step out." };
+    case "coarse-to-squeeze":
+      return {
+        tone: "watch",
+        says: `This counts on pieces of at most ${fact.mostMm} mm or cooked soft: coarse and raw, hardly anything runs. Grate it first.`,
+        ruleOfThumb: true,
+      };
+    case "block-size":
+      return fact.count > 1
+        ? {
+            tone: "watch",
+            says: `${mass(fact.massG)} is about ${counted(fact.count, "block")} of this size: freeze and thaw them apart, put the weight on each.`,
+          }
+        : {
+            tone: "watch",
+            says: `A block of this size weighs about ${mass(tens(fact.eachG))}, here are ${mass(fact.massG)}: check its edges, the minutes hang on them.`,
+          };
     case "gel":
       return {
         tone: fact.waterPerG > 8 ? "watch" : "plain",
@@ -198,6 +223,8 @@ const BATTER_SAYS = {
 } as const;
 const FILL_NAMES = { tin: "tin", pot: "pot", machine: "bowl", "pressure-cooker": "pressure cooker" } as const;
 const RULE_OF_THUMB = { loss: "The loss", minutes: "The time", "pick-up": "What clings" } as const;
+/** Grams of an estimate no finer than a squeeze by hand. */
+const tens = (g: number) => Math.round(g / 10) * 10;
 /** What brings a mix to where it holds, to be tried by halves. */
 export function sayAdvice({ correction, spoonG }: BindingAdvice, { units, foods }: Speaking): string {
   const mass = (g: number) => writeMass(g, units);
@@ -210,8 +237,8 @@ export function sayAdvice({ correction, spoonG }: BindingAdvice, { units, foods 
       return `Once rested it is too wet: about ${counted(correction.steps, "tablespoon", "tablespoons")} of ${foodName(foods, correction.food).toLowerCase()} (${mass(correction.steps * spoonG)}) would make it hold. Add half, wait, test a ball in your hand; then taste for salt.`;
     case "other-way":
       return correction.tooWet
-        ? "Too wet for spoons of flour: squeeze or dry the base, or take a stronger binder."
-        : "Too dry for spoons of liquid: leave the base wetter, or take less of the binder.";
+        ? `Too wet for spoons of flour: squeeze or dry about ${mass(tens(correction.waterG))} of water out of the base, or take a stronger binder.`
+        : `Too dry for spoons of liquid: leave about ${mass(tens(correction.waterG))} more water in the base, or take less of the binder.`;
   }
 }
 

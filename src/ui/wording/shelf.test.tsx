@@ -134,8 +134,8 @@ describe("what is wrong is said with its way out", () => {
     [{ kind: "core-short", neededMin: 40, givenMin: 20, coreC: 74 }, "harm", /20 min is too short/],
     [{ kind: "oil-dips", lowestC: 150, floorC: 160 }, "watch", /soaks instead of frying/],
     [{ kind: "fill", of: "pressure-cooker", share: 1.2 }, "harm", /120 %/],
-    [{ kind: "softened", share: 0.5, softMin: 60, atC: 100 }, "watch", /Still hard/],
-    [{ kind: "softened", share: 1.6, softMin: 25, atC: 100 }, "watch", /fall apart/],
+    [{ kind: "softened", share: 0.5, softMin: 60, minutes: 30, atC: 100 }, "watch", /Still hard/],
+    [{ kind: "softened", share: 1.6, softMin: 25, minutes: 40, atC: 100 }, "watch", /fall apart/],
     [{ kind: "batter", waterPerFlour: 0.6, body: "stiff" }, "watch", /dough/],
     [{ kind: "coated", takesG: 40, missingG: 30 }, "watch", /30 g more would cover it all/],
     [{ kind: "pressed", pressureKPa: 20, leavesG: 50, mostG: 80 }, "watch", /bulge/],
@@ -150,8 +150,8 @@ describe("what is wrong is said with its way out", () => {
     [{ kind: "wait" }, /wait before you add/],
     [{ kind: "add-liquid", steps: 2 }, /about 4 teaspoons of liquid \(20 g\)/],
     [{ kind: "add-binder", food: "oat-flour", steps: 1 }, /about 1 tablespoon of oat flour \(6 g\)/],
-    [{ kind: "other-way", tooWet: true }, /squeeze or dry the base/],
-    [{ kind: "other-way", tooWet: false }, /leave the base wetter/],
+    [{ kind: "other-way", tooWet: true, waterG: 61.2 }, /squeeze or dry about 60 g of water out of the base/],
+    [{ kind: "other-way", tooWet: false, waterG: 118 }, /leave about 120 g more water in the base/],
   ])("advice for a mix: %j", (correction, says) => {
     const said = sayAdvice({ step: "d.s", correction, spoonG: 6 }, speaking);
     sentence(said);

@@ -269,7 +269,10 @@ export function speak(row: Computed, part: string, ranges: RowRanges | null, spe
       const slices = factOf(row, "pieces")?.pieces;
       return {
         title,
-        does: `${slices?.count ?? ""} slices of ${writeLength(step.thicknessMm, units)}, about ${writeMass(slices?.eachG ?? 0, units)} each.`,
+        does:
+          slices?.form === "layer"
+            ? `${counted(slices.count, "piece")} of ${writeLength(slices.lengthMm, units)} by ${writeLength(slices.diameterMm, units)}, about ${writeMass(slices.eachG, units)} each.`
+            : `${counted(slices?.count ?? 0, "slice")} of ${writeLength(slices?.thicknessMm ?? 0, units)}, about ${writeMass(slices?.eachG ?? 0, units)} each.`,
         why: "A long knife, drawn, not pushed.",
       };
     }

@@ -42,6 +42,8 @@ const FAILURES: StepFailure[] = [
   { kind: "unknown-food", food: "gone" },
   { kind: "unknown-water", food: "mustard" },
   { kind: "no-figures", food: "potato", wants: "soaking" },
+  { kind: "other-step", food: "potato", take: "boil" },
+  { kind: "other-step", food: "red-lentils", take: "cook" },
   { kind: "empty-vessel" },
   { kind: "no-liquid" },
   { kind: "part-missing", part: "x" },
@@ -60,8 +62,8 @@ test.each(FAILURES)("the failure $kind is a sentence", (failure) => sentence(say
 test("failures name the field, the food, the part", () => {
   expect(sayFailure(FAILURES[1] as StepFailure, speaking)).toBe("Minutes is -3; it can be 0 to 2880.");
   expect(sayFailure(FAILURES[4] as StepFailure, speaking)).toContain("Potatoes, peeled");
-  expect(sayFailure(FAILURES[17] as StepFailure, speaking)).toContain("Strips is used 170 %");
-  expect(sayFailure(FAILURES[13] as StepFailure, { ...speaking, units: "us" })).toContain("203 °F");
+  expect(sayFailure(FAILURES.at(-1) as StepFailure, speaking)).toContain("Strips is used 170 %");
+  expect(sayFailure(FAILURES[15] as StepFailure, { ...speaking, units: "us" })).toContain("203 °F");
 });
 
 const FILES: FileFailure[] = [
@@ -100,6 +102,11 @@ const FACTS: [Fact, string][] = [
   [{ kind: "soaked", share: 0.93, bathC: 82 }, "plain"],
   [{ kind: "already-drier", moisture: 1.1 }, "watch"],
   [{ kind: "bath-short", missingG: 40 }, "watch"],
+  [{ kind: "nothing-in" }, "watch"],
+  [{ kind: "slices", count: 10, thicknessMm: 23, askedMm: 12, fitting: 19 }, "watch"],
+  [{ kind: "coarse-to-squeeze", mostMm: 8 }, "watch"],
+  [{ kind: "block-size", eachG: 394, massG: 800, count: 2 }, "watch"],
+  [{ kind: "block-size", eachG: 394, massG: 200, count: 1 }, "watch"],
   [{ kind: "nothing-to-drain" }, "watch"],
   [{ kind: "fitted", share: 0.43, drinksG: 26 }, "watch"],
   [{ kind: "left-in-bowl", massG: 12 }, "watch"],
@@ -122,7 +129,7 @@ test.each(FACTS)("the fact %j speaks in its tone", (fact, tone) => {
 });
 test("what rests on a rule of thumb says so", () => {
   const thumb = FACTS.filter(([f]) => sayFact(f, speaking).ruleOfThumb).map(([f]) => f.kind);
-  expect(new Set(thumb)).toEqual(new Set(["water-off", "thickness", "binding"]));
+  expect(new Set(thumb)).toEqual(new Set(["water-off", "thickness", "binding", "coarse-to-squeeze"]));
 });
 
 test("every kind of step has a name and a cue", () => {

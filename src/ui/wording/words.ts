@@ -197,6 +197,10 @@ export function sayFailure(failure: StepFailure, { units, foods, part }: Speakin
       return `How much water ${foodName(foods, failure.food)} holds is not known, so nothing after it can be reckoned. Choose a food with figures.`;
     case "no-figures":
       return `There are no ${failure.wants} figures for ${foodName(foods, failure.food)}. Take this step out, or weigh before and after.`;
+    case "other-step":
+      return failure.take === "cook"
+        ? `${foodName(foods, failure.food)} softens by its own minutes and drinks: take “${STEP_NAMES.cook}” for it.`
+        : `“${STEP_NAMES.cook}” reckons pulses, grains and pasta. For ${foodName(foods, failure.food).toLowerCase()} take “${STEP_NAMES[failure.take]}”.`;
     case "still-frozen":
       return "It is still frozen in the middle. Thaw it longer before this step.";
     case "not-frozen":

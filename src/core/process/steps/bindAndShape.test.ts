@@ -1,8 +1,8 @@
 import { newStep } from "../../dish/edit";
 import { contents, fact, food, refusal, run, vesselOf } from "../__tests__/context";
 import { NOTHING, totalG } from "../contents";
-import { EMPTY_VESSEL } from "../ledger";
-import type { RestStep, ShapeStep } from "../step";
+import { EMPTY_VESSEL, type ShapedPieces } from "../ledger";
+import type { RestStep, ShapeStep, SliceStep } from "../step";
 import { solidsOf } from "../solids";
 
 /** Granules at 1.6 g/g keep their water for themselves: everything added is for the binders. */
@@ -87,4 +87,57 @@ test("a topping is the first thing on an empty plate; over a layer it makes it t
   const pie = run(vesselOf(contents("lentils-cooked", 1200)), { ...newStep("layer", "l") }).after;
   const topped = run(pie, top(120)).after;
   expect((topped.pieces?.thicknessMm ?? 0) / (pie.pieces?.thicknessMm ?? 1)).toBeCloseTo(1320 / 1200, 6);
+});
+
+test("a weighing without a line takes no time and says so; one with a line does", () => {
+  const weigh = (adds: ReturnType<typeof food>[]) => run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds });
+  expect(weigh([]).facts).toEqual([{ kind: "nothing-in" }]);
+  expect(weigh([]).phases[0]?.minutes).toBe(0);
+  expect(weigh([food("potato", 100)])).toMatchObject({ facts: [], phases: [{ minutes: 1.5 }] });
+});
+
+describe("slice", () => {
+  const slice = (on: ReturnType<typeof bound>, more: Partial<SliceStep>) =>
+    run(on, { ...newStep("slice", "s"), ...more });
+  const shaped = (pieces: Partial<ShapedPieces>) => ({
+    ...vesselOf(contents("tofu-firm", 1000)),
+    pieces: {
+      count: 1,
+      eachG: 1000,
+      form: "loaf",
+      lengthMm: 180,
+      diameterMm: 100,
+      thicknessMm: 60,
+      ...pieces,
+    } as const,
+  });
+  test("a loaf's slices share its length; a thickness that does not fit is said with the number that does", () => {
+    const fits = slice(shaped({}), { count: 15, thicknessMm: 12 });
+    expect(fits.facts).toHaveLength(1);
+    expect(fact(fits, "pieces").pieces).toMatchObject({ count: 15, form: "slice", thicknessMm: 12, lengthMm: 100 });
+    const off = slice(shaped({}), { count: 6, thicknessMm: 12 });
+    expect(fact(off, "slices")).toEqual({ kind: "slices", count: 6, thicknessMm: 30, askedMm: 12, fitting: 15 });
+    expect(off.after.cutMm).toBe(30);
+    // Two logs of 150 mm are 300 mm.
+    const logs = shaped({ form: "log", count: 2, lengthMm: 150, diameterMm: 40, thicknessMm: 40 });
+    expect(fact(slice(logs, { count: 20, thicknessMm: 15 }), "pieces").pieces).toMatchObject({
+      thicknessMm: 15,
+      lengthMm: 40,
+      diameterMm: 40,
+    });
+  });
+  test("a tin's layer is cut through, into pieces as square as the number allows", () => {
+    const layer = shaped({ form: "layer", lengthMm: 300, diameterMm: 200, thicknessMm: 45 });
+    const cut = (count: number) => fact(slice(layer, { count, thicknessMm: 10 }), "pieces").pieces;
+    expect(cut(6)).toMatchObject({ form: "layer", count: 6, lengthMm: 100, diameterMm: 100, thicknessMm: 45 });
+    expect(cut(8)).toMatchObject({ lengthMm: 75, diameterMm: 100 });
+    expect(cut(7)).toMatchObject({ lengthMm: expect.closeTo(300 / 7, 6) as number, diameterMm: 200 });
+    expect(slice(layer, { count: 6 }).facts).toHaveLength(1);
+  });
+  test("a block gives slices as thick as asked, as wide as their grams make them", () => {
+    const { pieces } = fact(slice(vesselOf(contents("tempeh", 300)), { count: 24, thicknessMm: 5 }), "pieces");
+    expect(pieces).toMatchObject({ count: 24, thicknessMm: 5 });
+    // 300 g less 1 % crumbs in 24: 12.4 g at 1.05 g/ml and 5 mm are 48.6 mm square.
+    expect(pieces.lengthMm).toBeCloseTo(48.6, 0);
+  });
 });

@@ -4,7 +4,7 @@ import { minutesToReduce } from "../../models/reduction";
 import { MOIST_FOOD } from "../../models/thermal";
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
-import { add, at, liquor, subtract, totalG, water } from "../contents";
+import { add, at, liquor, mainFood, subtract, totalG, water } from "../contents";
 import type { Came, StepContext, Vessel } from "../ledger";
 import type { BoilStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
@@ -38,6 +38,9 @@ export function boil(vessel: Vessel, step: BoilStep, context: StepContext): Appl
   const raw = add(vessel.batch, food);
   if (totalG(raw) <= 0) return fail({ kind: "empty-vessel" });
   if (bath.waterG <= 0) return fail({ kind: "no-liquid" });
+  const main = mainFood(raw);
+  if (main !== null && context.figures(main).cook && (vessel.softness ?? 0) < 1)
+    return fail({ kind: "other-step", food: main, take: "cook" });
 
   const halfM = step.pieceMm / 2000;
   const core = (): number => {

@@ -8,6 +8,7 @@ import {
   at,
   type Contents,
   liquor,
+  mainFood,
   moistureOf,
   NOTHING,
   portion,
@@ -43,7 +44,7 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   const food = add(vessel.batch, brought);
   const bath = vessel.bath === null ? pot : add(vessel.bath, pot);
   const main = mainCooked(food, context);
-  if (main === null) return fail(totalG(food) <= 0 ? { kind: "empty-vessel" } : unknownFood(food));
+  if (main === null) return fail(totalG(food) <= 0 ? { kind: "empty-vessel" } : otherStep(food, context));
   if (bath.waterG <= 0) return fail({ kind: "no-liquid" });
   const bad = step.minutes === null ? null : checkNumber("minutes", step.minutes, 0, 24 * 60);
   if (bad) return fail(bad);
@@ -55,8 +56,10 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   const cooked = cookingOf(main, context);
   const sour = isSour(bath.acidG + food.acidG, bath.waterG + food.waterG);
   const needed = minutesToSoften(main, { moisture: moistureOf(food), atC, sour }, context);
-  const minutes = step.minutes ?? needed;
-  const share = minutes / needed;
+  // What was cooked before goes on from there.
+  const before = vessel.softness ?? 0;
+  const minutes = step.minutes ?? needed * Math.max(0, 1 - before);
+  const share = before + minutes / needed;
 
   const steamG = step.pressure
     ? 0
@@ -75,7 +78,7 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   const standing = rest.waterG > 1 ? rest : null;
   const batch = at(standing ? add(softened, drunk) : add(add(softened, drunk), rest), context.boilC);
 
-  const facts: Fact[] = [{ kind: "softened", share, softMin: needed, atC }];
+  const facts: Fact[] = [{ kind: "softened", share, softMin: needed, minutes, atC }];
   // Grains are done over a wide range of moistures: short is what stays below the driest of them.
   const leastG = (solidsG(softened) * cooked.cookedMoisture.low - softened.waterG) * Math.min(1, share);
   if (drunk.waterG < leastG - 1) facts.push({ kind: "bath-short", missingG: leastG - drunk.waterG });
@@ -93,8 +96,10 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
 /** Water and what is dissolved in it is the pot; everything else is the food. */
 const isWet = (c: Came): boolean =>
   c.contents.waterG > 0.85 * totalG(c.contents) || totalG(c.contents) === c.contents.saltG;
-function unknownFood(food: Contents) {
-  return { kind: "no-figures", food: food.solids.foods[0] ?? "", wants: "cooking" } as const;
+/** What is neither pulse, grain nor pasta is boiled to its middle, or drinks in a soak. */
+function otherStep(contents: Contents, context: StepContext) {
+  const food = mainFood(contents) ?? "";
+  return { kind: "other-step", food, take: context.figures(food).soak ? "soak" : "boil" } as const;
 }
 interface Place {
   readonly atC: number;

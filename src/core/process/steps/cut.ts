@@ -5,6 +5,8 @@ import { type Applied, filled, hands, outcome } from "./common";
 
 /** Grams a home cook cuts per minute into pieces of a size: coarse goes faster (engineering estimate). */
 const cutRateGPerMin = (pieceMm: number): number => Math.min(250, Math.max(30, 5 * pieceMm));
+/** Holes of a box grater, mm (common practice). */
+const GRATER_MM = 5;
 /** Tearing, shredding and crumbling by hand, grating on a box grater, g a minute (engineering estimates). */
 const BY_HAND_G_PER_MIN = { tear: 120, shred: 60, crumble: 200, grate: 80 } as const;
 
@@ -14,6 +16,7 @@ export function cut(vessel: Vessel, step: CutStep, context: StepContext): Applie
   if (!full.ok) return full;
   const { batch, came } = full.value;
   const rate = step.how === "cut" ? cutRateGPerMin(step.pieceMm) : BY_HAND_G_PER_MIN[step.how];
-  const after: Vessel = { ...vessel, batch, cutMm: step.pieceMm, pieces: null };
+  const cutMm = step.how === "grate" ? Math.min(step.pieceMm, GRATER_MM) : step.pieceMm;
+  const after: Vessel = { ...vessel, batch, cutMm, pieces: null };
   return outcome(after, [hands(step, context, 1 + totalG(batch) / rate)], { came });
 }

@@ -5,6 +5,7 @@ import { at, liquor, subtract, totalG } from "../contents";
 import { type Fact, isMarked, marked, type StepContext, type StepFailure, type Vessel } from "../ledger";
 import type { FreezeStep, ThawStep } from "../step";
 import { type Applied, filled, hands, outcome, wait } from "./common";
+import { blockFacts } from "./pressing";
 
 /** Liquor that runs out of a thawed block, share of its water (card 1, engineering estimate). */
 const DRIP = estimate(0.05, 0.12, 0.2);
@@ -57,7 +58,7 @@ export function freeze(vessel: Vessel, step: FreezeStep, context: StepContext): 
       marks: frozen ? marked(vessel.marks, "frozen") : vessel.marks,
     },
     [hands(step, context, 2), wait(step.minutes)],
-    { came, needs: [{ kind: "freezer" }], facts: [{ kind: "through", ...time.value }] },
+    { came, needs: [{ kind: "freezer" }], facts: [{ kind: "through", ...time.value }, ...blockFacts(step, whole)] },
   );
 }
 
@@ -68,7 +69,7 @@ export function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Appl
   if (!isMarked(vessel, "frozen")) return fail({ kind: "not-frozen" });
   const time = through(step, "thaw", step.how, waterShare(vessel));
   if (!time.ok) return time;
-  const facts: Fact[] = [{ kind: "through", ...time.value }];
+  const facts: Fact[] = [{ kind: "through", ...time.value }, ...blockFacts(step, vessel)];
   const phases = [hands(step, context, step.how === "fridge" ? 1 : 3), wait(step.minutes)];
   const needs = step.how === "fridge" ? [{ kind: "fridge" } as const] : [];
   if (step.minutes < time.value.neededMin)

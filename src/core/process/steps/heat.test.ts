@@ -91,6 +91,41 @@ describe("simmer and reduce", () => {
     expect(fact(run(EMPTY_VESSEL, sauce("red-lentils", 3)), "softened").softMin).toBeCloseTo(2 * plain.softMin, 6);
     expect(run(EMPTY_VESSEL, sauce("lentils-cooked")).facts.map((f) => f.kind)).not.toContain("softened");
   });
+  test("soaked ones and those of another part go on softening; what was cooked first counts", () => {
+    const weighed = run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds: [food("red-lentils", 120)] }).after;
+    expect(weighed.softness).toBe(0);
+    const broth = [food("water", 400)];
+    const simmer = (vessel: typeof weighed, minutes = 10) =>
+      run(vessel, { ...newStep("simmer", "s"), minutes, adds: broth });
+    const once = fact(simmer(weighed), "softened");
+    expect(once.share).toBeCloseTo(10 / once.softMin, 9);
+    const twice = simmer(simmer(weighed).after);
+    expect(fact(twice, "softened")).toMatchObject({ minutes: 10, share: expect.closeTo(2 * once.share, 9) as number });
+    // From then on they are soft and tell nothing more.
+    expect(simmer(simmer(weighed, 60).after).facts.map((f) => f.kind)).not.toContain("softened");
+    // A part brings its softness along.
+    const bring = (softness: number | null) => ({
+      ...likely,
+      bring: () => [
+        { from: "part", part: "p", raw: [], softness, contents: contents("red-lentils", 120) } as const,
+        { from: "food", food: "water", massG: 400, contents: contents("water", 400) } as const,
+      ],
+    });
+    const joined = (softness: number | null) =>
+      run(EMPTY_VESSEL, { ...newStep("simmer", "s"), minutes: 10 }, bring(softness));
+    expect(fact(joined(0.5), "softened").share).toBeCloseTo(0.5 + once.share, 9);
+    expect(joined(0.5).after.softness).toBeCloseTo(0.5 + once.share, 9);
+    expect(joined(null).facts.map((f) => f.kind)).not.toContain("softened");
+  });
+  test("beans simmered and then boiled for five minutes are still raw: only minutes at the boil count", () => {
+    const raw = run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds: [food("kidney-beans-dry", 200)] }).after;
+    const simmered = run(raw, { ...newStep("simmer", "s"), minutes: 90, adds: [food("water", 900)] }).after;
+    expect(simmered.marks).toEqual(["raw-beans"]);
+    const boiled = (minutes: number) =>
+      run(simmered, { ...newStep("cook", "c"), minutes, adds: [food("water", 500)] }).after.marks;
+    expect(boiled(5)).toEqual(["raw-beans"]);
+    expect(boiled(10)).toEqual([]);
+  });
   const sauce = () => vesselOf(contents("water", 800), contents("tomato-paste", 100), contents("salt", 6));
   test("under a lid 1 % in ten minutes, open many times that", () => {
     const lost = (lid: boolean) => {
@@ -161,6 +196,11 @@ describe("boil", () => {
       fact(run(potatoes(), step({ coreC: 90 }), at(metres)), "cooked-through").minutes;
     expect(minutes(1000)).toBeGreaterThan(minutes(0));
     expect(refusal(potatoes(), step(), at(2000))).toMatchObject({ kind: "never-done", coreC: 95 });
+  });
+  test("pulses, grains and pasta are sent to the step that reckons their drinking; cooked ones may boil on", () => {
+    const rice = { ...vesselOf(contents("rice-white", 200)), softness: 0.5 };
+    expect(refusal(rice, step())).toEqual({ kind: "other-step", food: "rice-white", take: "cook" });
+    expect(run({ ...rice, softness: 1 }, step()).facts.map((f) => f.kind)).toContain("cooked-through");
   });
   test("a size no piece has is refused by name", () => {
     expect(refusal(potatoes(), step({ pieceMm: 500 }))).toMatchObject({

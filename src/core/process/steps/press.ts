@@ -5,6 +5,7 @@ import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import { isMarked, type StepContext, type Vessel } from "../ledger";
 import type { PressStep } from "../step";
 import { type Applied, hands, outcome, wait } from "./common";
+import { blockFacts, cellFacts } from "./pressing";
 
 /** A soft block that nothing holds at the sides breaks above this (card 3). */
 const FRACTURE_KPA = 60;
@@ -19,7 +20,7 @@ const SPONGE = {
 /**
  * Press under weights: the moisture that stays follows a power law of pressure, the way there Terzaghi's consolidation
  * through one face or two. The reference is the food's own moisture as opened. Asking for more water than there is
- * presses nothing out and says so; time ±2×.
+ * presses nothing out and says so; time ±2×. Each block bears the whole weight.
  */
 export function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
   const { batch } = vessel;
@@ -60,7 +61,11 @@ export function press(vessel: Vessel, step: PressStep, context: StepContext): Ap
   return outcome({ ...vessel, batch: subtract(batch, out) }, phases, {
     left: [{ to: "drain", contents: out }],
     needs,
-    facts: [{ kind: "pressed", pressureKPa, leavesG: out.waterG, mostG }],
+    facts: [
+      { kind: "pressed", pressureKPa, leavesG: out.waterG, mostG },
+      ...blockFacts(step, vessel),
+      ...cellFacts(figures, vessel),
+    ],
   });
 }
 

@@ -2,7 +2,7 @@ import { openEvaporationGPerMin } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
-import { add, at, type Contents, subtract, sum, water } from "../contents";
+import { add, at, type Contents, moistureOf, subtract, water } from "../contents";
 import type { Came, Fact, StepContext, Vessel } from "../ledger";
 import type { SimmerStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
@@ -36,7 +36,7 @@ export function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): 
       );
   const steam = water(Math.min(mixed.waterG * 0.95, perMin * step.minutes), simmerC);
   const batch = at(subtract(mixed, steam), simmerC);
-  const softened = softenedBy(came.value, mixed, simmerC, step.minutes, context);
+  const softened = softenedBy(vessel, came.value, mixed, simmerC, step.minutes, context);
   // Round shaped pieces the sauce is what this step brings: flour that holds a ball together thickens nothing.
   const sauce = thicknessFacts(vessel.pieces === null ? batch : together(came.value), context);
   return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(step.minutes)], {
@@ -47,18 +47,37 @@ export function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): 
   });
 }
 
-/** How far the pulses or grains are that go into the sauce dry; what was cooked before has nothing to tell here. */
+/** Something that goes on softening: dry food, a part, or what lay in the pan before. */
+interface Softening {
+  readonly contents: Contents;
+  readonly softness: number;
+}
+
+/** How far the least done of the pulses and grains are, dry or soaked before; what is soft has nothing to tell here. */
 function softenedBy(
+  vessel: Vessel,
   came: readonly Came[],
   mixed: Contents,
   atC: number,
   minutes: number,
   context: StepContext,
 ): Fact | null {
-  const dry = sum(came.flatMap((c) => (c.from === "food" ? [c.contents] : [])));
-  const main = mainCooked(dry, context);
-  if (main === null) return null;
+  const all: Softening[] = came.flatMap((c) =>
+    c.from === "part" && c.softness !== null
+      ? [{ contents: c.contents, softness: c.softness }]
+      : c.from === "food" && context.figures(c.food).cook
+        ? [{ contents: c.contents, softness: 0 }]
+        : [],
+  );
+  if (vessel.softness !== null) all.push({ contents: vessel.batch, softness: vessel.softness });
   const sour = isSour(mixed.acidG, mixed.waterG);
-  const needed = minutesToSoften(main, { moisture: 0, atC, sour }, context);
-  return { kind: "softened", share: minutes / needed, softMin: needed, atC };
+  let least: Extract<Fact, { kind: "softened" }> | null = null;
+  for (const { contents, softness } of all) {
+    const main = softness < 1 ? mainCooked(contents, context) : null;
+    if (main === null) continue;
+    const softMin = minutesToSoften(main, { moisture: moistureOf(contents), atC, sour }, context);
+    const share = softness + minutes / softMin;
+    if (least === null || share < least.share) least = { kind: "softened", share, softMin, minutes, atC };
+  }
+  return least;
 }

@@ -1,7 +1,7 @@
 import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
-import type { StepContext, Vessel } from "../ledger";
+import type { Fact, ShapedPieces, StepContext, Vessel } from "../ledger";
 import type { SliceStep } from "../step";
 import { type Applied, filled, hands, outcome } from "./common";
 import { flatPieces } from "./geometry";
@@ -9,7 +9,51 @@ import { flatPieces } from "./geometry";
 /** Crumbs left on the board, share of the mass (engineering estimate). */
 const CRUMBS = estimate(0, 0.01, 0.03);
 
-/** Slice into so many pieces of a thickness; crumbs stay on the board. */
+/** Slices of a loaf this much thicker or thinner than asked are pointed out, share. */
+const OFF_THICKNESS = 0.25;
+
+/** What the cuts make of what lies on the board. */
+interface Cuts {
+  readonly pieces: ShapedPieces;
+  readonly facts: readonly Fact[];
+}
+
+/**
+ * A tin's layer is cut into a grid through its whole height. A loaf or log has its length: so many slices share it, and
+ * if that is not the thickness asked for, it says how many of those there are. A block gives slices as asked.
+ */
+function cutUp(on: ShapedPieces | null, count: number, massG: number, askedMm: number): Cuts {
+  const eachG = massG / count;
+  if (on?.form === "layer") {
+    const across = gridAcross(on.lengthMm / on.diameterMm, count);
+    const lengthMm = on.lengthMm / (count / across);
+    return { pieces: { ...on, count, eachG, lengthMm, diameterMm: on.diameterMm / across }, facts: [] };
+  }
+  if (on?.form === "loaf" || on?.form === "log" || on?.form === "parcel") {
+    const wholeMm = on.lengthMm * on.count;
+    const thicknessMm = wholeMm / count;
+    const [lengthMm, diameterMm] =
+      on.form === "loaf" ? [on.diameterMm, on.thicknessMm] : [on.diameterMm, on.diameterMm];
+    const fitting = Math.max(1, Math.round(wholeMm / askedMm));
+    return {
+      pieces: { count, eachG, form: "slice", thicknessMm, lengthMm, diameterMm },
+      facts:
+        Math.abs(thicknessMm / askedMm - 1) > OFF_THICKNESS
+          ? [{ kind: "slices", count, thicknessMm, askedMm, fitting }]
+          : [],
+    };
+  }
+  return { pieces: flatPieces("slice", count, massG, askedMm), facts: [] };
+}
+/** Pieces across a tin, a divisor of their number, that come nearest to squares. */
+function gridAcross(lengthToWidth: number, count: number): number {
+  let best = 1;
+  const skew = (across: number) => Math.abs(Math.log((lengthToWidth * across * across) / count));
+  for (let across = 1; across <= count; across++) if (count % across === 0 && skew(across) < skew(best)) best = across;
+  return best;
+}
+
+/** Slice into so many pieces; crumbs stay on the board. */
 export function slice(vessel: Vessel, step: SliceStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
@@ -21,14 +65,14 @@ export function slice(vessel: Vessel, step: SliceStep, context: StepContext): Ap
   if (bad) return fail(bad);
   const crumbs = portion(whole, context.draw("crumbs", CRUMBS));
   const batch = subtract(whole, crumbs);
-  const pieces = flatPieces("slice", Math.round(step.count), totalG(batch), step.thicknessMm);
+  const { pieces, facts } = cutUp(vessel.pieces, Math.round(step.count), totalG(batch), step.thicknessMm);
   return outcome(
-    { ...vessel, batch, pieces, cutMm: step.thicknessMm },
+    { ...vessel, batch, pieces, cutMm: pieces.thicknessMm },
     [hands(step, context, 1 + pieces.count * 0.15)],
     {
       came,
       left: [{ to: "utensil", contents: crumbs }],
-      facts: [{ kind: "pieces", pieces, offTarget: false, thick: false }],
+      facts: [{ kind: "pieces", pieces, offTarget: false, thick: false }, ...facts],
     },
   );
 }

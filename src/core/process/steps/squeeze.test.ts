@@ -1,6 +1,6 @@
 import { newStep } from "../../dish/edit";
 import { contents, fact, refusal, run, vesselOf } from "../__tests__/context";
-import { moistureOf, NOTHING, solidsG } from "../contents";
+import { moistureOf, NOTHING, solidsG, totalG } from "../contents";
 import type { SqueezeStep } from "../step";
 import { solidsOf } from "../solids";
 
@@ -53,9 +53,37 @@ test("the cook's own minutes count as hands-on time, the squeeze as its own", ()
   expect(minutes({ minutes: 2, handsMin: 7 })).toBe(7);
 });
 
+test("grated vegetables lose what cooks say they lose in a cloth (common practice)", () => {
+  const lost = (food: string) => {
+    const raw = { ...vesselOf(contents(food, 1000)), cutMm: 4 };
+    const out = run(raw, squeeze({ how: "cloth", minutes: 2 }));
+    expect(out.facts).toEqual([]);
+    return out.left.reduce((g, l) => g + totalG(l.contents), 0) / 1000;
+  };
+  // Potato a fifth to a third, courgette a third to a half, wilted spinach about half.
+  expect(lost("potato")).toBeGreaterThan(0.2);
+  expect(lost("potato")).toBeLessThan(0.33);
+  expect(lost("courgette")).toBeGreaterThan(0.3);
+  expect(lost("courgette")).toBeLessThan(0.5);
+  expect(lost("spinach")).toBeGreaterThan(0.4);
+  expect(lost("spinach")).toBeLessThan(0.6);
+});
+test("coarse or whole, it says that this counts on grated or soft pieces", () => {
+  const facts = (cutMm: number | null) => run({ ...vesselOf(contents("potato", 500)), cutMm }, squeeze()).facts;
+  expect(facts(20)).toEqual([{ kind: "coarse-to-squeeze", mostMm: 8 }]);
+  expect(facts(null)).toEqual([{ kind: "coarse-to-squeeze", mostMm: 8 }]);
+  expect(facts(8)).toEqual([]);
+  // A box grater makes them fine, whatever size was typed.
+  const grated = run(vesselOf(contents("potato", 500)), { ...newStep("cut", "c"), how: "grate", pieceMm: 20 });
+  expect(grated.after.cutMm).toBe(5);
+  expect(run(grated.after, squeeze()).facts).toEqual([]);
+  // A sponge of soy needs no grater.
+  expect(run(soaked(), squeeze()).facts).toEqual([]);
+});
+
 test.each([
   [vesselOf({ ...NOTHING, solids: solidsOf("soy-strips", 100) }), "empty-vessel"],
-  [vesselOf(contents("potato", 200)), "no-figures"],
+  [vesselOf(contents("tofu-silken", 200)), "no-figures"],
 ])("refused with the reason (%#)", (vessel, kind) => {
   expect(refusal(vessel, squeeze()).kind).toBe(kind);
 });

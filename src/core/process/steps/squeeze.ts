@@ -5,12 +5,13 @@ import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import type { SqueezeStep } from "../step";
 import { type Applied, hands, outcome } from "./common";
+import { cellFacts } from "./pressing";
 
 /** A handful drains to both sides of 25 mm (engineering estimate). */
 const DRAINAGE_M = 0.0125;
 
 /**
- * Squeeze: liquor leaves a soaked, spongy food under hand or cloth.
+ * Squeeze: liquor leaves a soaked, spongy food, or a grated vegetable, under hand or cloth.
  *
  * The moisture that stays follows a power law of pressure, the way there one-dimensional consolidation, so most of
  * it leaves in the first half minute. Source: `models/consolidation`; exponents are engineering estimates per food.
@@ -37,5 +38,8 @@ export function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext)
   if (spareG <= 0) return outcome(vessel, [work], { facts: [{ kind: "already-drier", moisture: moistureOf(batch) }] });
 
   const leaves = liquor(batch, spareG * consolidatedFraction(timeFactor(compressibility, minutes, DRAINAGE_M)));
-  return outcome({ ...vessel, batch: subtract(batch, leaves) }, [work], { left: [{ to: "drain", contents: leaves }] });
+  return outcome({ ...vessel, batch: subtract(batch, leaves) }, [work], {
+    left: [{ to: "drain", contents: leaves }],
+    facts: cellFacts(figures, vessel),
+  });
 }

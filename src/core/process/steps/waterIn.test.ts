@@ -71,7 +71,9 @@ describe("cook", () => {
     expect(totalG(run(EMPTY_VESSEL, step, world).after.batch)).toBe(totalG(run(EMPTY_VESSEL, step, world).after.batch));
   });
   test("what cannot be cooked is refused by name; no water too; the cooker's line is told", () => {
-    expect(refusal(vesselOf(contents("button-mushrooms", 100)), cook())).toMatchObject({ kind: "no-figures" });
+    const other = (food: string) => refusal(vesselOf(contents(food, 100)), cook());
+    expect(other("potato")).toEqual({ kind: "other-step", food: "potato", take: "boil" });
+    expect(other("soy-strips")).toEqual({ kind: "other-step", food: "soy-strips", take: "soak" });
     expect(refusal(lentils(), cook({}, 0)).kind).toBe("no-liquid");
     expect(refusal(lentils(), cook({ pressure: true }), { ...likely, machine: () => null })).toEqual({
       kind: "no-machine",

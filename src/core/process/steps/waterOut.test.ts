@@ -41,6 +41,15 @@ describe("press", () => {
     expect(refusal(block(), press({ thicknessMm: 0 }))).toMatchObject({ field: "thickness of the block" });
     expect(refusal(block(), press({ loadKg: NaN }))).toMatchObject({ kind: "not-a-number" });
   });
+  test("edges that don't belong to the grams are asked about; several blocks are counted", () => {
+    // 100 × 75 × 50 mm at 1.05 g/ml: 393.75 g. The block of this test weighs 400 g.
+    const size = (massG: number, more: Partial<PressStep> = {}) =>
+      run(vesselOf(contents("tofu-firm", massG)), press(more)).facts.filter((f) => f.kind === "block-size");
+    expect(size(400)).toEqual([]);
+    expect(size(800)).toMatchObject([{ count: 2, massG: 800 }]);
+    expect(size(800)[0]).toHaveProperty("eachG", expect.closeTo(393.75, 6));
+    expect(size(400, { lengthMm: 200 })).toMatchObject([{ count: 1 }]);
+  });
   test("over two hours it wants the fridge", () => {
     expect(run(block(), press({ minutes: 121 })).needs).toEqual([{ kind: "fridge" }]);
     expect(run(block(), press({ minutes: 120 })).needs).toEqual([]);

@@ -1,0 +1,30 @@
+import type { PressFigures } from "../../foods/process";
+import { totalG } from "../contents";
+import type { Fact, Vessel } from "../ledger";
+
+/** Tofu and its like, a little heavier than water, kg/m³ (common practice: 400 g measure about 100 × 75 × 50 mm). */
+const BLOCK_DENSITY = 1050;
+/** A block may be this much lighter or heavier than its edges say before it is asked about. */
+const LIGHTEST = 0.7;
+const HEAVIEST = 1.4;
+
+interface Edges {
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly thicknessMm: number;
+}
+
+/** Holds a block's edges against the grams there are: minutes hang on the edges, so one of the two may be wrong. */
+export function blockFacts({ lengthMm, widthMm, thicknessMm }: Edges, { batch }: Vessel): readonly Fact[] {
+  const eachG = (lengthMm * widthMm * thicknessMm * BLOCK_DENSITY) / 1e6;
+  const massG = totalG(batch);
+  const ratio = massG / eachG;
+  return ratio >= LIGHTEST && ratio < HEAVIEST ? [] : [{ kind: "block-size", eachG, massG, count: Math.round(ratio) }];
+}
+
+/** Coarser than this, mm, a vegetable's cells keep their water (rule of thumb). */
+const COARSE_MM = 8;
+
+/** A vegetable in coarse pieces gives next to nothing, unless it was cooked soft. */
+export const cellFacts = (figures: PressFigures, { cutMm }: Vessel): readonly Fact[] =>
+  figures.cells && (cutMm === null || cutMm > COARSE_MM) ? [{ kind: "coarse-to-squeeze", mostMm: COARSE_MM }] : [];
