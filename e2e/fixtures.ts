@@ -63,6 +63,13 @@ export async function openStage(page: Page, stage: "Bench" | "Clock" | "Stove"):
   await page.getByRole("navigation", { name: "Supper" }).getByRole("link", { name: stage }).click();
   await page.waitForURL(`**/supper/${stage.toLowerCase()}?*`);
 }
+/** From a page of the house to a stage of the demo supper, by its links: a page that is left at once saves nothing. */
+export async function toSupper(page: Page, stage: "Bench" | "Clock" | "Stove"): Promise<void> {
+  await page.getByRole("navigation", { name: "House" }).getByRole("link", { name: "Counter" }).click();
+  await page.getByRole("link", { name: "Sunday supper" }).click();
+  await page.waitForURL("**/supper/bench?*");
+  if (stage !== "Bench") await openStage(page, stage);
+}
 /** The account of a step as the drawing tells it to those who don't see it. */
 export async function vessel(page: Page, name: string): Promise<string> {
   return (

@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { alerts, expect, loadDemo, test } from "./fixtures";
+import { alerts, expect, loadDemo, test, toSupper } from "./fixtures";
 
 test("a coeliac's labels are read one by one, remembered, and can be forgotten", async ({ page }) => {
   await loadDemo(page);
@@ -13,7 +13,7 @@ test("a coeliac's labels are read one by one, remembered, and can be forgotten",
   await expect(check).toContainText("not for Ilse. Oat drink contains it.");
   await page.goto("/kitchen");
   await page.getByRole("button", { name: "Forget the label of Oat drink" }).click();
-  await page.goto("/supper/bench?s=sunday-supper");
+  await toSupper(page, "Bench");
   await expect(page.getByRole("region", { name: "Who can eat it" })).toContainText("read 1 label first");
 });
 

@@ -1,4 +1,4 @@
-import { chooseFood, expect, openStage, test, vessel } from "./fixtures";
+import { chooseFood, expect, openStage, test, vessel, toSupper } from "./fixtures";
 
 test("from the empty state: another dish, kitchen and eaters, only through the screens", async ({ page }) => {
   await page.goto("/");
@@ -78,13 +78,13 @@ test("hours that leave no time and a hob that is gone are said, on the Clock and
   await away.getByRole("button", { name: "Sun" }).click();
   await away.getByLabel("to").fill("18:45");
   await away.getByLabel("to").press("Enter");
-  await page.goto("/supper/clock?s=sunday-supper");
+  await toSupper(page, "Clock");
   await expect(page.getByRole("heading", { name: "It does not fit" })).toBeVisible();
   await expect(page.getByText("Without the hours of sleep and absence it fits")).toBeVisible();
   await page.goto("/kitchen");
   for (const name of ["Front right", "Back", "Front left"])
     await page.getByRole("button", { name: `Remove ${name}`, exact: true }).click();
-  await page.goto("/supper/bench?s=sunday-supper");
+  await toSupper(page, "Bench");
   await page.getByRole("button", { name: /^Sear:/ }).click();
   await expect(page.getByRole("alert").filter({ hasText: "The kitchen has no burner" })).toBeVisible();
 });

@@ -1,4 +1,4 @@
-import { alerts, chooseFood, expect, loadDemo, openStage, test, vessel } from "./fixtures";
+import { alerts, chooseFood, expect, loadDemo, openStage, test, vessel, toSupper } from "./fixtures";
 
 const DISHES = ["Aubergine boats with black lentils", "Frozen–thawed joint with mushroom gravy"] as const;
 
@@ -52,7 +52,7 @@ test("amounts in a cook's words, a tin that has to be asked, a food of the cook'
   await page.getByRole("option", { name: /^Quince paste/ }).click();
   await page.getByLabel("water", { exact: true }).fill("40");
   await page.getByLabel("water", { exact: true }).press("Enter");
-  await page.goto("/supper/bench?s=sunday-supper");
+  await toSupper(page, "Bench");
   await expect.poll(() => vessel(page, "Marinate")).toMatch(/^Marinate: \d+ g/);
 });
 

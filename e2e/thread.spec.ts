@@ -6,8 +6,9 @@ import { chromium as browserType, type Page } from "@playwright/test";
 import { chromium } from "../playwright.config";
 import { alerts, cookUntil, expect, loadDemo, openStage, step, test, vessel, watch } from "./fixtures";
 
+/** From any page of the house. */
 const exported = async (page: Page): Promise<string> => {
-  await page.goto("/kitchen");
+  await page.getByRole("link", { name: "Kitchen" }).click();
   const [file] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("button", { name: "Export everything" }).click(),

@@ -1,15 +1,16 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect, useState, useSyncExternalStore } from "react";
+import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import type { Dish, Supper } from "@/core/dish/dish";
 import type { Eater, Kitchen } from "@/core/dish/kitchen";
 import type { Food } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
 import { Changes, type Edit } from "@/data/changes";
-import { type CookingRow, db } from "@/data/db";
+import { type CookingRow, db, type KitchenRow } from "@/data/db";
 import { foodsWithLabels, kitchenOf } from "@/data/household";
 import { notify } from "@/ui/frame/noticeQueue";
+import { begin, dropWritten, giveUp, type Pending, pendingRow, usePending, withPending, written } from "./pending";
 
 /** The one history of this page. */
 export const changes = new Changes(db);
@@ -20,7 +21,14 @@ export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID(
 
 /** A change with its way back in the notice. */
 export async function change(label: string, edits: readonly Edit[], says?: string): Promise<void> {
-  await changes.apply(label, edits);
+  begin(edits);
+  try {
+    await changes.apply(label, edits);
+  } catch (e) {
+    giveUp(edits);
+    throw e;
+  }
+  written(edits);
   if (says) notify({ says, action: { label: "Undo", run: () => void changes.undo() } });
 }
 export const put = <T extends { readonly id: string }>(table: Edit["table"], row: T): Edit => ({
@@ -49,33 +57,45 @@ export type HouseState =
       readonly empty: boolean;
     };
 
+type House = Extract<HouseState, { state: "ready" }>;
+const LOADING: HouseState = { state: "loading" };
+
+/** The household as the cook left it. */
 export function useHouse(): HouseState {
-  return (
-    useLiveQuery<HouseState>(async () => {
-      const [kitchen, eaters, labels, own, dishes, suppers, cookings] = await Promise.all([
-        kitchenOf(db, browserZone()),
-        db.eaters.toArray(),
-        db.labels.toArray(),
-        db.foods.toArray(),
-        db.dishes.toArray(),
-        db.suppers.orderBy("serveAt").toArray(),
-        db.cookings.toArray(),
-      ]);
-      const empty = dishes.length === 0 && suppers.length === 0 && eaters.length === 0;
-      return {
-        state: "ready",
-        kitchen,
-        eaters,
-        labels,
-        foods: foodsWithLabels(labels, own),
-        own,
-        dishes,
-        suppers,
-        cookings,
-        empty,
-      };
-    }) ?? { state: "loading" }
-  );
+  const stored = useLiveQuery<House>(async () => {
+    const [kitchen, eaters, labels, own, dishes, suppers, cookings] = await Promise.all([
+      kitchenOf(db, browserZone()),
+      db.eaters.toArray(),
+      db.labels.toArray(),
+      db.foods.toArray(),
+      db.dishes.toArray(),
+      db.suppers.orderBy("serveAt").toArray(),
+      db.cookings.toArray(),
+    ]);
+    return houseOf({ kitchen, eaters, labels, own, dishes, suppers, cookings });
+  });
+  const onItsWay = usePending();
+  useEffect(() => dropWritten(), [stored]);
+  return useMemo(() => (stored === undefined ? LOADING : houseWith(stored, onItsWay)), [stored, onItsWay]);
+}
+const houseOf = (rows: Omit<House, "state" | "foods" | "empty">): House => ({
+  ...rows,
+  state: "ready",
+  foods: foodsWithLabels(rows.labels, rows.own),
+  empty: rows.dishes.length === 0 && rows.suppers.length === 0 && rows.eaters.length === 0,
+});
+function houseWith(stored: House, onItsWay: Pending): House {
+  if (onItsWay.size === 0) return stored;
+  const row = pendingRow<KitchenRow>(onItsWay, "kitchen", "kitchen");
+  return houseOf({
+    ...stored,
+    kitchen: row?.kitchen ?? stored.kitchen,
+    eaters: withPending(stored.eaters, "eaters", onItsWay),
+    labels: withPending(stored.labels, "labels", onItsWay),
+    own: withPending(stored.own, "foods", onItsWay),
+    dishes: withPending(stored.dishes, "dishes", onItsWay),
+    suppers: [...withPending(stored.suppers, "suppers", onItsWay)].sort((a, b) => (a.serveAt < b.serveAt ? -1 : 1)),
+  });
 }
 
 /** The foods of the house alone: a supper that changes does not draw again what only needs these. */

@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from "dexie-react-hooks";
 import { useSearchParams } from "next/navigation";
-import { createContext, type ReactNode, useContext, useEffect, useMemo, useSyncExternalStore } from "react";
+import { createContext, type ReactNode, useContext, useEffect, useMemo } from "react";
 import type { Supper } from "@/core/dish/dish";
 import { type FoodLookup, foodLookup } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
@@ -13,6 +13,7 @@ import type { Schedule } from "@/core/schedule/schedule";
 import { type CookingRow, db } from "@/data/db";
 import { cookingOf, foodsUsed, foodsWithLabels, planInputOf } from "@/data/household";
 import { useSame } from "@/ui/frame/useSame";
+import { dropWritten, pendingRow, usePending } from "./pending";
 import { usePlan, useRanges, useSchedule } from "./computed";
 import { browserZone, put, change } from "./store";
 
@@ -59,11 +60,9 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     };
   }, [id]);
 
-  const draft = useSyncExternalStore(drafts.subscribe, drafts.current, drafts.current);
-  useEffect(() => {
-    if (drafts.current()?.saved) drafts.set(null);
-  }, [stored]);
-  const edited = draft !== null && draft.supper.id === id ? draft.supper : null;
+  const onItsWay = usePending();
+  useEffect(() => dropWritten(), [stored]);
+  const edited = id === null ? null : (pendingRow<Supper>(onItsWay, "suppers", id) ?? null);
   const supper = edited ?? stored?.supper ?? null;
   const cooked = useSame(stored && stored.supper !== null ? stored.cooking : null);
   const cooking = useMemo(
@@ -128,30 +127,5 @@ export function SupperProvider({ children }: { children: ReactNode }) {
 
 const NO_LOG: readonly LogEntry[] = [];
 
-/** An edit on its way to the store. */
-interface Draft {
-  readonly supper: Supper;
-  readonly saved: boolean;
-}
-const drafts = (() => {
-  let draft: Draft | null = null;
-  const listeners = new Set<() => void>();
-  return {
-    current: () => draft,
-    set: (next: Draft | null) => {
-      draft = next;
-      for (const listener of listeners) listener();
-    },
-    subscribe: (listener: () => void) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-  };
-})();
-
-/** Shows the edit at once and writes it behind; the next look at the store brings the same back. */
-export async function saveSupper(supper: Supper, label: string, says?: string): Promise<void> {
-  drafts.set({ supper, saved: false });
-  await change(label, [put("suppers", supper)], says);
-  if (drafts.current()?.supper === supper) drafts.set({ supper, saved: true });
-}
+export const saveSupper = (supper: Supper, label: string, says?: string): Promise<void> =>
+  change(label, [put("suppers", supper)], says);

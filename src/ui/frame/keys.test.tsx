@@ -34,6 +34,18 @@ describe("single keys", () => {
     await user.keyboard(" ");
     expect(next).toHaveBeenCalledTimes(1);
   });
+  test("do nothing under a dialog, wherever the focus is", async () => {
+    const weigh = jest.fn();
+    const { user, again } = show(<Board next={jest.fn()} weigh={weigh} />);
+    again(
+      <>
+        <Board next={jest.fn()} weigh={weigh} />
+        <div role="dialog" aria-label="Keys" />
+      </>,
+    );
+    await user.keyboard("w");
+    expect(weigh).not.toHaveBeenCalled();
+  });
   test("the newest meaning counts as soon as it is drawn", async () => {
     const first = jest.fn();
     const second = jest.fn();

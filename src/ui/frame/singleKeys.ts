@@ -40,8 +40,9 @@ export function useSingleKeys(keys: Readonly<Record<string, SingleKey>>): void {
     const answer = (name: string) => (e: KeyboardEvent) => {
       const key = latest.current[name];
       if (!key || e.repeat || e.ctrlKey || e.metaKey || e.altKey) return;
+      if (document.querySelector("[role=dialog]")) return;
       const target = e.target instanceof HTMLElement ? e.target : null;
-      if (target?.closest("input:not([type=checkbox]):not([type=range]), textarea, select, [role=dialog]")) return;
+      if (target?.closest("input:not([type=checkbox]):not([type=range]), textarea, select")) return;
       if (key.clicks && target?.closest("button, a, input")) return;
       e.preventDefault();
       key.run();

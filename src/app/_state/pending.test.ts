@@ -1,0 +1,55 @@
+import type { Edit } from "@/data/changes";
+import { begin, dropWritten, giveUp, pendingNow, pendingRow, withPending, written } from "./pending";
+
+const rows = [
+  { id: "a", n: 1 },
+  { id: "b", n: 1 },
+];
+const put = (id: string, n: number): Edit => ({ table: "dishes", id, row: { id, n } as never });
+const out = (id: string): Edit => ({ table: "dishes", id, row: null });
+const shown = () => withPending(rows, "dishes", pendingNow());
+/** What was not written is given up, so that each test begins with nothing on its way. */
+afterEach(() => giveUp([...pendingNow().values()].map((p) => p.edit)));
+
+test("an edit is there at once: changed, added, gone; other tables don't see it", () => {
+  expect(shown()).toBe(rows);
+  begin([put("a", 2), put("c", 3), out("b")]);
+  expect(shown()).toEqual([
+    { id: "a", n: 2 },
+    { id: "c", n: 3 },
+  ]);
+  expect(withPending(rows, "eaters", pendingNow())).toBe(rows);
+  expect(pendingRow(pendingNow(), "dishes", "b")).toBeNull();
+  expect(pendingRow(pendingNow(), "dishes", "x")).toBeUndefined();
+});
+test("written, it stays until the store is read again; unwritten, it stays", () => {
+  const [first, second] = [put("a", 2), put("b", 2)];
+  begin([first]);
+  begin([second]);
+  dropWritten();
+  expect(shown()).toEqual([
+    { id: "a", n: 2 },
+    { id: "b", n: 2 },
+  ]);
+  written([first]);
+  expect(shown()[0]).toEqual({ id: "a", n: 2 });
+  dropWritten();
+  expect(shown()).toEqual([
+    { id: "a", n: 1 },
+    { id: "b", n: 2 },
+  ]);
+});
+test("a second edit on top of the first is not dropped when the first is written", () => {
+  const first = put("a", 2);
+  begin([first]);
+  begin([put("a", 3)]);
+  written([first]);
+  dropWritten();
+  expect(shown()[0]).toEqual({ id: "a", n: 3 });
+});
+test("what the store would not take is shown no longer", () => {
+  const edit = put("a", 2);
+  begin([edit]);
+  giveUp([edit]);
+  expect(shown()).toBe(rows);
+});
