@@ -1,12 +1,13 @@
 "use client";
 
-import { Box, chakra, CloseButton, Dialog, Portal } from "@chakra-ui/react";
-import { Key } from "./controls";
+import { Box, chakra, Dialog, Flex, Heading, Portal } from "@chakra-ui/react";
+import { X } from "lucide-react";
+import { IconDo, Key } from "./controls";
 import { useKeysOn } from "./singleKeys";
 
 type Line = readonly [keys: readonly string[], does: string];
 const EVERYWHERE: readonly Line[] = [
-  [["Tab", "Shift Tab"], "to the next or the last thing that can be pressed"],
+  [["Tab", "Shift Tab"], "to the next thing, or back to the one before"],
   [["Enter"], "take what is typed into a field"],
   [["Esc"], "put back what the field held"],
   [["?"], "this list"],
@@ -29,7 +30,7 @@ const HERE: readonly { readonly at: string; readonly name: string; readonly line
       [["B"], "one step back"],
       [["W"], "take the weight from the scale"],
       [["T"], "start the step's timer"],
-      [["1", "9"], "stop the first timer to the ninth"],
+      [["1 – 9"], "stop the first timer, to the ninth"],
     ],
   },
 ];
@@ -40,14 +41,11 @@ function Lines({ name, lines }: { name: string; lines: readonly Line[] }) {
       <Box fontWeight="700" mb="1">
         {name}
       </Box>
-      <chakra.dl display="grid" gridTemplateColumns="8.5rem minmax(0, 1fr)" rowGap="2">
+      <chakra.dl display="grid" gridTemplateColumns="8rem minmax(0, 1fr)" columnGap="3" rowGap="2">
         {lines.map(([keys, does]) => [
-          <chakra.dt key={`${does} keys`}>
-            {keys.map((k, i) => (
-              <Box as="span" key={k}>
-                {i > 0 && <Box as="span" color="quiet">{` … `}</Box>}
-                <Key>{k}</Key>
-              </Box>
+          <chakra.dt key={`${does} keys`} ms="-2" whiteSpace="nowrap">
+            {keys.map((k) => (
+              <Key key={k}>{k}</Key>
             ))}
           </chakra.dt>,
           <chakra.dd key={does}>{does}</chakra.dd>,
@@ -61,34 +59,57 @@ function Lines({ name, lines }: { name: string; lines: readonly Line[] }) {
 export default function KeySheet({ path, onClose }: { path: string; onClose: () => void }) {
   const [on, setOn] = useKeysOn();
   return (
-    <Dialog.Root open onOpenChange={(e) => !e.open && onClose()} placement="center" size="sm">
+    <Dialog.Root open onOpenChange={(e) => !e.open && onClose()}>
       <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="card" color="ink" rounded="2xl">
-            <Dialog.Header pb="0">
-              <Dialog.Title fontFamily="heading">Keys</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body pt="0">
-              {HERE.filter((h) => h.at === path).map((h) => (
-                <Lines key={h.at} name={h.name} lines={h.lines} />
-              ))}
-              <Lines name="Everywhere" lines={EVERYWHERE} />
-              <chakra.label display="flex" gap="2" mt="5" alignItems="center" minH="11" cursor="pointer">
-                <chakra.input
-                  type="checkbox"
-                  checked={on}
-                  onChange={(e) => setOn(e.target.checked)}
-                  accentColor="var(--jp-colors-jade)"
-                  w="4.5"
-                  h="4.5"
-                />
-                Single keys answer (those without Ctrl)
-              </chakra.label>
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="sm" color="quiet" />
-            </Dialog.CloseTrigger>
+        <Dialog.Backdrop position="fixed" inset="0" bg="black" opacity={0.45} zIndex="overlay" />
+        <Dialog.Positioner
+          position="fixed"
+          inset="0"
+          p="4"
+          zIndex="modal"
+          display="flex"
+          alignItems="center"
+          justifyContent="center"
+        >
+          <Dialog.Content
+            bg="card"
+            color="ink"
+            borderWidth="1px"
+            borderColor="line"
+            rounded="2xl"
+            p="5"
+            w="full"
+            maxW="27rem"
+            maxH="100%"
+            overflowY="auto"
+          >
+            <Flex justify="space-between" align="center">
+              <Dialog.Title asChild>
+                <Heading as="h2" fontSize="xl">
+                  Keys
+                </Heading>
+              </Dialog.Title>
+              <Dialog.CloseTrigger asChild>
+                <IconDo label="Close">
+                  <X size={18} />
+                </IconDo>
+              </Dialog.CloseTrigger>
+            </Flex>
+            {HERE.filter((h) => h.at === path).map((h) => (
+              <Lines key={h.at} name={h.name} lines={h.lines} />
+            ))}
+            <Lines name="Everywhere" lines={EVERYWHERE} />
+            <chakra.label display="flex" gap="2" mt="4" alignItems="center" minH="11" cursor="pointer">
+              <chakra.input
+                type="checkbox"
+                checked={on}
+                onChange={(e) => setOn(e.target.checked)}
+                accentColor="var(--jp-colors-jade)"
+                w="4.5"
+                h="4.5"
+              />
+              Keys without Ctrl do something
+            </chakra.label>
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>

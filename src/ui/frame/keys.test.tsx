@@ -66,7 +66,7 @@ describe("the list of keys", () => {
     const sheet = await screen.findByRole("dialog", { name: "Keys" });
     expect(sheet).toHaveTextContent("On the Bench");
     expect(sheet).not.toHaveTextContent("On the Stove");
-    await user.click(screen.getByRole("checkbox", { name: /Single keys answer/ }));
+    await user.click(screen.getByRole("checkbox", { name: /Keys without Ctrl/ }));
     await user.keyboard("{Escape}");
     expect(screen.queryByRole("dialog")).toBeNull();
     await user.keyboard("{Shift>}?{/Shift}");
