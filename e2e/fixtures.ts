@@ -12,7 +12,7 @@ export function watch(page: Page): string[] {
     if (url.protocol.startsWith("http") && url.origin !== origin) faults.push(`request to ${r.url()}`);
   });
   page.on("console", (m) => {
-    if (m.type() === "error") faults.push(`console: ${m.text()}`);
+    if (m.type() === "error") faults.push(`console: ${m.text()} (${m.location().url})`);
   });
   page.on("pageerror", (e) => faults.push(`error: ${e.message}`));
   return faults;

@@ -66,6 +66,26 @@ describe("the weigh-in changes what follows", () => {
   });
 });
 
+test("soaked lentils go on softening in the sauce that they are joined to", () => {
+  const [first, second] = MUSTARD_STRIPS.parts;
+  if (!first || !second) throw new Error("the demo dish has two parts");
+  const line = (food: string, massG: number) => ({ kind: "food", food, massG }) as const;
+  const soak = { ...newStep("soak", "l-soak"), adds: [line("red-lentils", 200), line("water", 600)] };
+  const simmer = {
+    ...newStep("simmer", "s-simmer"),
+    minutes: 5,
+    adds: [line("water", 400), { kind: "part", part: "lentils", share: 1 } as const],
+  };
+  const parts = [
+    { ...first, id: "lentils", steps: [soak, newStep("drain", "l-drain")] },
+    { ...second, id: "sauce", steps: [simmer] },
+  ];
+  const joined = { ...input, supper: { ...supper, dishes: [{ ...MUSTARD_STRIPS, parts }] } };
+  const { share, softMin } = fact(joined, "s-simmer", "softened");
+  expect(share).toBeCloseTo(5 / softMin, 9);
+  expect(plan(joined).cautions.map((c) => c.rule)).toContain("pulses-underdone");
+});
+
 describe("failures stay where they are", () => {
   const changed = (edit: Parameters<typeof editStep>[2], step: string, more: Partial<PlanInput> = {}): PlanInput => ({
     ...input,

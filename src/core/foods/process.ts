@@ -130,6 +130,17 @@ const bean = (
   raw: "raw-beans",
   keepsMoisture: 1.5,
 });
+/** Nuts and seeds: overnight they drink a third to a half of what they weigh (common practice). */
+const nut = (fullMoisture: Estimate, t90At20Min: Estimate, keepsMoisture?: number): ProcessFigures => ({
+  soak: {
+    startMoisture: 0.05,
+    fullMoisture,
+    t90At20Min,
+    activationKJ: estimate(20, 27, 35),
+    leach: estimate(0.01, 0.03, 0.06),
+  },
+  ...(keepsMoisture === undefined ? {} : { keepsMoisture }),
+});
 /** Grains and pasta drink to a moisture; what they give to the water is little (card 19). */
 const grain = (softMin: Estimate, cookedMoisture: Estimate): ProcessFigures => ({
   cook: { softMin, from: "dry", cookedMoisture, leach: estimate(0.01, 0.03, 0.06), foams: true },
@@ -208,25 +219,8 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     },
     keepsMoisture: 1.9,
   },
-  cashews: {
-    soak: {
-      startMoisture: 0.05,
-      fullMoisture: estimate(0.4, 0.5, 0.6),
-      t90At20Min: estimate(180, 300, 480),
-      activationKJ: estimate(20, 27, 35),
-      leach: estimate(0.01, 0.03, 0.06),
-    },
-  },
-  walnuts: {
-    soak: {
-      startMoisture: 0.04,
-      fullMoisture: estimate(0.25, 0.35, 0.45),
-      t90At20Min: estimate(240, 480, 720),
-      activationKJ: estimate(20, 27, 35),
-      leach: estimate(0.01, 0.03, 0.06),
-    },
-    keepsMoisture: 0.3,
-  },
+  cashews: nut(estimate(0.4, 0.5, 0.6), estimate(180, 300, 480)),
+  walnuts: nut(estimate(0.25, 0.35, 0.45), estimate(240, 480, 720), 0.3),
   "chickpeas-cooked": { keepsMoisture: 1.4 },
   "black-beans-cooked": { keepsMoisture: 1.4 },
   "button-mushrooms": {
@@ -435,19 +429,11 @@ const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   leek: { brownedLoss: estimate(0.2, 0.3, 0.4), keepsMoisture: 5 },
   celery: { brownedLoss: estimate(0.12, 0.2, 0.3), keepsMoisture: 10 },
   spinach: { ...juicy(10.6, estimate(0.12, 0.2, 0.28)), brownedLoss: estimate(0.3, 0.4, 0.5), keepsMoisture: 8 },
-  almonds: { keepsMoisture: 0.2 },
-  pecans: { keepsMoisture: 0.2 },
-  hazelnuts: { keepsMoisture: 0.2 },
-  "sunflower-seeds": {
-    soak: {
-      startMoisture: 0.05,
-      fullMoisture: estimate(0.4, 0.5, 0.65),
-      t90At20Min: estimate(120, 240, 400),
-      activationKJ: estimate(20, 27, 35),
-      leach: estimate(0.01, 0.03, 0.06),
-    },
-    keepsMoisture: 0.3,
-  },
+  almonds: nut(estimate(0.4, 0.5, 0.6), estimate(360, 600, 900), 0.2),
+  pecans: nut(estimate(0.25, 0.35, 0.45), estimate(240, 480, 720), 0.2),
+  hazelnuts: nut(estimate(0.25, 0.35, 0.45), estimate(360, 600, 900), 0.2),
+  "pumpkin-seeds": nut(estimate(0.3, 0.4, 0.55), estimate(240, 420, 600), 0.3),
+  "sunflower-seeds": nut(estimate(0.4, 0.5, 0.65), estimate(120, 240, 400), 0.3),
   oats: { binder: { holdsFrom: 0.8, holdsTo: 2, timeConstantMin: 30, strength: 0.2 } },
   panko: { binder: { holdsFrom: 1, holdsTo: 3.5, timeConstantMin: 8, strength: 0.08 } },
   "gf-crumbs": { binder: { holdsFrom: 0.8, holdsTo: 2.5, timeConstantMin: 12, strength: 0.1 } },

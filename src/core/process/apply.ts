@@ -36,6 +36,7 @@ import { shape } from "./steps/shape";
 import { simmer } from "./steps/simmer";
 import { slice } from "./steps/slice";
 import { soak } from "./steps/soak";
+import { leastSoft } from "./steps/soften";
 import { sort } from "./steps/sort";
 import { squeeze } from "./steps/squeeze";
 import { stand } from "./steps/stand";
@@ -124,13 +125,7 @@ export function applyStep(vessel: Vessel, step: Step, context: StepContext): App
 function softnessAfter({ came, after, facts }: Outcome, context: StepContext): number | null {
   const soft = facts.find((f) => f.kind === "softened");
   if (soft !== undefined) return soft.share;
-  let least = after.softness;
-  for (const one of came) {
-    const brought =
-      one.from === "part" ? one.softness : one.from === "food" && context.figures(one.food).cook ? 0 : null;
-    if (brought !== null) least = least === null ? brought : Math.min(least, brought);
-  }
-  return least;
+  return leastSoft(after.softness, came, context);
 }
 
 /**

@@ -20,7 +20,7 @@ import {
 import { type Came, type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import type { CookStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
-import { cookingOf, isSour, mainCooked, minutesToSoften } from "./soften";
+import { cookingOf, isSour, leastSoft, mainCooked, minutesToSoften } from "./soften";
 
 /** Steam from under a lid, g a minute: 100–150 g in 15 min (common practice); none from a closed cooker. */
 const UNDER_LID_G_PER_MIN = estimate(5, 7.5, 10);
@@ -56,8 +56,8 @@ export function cook(vessel: Vessel, step: CookStep, context: StepContext): Appl
   const cooked = cookingOf(main, context);
   const sour = isSour(bath.acidG + food.acidG, bath.waterG + food.waterG);
   const needed = minutesToSoften(main, { moisture: moistureOf(food), atC, sour }, context);
-  // What was cooked before goes on from there.
-  const before = vessel.softness ?? 0;
+  // What was cooked before goes on from there; what comes dry begins.
+  const before = leastSoft(vessel.softness, came.value, context) ?? 0;
   const minutes = step.minutes ?? needed * Math.max(0, 1 - before);
   const share = before + minutes / needed;
 

@@ -103,6 +103,11 @@ describe("simmer and reduce", () => {
     expect(fact(twice, "softened")).toMatchObject({ minutes: 10, share: expect.closeTo(2 * once.share, 9) as number });
     // From then on they are soft and tell nothing more.
     expect(simmer(simmer(weighed, 60).after).facts.map((f) => f.kind)).not.toContain("softened");
+    // Beans soaked before need no minutes for drinking, dry ones do (card 12).
+    const dry = vesselOf(contents("chickpeas-dry", 200));
+    const beans = (waterG: number) =>
+      simmer({ ...dry, batch: { ...dry.batch, waterG: dry.batch.waterG + waterG }, softness: 0 });
+    expect(fact(beans(0), "softened").softMin).toBeGreaterThan(1.5 * fact(beans(200), "softened").softMin);
     // A part brings its softness along.
     const bring = (softness: number | null) => ({
       ...likely,

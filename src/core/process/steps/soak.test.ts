@@ -53,6 +53,14 @@ test.each([
   expect(refusal(strips(), soak(more as Partial<SoakStep>)).kind).toBe(kind);
 });
 
+test("what drinks may come with its water in the same step", () => {
+  const apart = run(vesselOf(contents("soy-strips", 160)), soak({ adds: [food("water", 900), food("salt", 9)] }));
+  const together = run(EMPTY_VESSEL, soak({ adds: [food("soy-strips", 160), food("water", 900), food("salt", 9)] }));
+  expect(together.after.batch).toEqual(apart.after.batch);
+  expect(together.after.bath).toEqual(apart.after.bath);
+  expect(refusal(EMPTY_VESSEL, soak({ adds: [food("water", 900)] })).kind).toBe("empty-vessel");
+});
+
 test("a food without soaking figures says so by name", () => {
   expect(refusal(vesselOf(contents("potato", 300)), soak({}))).toEqual({
     kind: "no-figures",

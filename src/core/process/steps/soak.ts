@@ -16,7 +16,7 @@ import {
 } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import type { SoakStep } from "../step";
-import { type Applied, broughtBy, hands, outcome, together, wait } from "./common";
+import { type Applied, broughtBy, hands, outcome, parted, wait } from "./common";
 
 /** Open and covered bowls, W/m²K (engineering estimates), and the surface of a mixing bowl, m². */
 const COVERED = estimate(8, 12, 15);
@@ -34,14 +34,16 @@ const DRY_FOOD_HEAT = 1800;
  * go the other way. A bath that runs short caps the uptake and says so. Limits: 4–98 °C, thickness as sold.
  */
 export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
-  const food = mainFood(vessel.batch);
+  const came = broughtBy(step, context);
+  if (!came.ok) return came;
+  // What drinks may come with its water; everything else that comes is the bath, and so is what it stands in already.
+  const { pot, food: dry } = parted(came.value, (c) => c.from !== "food" || !context.figures(c.food).soak);
+  const before = add(vessel.batch, dry);
+  const food = mainFood(before);
   if (food === null) return fail({ kind: "empty-vessel" });
   const figures = context.figures(food).soak;
   if (!figures) return fail({ kind: "no-figures", food, wants: "soaking" });
-  const came = broughtBy(step, context);
-  if (!came.ok) return came;
-  // What it stands in already is part of the bath.
-  const fresh = at(together(came.value), step.waterC);
+  const fresh = at(pot, step.waterC);
   const poured = vessel.bath === null ? fresh : at(add(vessel.bath, fresh), step.waterC);
   if (poured.waterG <= 0) return fail({ kind: "no-liquid" });
 
@@ -49,12 +51,12 @@ export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Appl
   const roomC = step.chilled ? FRIDGE_C : context.roomC;
   const shares = [
     { massG: poured.waterG, specificHeat: WATER_HEAT, tempC: step.waterC },
-    { massG: totalG(vessel.batch), specificHeat: DRY_FOOD_HEAT, tempC: context.roomC },
+    { massG: totalG(before), specificHeat: DRY_FOOD_HEAT, tempC: context.roomC },
     { ...BOWL, tempC: context.roomC },
   ];
   const surface = draw("bowl surface", step.covered ? COVERED : OPEN) * BOWL_SURFACE_M2;
   const bath = { startC: mixedTempC(shares), roomC, timeConstantMin: coolingTimeConstantMin(shares, surface) };
-  const startMoisture = moistureOf(vessel.batch);
+  const startMoisture = moistureOf(before);
   const fullMoisture = Math.max(startMoisture + 1e-6, drawLot(`${food} full moisture`, figures.fullMoisture));
   const reached = moistureAfterSoak(
     {
@@ -73,10 +75,10 @@ export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Appl
 
   const leached: Contents = {
     ...NOTHING,
-    solids: portion(vessel.batch, drawLot(`${food} leaching`, figures.leach)).solids,
+    solids: portion(before, drawLot(`${food} leaching`, figures.leach)).solids,
     tempC: bath.startC,
   };
-  const softened = subtract(vessel.batch, leached);
+  const softened = subtract(before, leached);
   const wantsG = Math.max(0, solidsG(softened) * reached.value - softened.waterG);
   const drinksG = Math.min(wantsG, poured.waterG);
   const drunk = liquor(poured, drinksG);

@@ -4,7 +4,7 @@ import type { FoodId } from "../../foods/food";
 import type { ProcessFigures } from "../../foods/process";
 import { estimate } from "../../quantities/range";
 import type { Contents } from "../contents";
-import type { StepContext } from "../ledger";
+import type { Came, StepContext } from "../ledger";
 
 /** Soaking and softening overlap (card 12, engineering estimate). */
 const LAG_SHARE = 0.9;
@@ -13,6 +13,16 @@ const SOUR_SHARE = 0.002;
 const SOUR_FACTOR = estimate(1.5, 2, 3);
 export const isSour = (acidG: number, waterG: number): boolean => acidG / waterG > SOUR_SHARE;
 
+/** How soft the least done is once more comes to it: dry food is at 0, a part as far as it was brought. */
+export function leastSoft(before: number | null, came: readonly Came[], context: StepContext): number | null {
+  let least = before;
+  for (const one of came) {
+    const brought =
+      one.from === "part" ? one.softness : one.from === "food" && context.figures(one.food).cook ? 0 : null;
+    if (brought !== null) least = least === null ? brought : Math.min(least, brought);
+  }
+  return least;
+}
 /** The heaviest food that has figures for cooking. */
 export function mainCooked(food: Contents, context: StepContext): FoodId | null {
   const { foods, grams } = food.solids;

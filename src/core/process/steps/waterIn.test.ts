@@ -37,6 +37,18 @@ describe("cook", () => {
     expect(softMin).toBeGreaterThan(25);
     expect(softMin).toBeLessThan(40);
   });
+  test("pasta boiled short goes on where it was; dry rice that comes to it begins", () => {
+    const pasta = run(EMPTY_VESSEL, { ...cook({ minutes: 6 }, 2000), adds: [food("pasta", 200), food("water", 2000)] });
+    const { softMin } = fact(pasta, "softened");
+    expect(pasta.after.softness).toBeCloseTo(6 / softMin, 9);
+    const on = (more: Partial<CookStep>) => fact(run(pasta.after, { ...newStep("cook", "d"), ...more }), "softened");
+    expect(on({ minutes: null })).toMatchObject({ share: 1, minutes: expect.closeTo(softMin - 6, 9) as number });
+    expect(on({ minutes: 2 }).share).toBeCloseTo(8 / softMin, 9);
+    expect(on({ minutes: 2, adds: [food("rice-white", 300)] }).share).toBeLessThan(0.3);
+    // More pasta to what is half done: the least done counts, also where nothing is cooked.
+    const mixed = run(pasta.after, { ...newStep("weigh", "w"), adds: [food("pasta", 50)] });
+    expect(mixed.after.softness).toBe(0);
+  });
   test("tomato slows it: sour liquid doubles the time", () => {
     const sour = vesselOf(add(contents("green-lentils", 200), { ...NOTHING, acidG: 5 }));
     expect(fact(run(sour, cook()), "softened").softMin).toBeCloseTo(50, 6);
@@ -175,7 +187,8 @@ test("marinade of a food that is no sponge clings as a film; salt wanders in as 
 });
 test("an own food that is like strips soaks like strips", () => {
   const mine = { ...foods("soy-strips"), id: "own-1", like: "soy-strips" } as never;
-  const on = { ...likely, food: () => mine, figures: () => likely.figures("soy-strips") };
+  const figures = (id: string) => likely.figures(id === "own-1" ? "soy-strips" : id);
+  const on = { ...likely, food: () => mine, figures };
   const vessel = vesselOf(contentsOfFood(mine, 160, 20) as never);
   const soak = { ...newStep("soak", "s"), adds: [food("water", 900)] };
   expect(moistureOf(run(vessel, soak, on).after.batch)).toBeCloseTo(
