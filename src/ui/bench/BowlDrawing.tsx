@@ -189,6 +189,17 @@ function Vessel({
   widest: number;
 }) {
   const centre = left + column / 2;
+  const called = (
+    <text
+      x={centre}
+      y={Y.name}
+      textAnchor="middle"
+      fill="var(--jp-colors-ink)"
+      style={{ fontSize: 14, fontWeight: 600 }}
+    >
+      {v.name}
+    </text>
+  );
   const x = centre - VESSEL / 2;
   const scale = TALLEST / most;
   const bathH = v.fill.bathG * scale;
@@ -214,15 +225,7 @@ function Vessel({
         >
           ?
         </text>
-        <text
-          x={centre}
-          y={Y.name}
-          textAnchor="middle"
-          fill="var(--jp-colors-ink)"
-          style={{ fontSize: 14, fontWeight: 600 }}
-        >
-          {v.name}
-        </text>
+        {called}
       </g>
     );
   const y = Y.base - heights.reduce((a, b) => a + b, 0);
@@ -289,15 +292,7 @@ function Vessel({
           {v.range}
         </text>
       )}
-      <text
-        x={centre}
-        y={Y.name}
-        textAnchor="middle"
-        fill="var(--jp-colors-ink)"
-        style={{ fontSize: 14, fontWeight: 600 }}
-      >
-        {v.name}
-      </text>
+      {called}
       <text x={centre} y={Y.salt} textAnchor="middle" fill="var(--jp-colors-ink)" style={{ fontSize: 12 }}>
         {v.salt} salt
       </text>

@@ -9,7 +9,7 @@ import type { Step } from "@/core/process/step";
 import { readAmount } from "@/core/quantities/amount";
 import type { UnitSystem } from "@/core/quantities/units";
 import { writeTemp } from "@/core/quantities/write";
-import { IconDo } from "../frame/controls";
+import { IconDo, Tick } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
 import { sayQuestion, STEP_NAMES } from "../wording/words";
 import type { BenchActions } from "./benchProps";
@@ -144,17 +144,9 @@ function FieldInput({
       );
     case "switch":
       return (
-        <chakra.label display="inline-flex" alignItems="center" gap="2" minH="10" alignSelf="flex-end" cursor="pointer">
-          <chakra.input
-            type="checkbox"
-            checked={value === true}
-            onChange={(e) => set(e.target.checked)}
-            w="4.5"
-            h="4.5"
-            accentColor="var(--jp-colors-jade)"
-          />
+        <Tick alignSelf="flex-end" on={value === true} onTick={set}>
           {field.label}
-        </chakra.label>
+        </Tick>
       );
   }
 }

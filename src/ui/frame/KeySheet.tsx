@@ -2,7 +2,7 @@
 
 import { Box, chakra, Dialog, Flex, Heading, Portal } from "@chakra-ui/react";
 import { X } from "lucide-react";
-import { IconDo, Key } from "./controls";
+import { IconDo, Key, Tick } from "./controls";
 import { useKeysOn } from "./singleKeys";
 
 type Line = readonly [keys: readonly string[], does: string];
@@ -99,17 +99,9 @@ export default function KeySheet({ path, onClose }: { path: string; onClose: () 
               <Lines key={h.at} name={h.name} lines={h.lines} />
             ))}
             <Lines name="Everywhere" lines={EVERYWHERE} />
-            <chakra.label display="flex" gap="2" mt="4" alignItems="center" minH="11" cursor="pointer">
-              <chakra.input
-                type="checkbox"
-                checked={on}
-                onChange={(e) => setOn(e.target.checked)}
-                accentColor="var(--jp-colors-jade)"
-                w="4.5"
-                h="4.5"
-              />
+            <Tick mt="4" on={on} onTick={setOn}>
               Keys without Ctrl do something
-            </chakra.label>
+            </Tick>
           </Dialog.Content>
         </Dialog.Positioner>
       </Portal>

@@ -58,6 +58,27 @@ export function IconDo({ label, children, ...props }: ButtonProps & { label: str
   );
 }
 
+type TickProps = Omit<HTMLChakraProps<"label">, "onChange"> & {
+  readonly on: boolean;
+  readonly onTick: (on: boolean) => void;
+};
+/** A box to tick; its words can be pressed as well. */
+export function Tick({ on, onTick, children, ...props }: TickProps) {
+  return (
+    <chakra.label display="inline-flex" alignItems="center" gap="2" minH="10" cursor="pointer" {...props}>
+      <chakra.input
+        type="checkbox"
+        checked={on}
+        onChange={(e) => onTick(e.target.checked)}
+        w="4.5"
+        h="4.5"
+        accentColor="var(--jp-colors-jade)"
+      />
+      {children}
+    </chakra.label>
+  );
+}
+
 export function Card(props: HTMLChakraProps<"section">) {
   return (
     <chakra.section

@@ -7,7 +7,7 @@ import type { Eater, Kitchen } from "@/core/dish/kitchen";
 import { ALLERGENS, type Allergen } from "@/core/foods/allergens";
 import type { Label } from "@/core/formats/household";
 import { boilingPointC } from "@/core/models/boilingPoint";
-import { Card, IconDo, Quiet } from "../frame/controls";
+import { Card, IconDo, Quiet, Tick } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import { ALLERGEN_NAMES, FIGURE_NAMES } from "../wording/words";
 import { Gear } from "./Gear";
@@ -151,17 +151,14 @@ function People({ eaters, newId, onEater, onRemoveEater }: KitchenFormProps) {
               value={eater.name}
               onCommit={(name) => onEater({ ...eater, name }, "Name")}
             />
-            <chakra.label display="inline-flex" alignItems="center" gap="2" minH="10" fontSize="sm" flex="1">
-              <chakra.input
-                type="checkbox"
-                checked={eater.small}
-                onChange={(e) => onEater({ ...eater, small: e.target.checked }, `${eater.name}: age`)}
-                w="4.5"
-                h="4.5"
-                accentColor="var(--jp-colors-jade)"
-              />
+            <Tick
+              flex="1"
+              fontSize="sm"
+              on={eater.small}
+              onTick={(small) => onEater({ ...eater, small }, `${eater.name}: age`)}
+            >
               under five
-            </chakra.label>
+            </Tick>
             <IconDo label={`Remove ${eater.name}`} onClick={() => onRemoveEater(eater)}>
               <Trash2 size={16} />
             </IconDo>

@@ -4,7 +4,7 @@ import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-u
 import type { Difference } from "@/core/process/compare";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { Caution } from "@/core/safety/rule";
-import { Card, Do, Key, Quiet, Remark } from "../frame/controls";
+import { Card, Do, Key, Quiet, Remark, Tick } from "../frame/controls";
 import { CautionRemark } from "../frame/CautionRemark";
 import type { Said } from "../wording/facts";
 import type { Spoken } from "../wording/spoken";
@@ -179,17 +179,9 @@ export function Stove(props: StoveProps) {
               </chakra.li>
             )}
           </chakra.ol>
-          <chakra.label display="flex" gap="2" mt="4" alignItems="center" fontSize="sm" color="quiet" cursor="pointer">
-            <chakra.input
-              type="checkbox"
-              checked={props.keysOn}
-              onChange={(e) => props.onKeys(e.target.checked)}
-              accentColor="var(--jp-colors-jade)"
-              w="4.5"
-              h="4.5"
-            />
+          <Tick mt="3" fontSize="sm" color="quiet" on={props.keysOn} onTick={props.onKeys}>
             single keys: space next, B back, W weigh, T timer, 1 to 9 stop a timer
-          </chakra.label>
+          </Tick>
         </Card>
       </Stack>
     </Grid>
