@@ -1,5 +1,5 @@
 import { fail, succeed } from "../quantities/result";
-import { isMarked, type Mark, marked, type Outcome, type StepContext, type Vessel } from "./ledger";
+import { type Fact, isMarked, type Mark, marked, type Outcome, type StepContext, type Vessel } from "./ledger";
 import type { Step, StepKind, StepOf } from "./step";
 import { airFry, bake } from "./steps/bake";
 import { batter } from "./steps/batter";
@@ -113,36 +113,32 @@ export function applyStep(vessel: Vessel, step: Step, context: StepContext): App
   const rule = STEPS[step.kind] as (vessel: Vessel, step: Step, context: StepContext) => Applied;
   const applied = rule(vessel, step, context);
   if (!applied.ok) return applied;
-  const { after } = applied.value;
-  const marks = rawMarks(applied.value, context);
-  const softness = softnessAfter(applied.value, context);
+  const { after, came, facts } = applied.value;
+  const soft = facts.find((f) => f.kind === "softened");
+  const marks = rawMarks(applied.value, soft, context);
+  // How soft the least done of the pulses, grains and pasta are: as far as this step brought them, or dry as they come.
+  const softness = soft === undefined ? leastSoft(after.softness, came, context) : soft.share;
   return marks === after.marks && softness === after.softness
     ? applied
     : succeed({ ...applied.value, after: { ...after, marks, softness } });
-}
-
-/** How soft the least done of the pulses, grains and pasta are: dry as they come, or as far as this step brought them. */
-function softnessAfter({ came, after, facts }: Outcome, context: StepContext): number | null {
-  const soft = facts.find((f) => f.kind === "softened");
-  if (soft !== undefined) return soft.share;
-  return leastSoft(after.softness, came, context);
 }
 
 /**
  * What is raw and must not stay so goes along as a mark: with the food, and with a part that is joined. Beans lose it by
  * ten minutes at the boil (`steps/cook`), mushrooms by being hot right through.
  */
-function rawMarks({ came, after, facts }: Outcome, context: StepContext): readonly Mark[] {
+function rawMarks({ came, after }: Outcome, soft: Softened | undefined, context: StepContext): readonly Mark[] {
   let { marks } = after;
   for (const one of came) {
     if (one.from === "part") for (const mark of one.raw) marks = marked(marks, mark);
     const raw = one.from === "food" ? context.figures(one.food).raw : undefined;
     if (raw) marks = marked(marks, raw);
   }
-  const soft = facts.find((f) => f.kind === "softened");
+  if (marks.length === 0) return marks;
   const boiled = soft !== undefined && soft.atC >= context.boilC - 0.5 && soft.minutes >= HARD_BOIL_MIN;
   const hot = after.batch.tempC >= HOT_C;
   if (!boiled && !hot) return marks;
   const left = marks.filter((m) => !(boiled && m === "raw-beans") && !(hot && m === "raw-mushrooms"));
   return left.length === marks.length ? marks : left;
 }
+type Softened = Extract<Fact, { kind: "softened" }>;

@@ -15,7 +15,7 @@ export function KeyList({ path }: { path: string }) {
   useSingleKeys({ "Shift+?": show, "?": show });
   return (
     <>
-      <IconDo label="Keys" onClick={() => setOpen(true)} css={{ "@media (hover: none)": { display: "none" } }}>
+      <IconDo label="Keys" onClick={() => setOpen(true)}>
         <Keyboard size={18} />
       </IconDo>
       {open && (

@@ -3,10 +3,13 @@
 import { Box, ClientOnly, chakra, Flex, HStack } from "@chakra-ui/react";
 import { Moon, Sun } from "lucide-react";
 import { useTheme } from "next-themes";
+import dynamic from "next/dynamic";
 import { memo, type ReactNode } from "react";
 import type { UnitSystem } from "@/core/quantities/units";
 import { IconDo, Link } from "./controls";
-import { KeyList } from "./KeyList";
+
+/** Fetched after the page: nobody presses it in the first second. */
+const KeyList = dynamic(() => import("./KeyList").then((m) => m.KeyList), { ssr: false });
 
 export const Brand = memo(function Brand() {
   return (
@@ -118,7 +121,9 @@ export function Bar({ children, units, onUnits, path }: BarProps) {
         {children}
         <HStack gap="1" ms="auto">
           <UnitSwitch units={units} onChange={onUnits} />
-          <KeyList path={path} />
+          <Box minW="9" css={{ "@media (hover: none)": { display: "none" } }}>
+            <KeyList path={path} />
+          </Box>
           <ClientOnly fallback={<Box w="9" />}>
             <ThemeSwitch />
           </ClientOnly>
