@@ -72,6 +72,7 @@ export function Tick({ on, onTick, children, ...props }: TickProps) {
         onChange={(e) => onTick(e.target.checked)}
         w="4.5"
         h="4.5"
+        flexShrink={0}
         accentColor="var(--jp-colors-jade)"
       />
       {children}
