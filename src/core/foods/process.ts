@@ -48,10 +48,10 @@ export interface CookFigures {
   /** Foams under pressure: fill the cooker to half only. */
   readonly foams: boolean;
 }
-/** Food that must not be eaten as it is, until a step has seen to it. */
-export type RawMark = "raw-beans" | "raw-mushrooms";
+/** What a step has to see to first: food that must not be eaten as it is, cells that keep their water. */
+export type RawMark = "raw-beans" | "raw-mushrooms" | "raw-cells";
 export interface ProcessFigures {
-  readonly raw?: RawMark;
+  readonly raw?: Exclude<RawMark, "raw-cells">;
   readonly cook?: CookFigures;
   /** Share of the raw mass lost in the oven, 30 min at 200 °C. */
   readonly bakedLoss?: Estimate;

@@ -104,6 +104,8 @@ const STEPS: { readonly [K in StepKind]: (vessel: Vessel, step: StepOf<K>, conte
 const FITS_FROZEN: ReadonlySet<StepKind> = new Set(["freeze", "thaw", "store"]);
 /** FDA Bad Bug Book: a rolling boil of at least ten minutes destroys the lectin of beans. */
 const HARD_BOIL_MIN = 10;
+/** Softens vegetables without leaving them hot. */
+const OPENS_CELLS: ReadonlySet<StepKind> = new Set(["blanch", "mash"]);
 /** 165 °F: hot right through. */
 const HOT_C = (165 - 32) / 1.8;
 
@@ -115,7 +117,7 @@ export function applyStep(vessel: Vessel, step: Step, context: StepContext): App
   if (!applied.ok) return applied;
   const { after, came, facts } = applied.value;
   const soft = facts.find((f) => f.kind === "softened");
-  const marks = rawMarks(applied.value, soft, context);
+  const marks = rawMarks(step.kind, applied.value, soft, context);
   // How soft the least done of the pulses, grains and pasta are: as far as this step brought them, or dry as they come.
   const softness = soft === undefined ? leastSoft(after.softness, came, context) : soft.share;
   return marks === after.marks && softness === after.softness
@@ -124,21 +126,31 @@ export function applyStep(vessel: Vessel, step: Step, context: StepContext): App
 }
 
 /**
- * What is raw and must not stay so goes along as a mark: with the food, and with a part that is joined. Beans lose it by
- * ten minutes at the boil (`steps/cook`), mushrooms by being hot right through.
+ * What is raw goes along as a mark: with the food, and with a part that is joined. Beans lose it by ten minutes at the
+ * boil (`steps/cook`), mushrooms by being hot right through, the cells of vegetables by that, by blanching and mashing.
  */
-function rawMarks({ came, after }: Outcome, soft: Softened | undefined, context: StepContext): readonly Mark[] {
+function rawMarks(
+  kind: StepKind,
+  { came, after }: Outcome,
+  soft: Softened | undefined,
+  context: StepContext,
+): readonly Mark[] {
   let { marks } = after;
   for (const one of came) {
     if (one.from === "part") for (const mark of one.raw) marks = marked(marks, mark);
-    const raw = one.from === "food" ? context.figures(one.food).raw : undefined;
+    if (one.from !== "food") continue;
+    const { raw, press } = context.figures(one.food);
     if (raw) marks = marked(marks, raw);
+    if (press?.cells) marks = marked(marks, "raw-cells");
   }
   if (marks.length === 0) return marks;
   const boiled = soft !== undefined && soft.atC >= context.boilC - 0.5 && soft.minutes >= HARD_BOIL_MIN;
   const hot = after.batch.tempC >= HOT_C;
-  if (!boiled && !hot) return marks;
-  const left = marks.filter((m) => !(boiled && m === "raw-beans") && !(hot && m === "raw-mushrooms"));
+  const open = hot || OPENS_CELLS.has(kind);
+  if (!boiled && !open) return marks;
+  const left = marks.filter(
+    (m) => !(boiled && m === "raw-beans") && !(hot && m === "raw-mushrooms") && !(open && m === "raw-cells"),
+  );
   return left.length === marks.length ? marks : left;
 }
 type Softened = Extract<Fact, { kind: "softened" }>;

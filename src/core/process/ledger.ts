@@ -21,7 +21,7 @@ export interface ShapedPieces {
 }
 /** What was done to it that later steps have to know. */
 export type Mark = "frozen" | "frozen-thawed" | RawMark;
-const RAW_MARKS: readonly Mark[] = ["raw-beans", "raw-mushrooms"];
+const RAW_MARKS: readonly Mark[] = ["raw-beans", "raw-mushrooms", "raw-cells"];
 export const rawOf = (vessel: Vessel): readonly RawMark[] =>
   vessel.marks.filter((m): m is RawMark => RAW_MARKS.includes(m));
 

@@ -28,7 +28,12 @@ export function NoticeToasts() {
   }, []);
   return (
     <Portal>
-      <Toaster toaster={toaster} insetInlineStart="4" css={{ pointerEvents: "none !important" }}>
+      {/* Where the Stove's buttons stick to the foot of the screen a notice stands above them. */}
+      <Toaster
+        toaster={toaster}
+        insetInlineStart="4"
+        css={{ pointerEvents: "none !important", lgDown: { bottom: "8.5rem !important" } }}
+      >
         {(toast) => (
           <HStack
             role="status"

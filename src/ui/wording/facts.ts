@@ -143,7 +143,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
     case "coarse-to-squeeze":
       return {
         tone: "watch",
-        says: `This counts on pieces of at most ${fact.mostMm} mm or cooked soft: coarse and raw, hardly anything runs. Grate it first.`,
+        says: `Raw and coarse it keeps its water. Grate it, cut it to ${fact.mostMm} mm or less, or cook it soft first.`,
         ruleOfThumb: true,
       };
     case "block-size":

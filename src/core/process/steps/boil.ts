@@ -8,6 +8,7 @@ import { add, at, liquor, mainFood, subtract, totalG, water } from "../contents"
 import type { Came, StepContext, Vessel } from "../ledger";
 import type { BoilStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
+import { leastSoft } from "./soften";
 
 /** Boiling water on a piece, W/m²K (textbook order 300–1200). */
 const BOILING_SURFACE = 800;
@@ -39,7 +40,7 @@ export function boil(vessel: Vessel, step: BoilStep, context: StepContext): Appl
   if (totalG(raw) <= 0) return fail({ kind: "empty-vessel" });
   if (bath.waterG <= 0) return fail({ kind: "no-liquid" });
   const main = mainFood(raw);
-  if (main !== null && context.figures(main).cook && (vessel.softness ?? 0) < 1)
+  if (main !== null && context.figures(main).cook && (leastSoft(vessel.softness, came.value, context) ?? 0) < 1)
     return fail({ kind: "other-step", food: main, take: "cook" });
 
   const halfM = step.pieceMm / 2000;

@@ -205,6 +205,8 @@ describe("boil", () => {
   test("pulses, grains and pasta are sent to the step that reckons their drinking; cooked ones may boil on", () => {
     const rice = { ...vesselOf(contents("rice-white", 200)), softness: 0.5 };
     expect(refusal(rice, step())).toEqual({ kind: "other-step", food: "rice-white", take: "cook" });
+    const more = step({ adds: [food("water", 1500), food("rice-white", 100)] });
+    expect(refusal({ ...rice, softness: 1 }, more).kind).toBe("other-step");
     expect(run({ ...rice, softness: 1 }, step()).facts.map((f) => f.kind)).toContain("cooked-through");
   });
   test("a size no piece has is refused by name", () => {

@@ -5,7 +5,7 @@ import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import { isMarked, type StepContext, type Vessel } from "../ledger";
 import type { PressStep } from "../step";
 import { type Applied, hands, outcome, wait } from "./common";
-import { blockFacts, cellFacts } from "./pressing";
+import { blockFacts, keepsItsWater, TOO_COARSE } from "./pressing";
 
 /** A soft block that nothing holds at the sides breaks above this (card 3). */
 const FRACTURE_KPA = 60;
@@ -54,6 +54,7 @@ export function press(vessel: Vessel, step: PressStep, context: StepContext): Ap
   const mostG = Math.max(0, batch.waterG - solidsG(batch) * keeps);
   const phases = [hands(step, context, 2), wait(step.minutes)];
   const needs = step.minutes > 120 ? [{ kind: "fridge" } as const] : [];
+  if (keepsItsWater(figures, vessel)) return outcome(vessel, phases, { needs, facts: TOO_COARSE });
   if (mostG <= 0)
     return outcome(vessel, phases, { needs, facts: [{ kind: "already-drier", moisture: moistureOf(batch) }] });
   const drainageM = step.thicknessMm / 1000 / (step.bothFaces ? 2 : 1);
@@ -61,11 +62,7 @@ export function press(vessel: Vessel, step: PressStep, context: StepContext): Ap
   return outcome({ ...vessel, batch: subtract(batch, out) }, phases, {
     left: [{ to: "drain", contents: out }],
     needs,
-    facts: [
-      { kind: "pressed", pressureKPa, leavesG: out.waterG, mostG },
-      ...blockFacts(step, vessel),
-      ...cellFacts(figures, vessel),
-    ],
+    facts: [{ kind: "pressed", pressureKPa, leavesG: out.waterG, mostG }, ...blockFacts(step, vessel)],
   });
 }
 

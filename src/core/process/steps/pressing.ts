@@ -1,6 +1,6 @@
 import type { PressFigures } from "../../foods/process";
 import { totalG } from "../contents";
-import type { Fact, Vessel } from "../ledger";
+import { type Fact, isMarked, type Vessel } from "../ledger";
 
 /** Tofu and its like, a little heavier than water, kg/m³ (common practice: 400 g measure about 100 × 75 × 50 mm). */
 const BLOCK_DENSITY = 1050;
@@ -22,9 +22,13 @@ export function blockFacts({ lengthMm, widthMm, thicknessMm }: Edges, { batch }:
   return ratio >= LIGHTEST && ratio < HEAVIEST ? [] : [{ kind: "block-size", eachG, massG, count: Math.round(ratio) }];
 }
 
-/** Coarser than this, mm, a vegetable's cells keep their water (rule of thumb). */
+/** Coarser than this, mm, raw cells keep their water (rule of thumb). */
 const COARSE_MM = 8;
 
-/** A vegetable in coarse pieces gives next to nothing, unless it was cooked soft. */
-export const cellFacts = (figures: PressFigures, { cutMm }: Vessel): readonly Fact[] =>
-  figures.cells && (cutMm === null || cutMm > COARSE_MM) ? [{ kind: "coarse-to-squeeze", mostMm: COARSE_MM }] : [];
+/** Raw vegetables in coarse pieces give nothing until they are grated, cooked soft, or frozen and thawed. */
+export const keepsItsWater = (figures: PressFigures, vessel: Vessel): boolean =>
+  figures.cells === true &&
+  isMarked(vessel, "raw-cells") &&
+  !isMarked(vessel, "frozen-thawed") &&
+  (vessel.cutMm === null || vessel.cutMm > COARSE_MM);
+export const TOO_COARSE: readonly Fact[] = [{ kind: "coarse-to-squeeze", mostMm: COARSE_MM }];

@@ -1,6 +1,7 @@
 import { newStep } from "../../dish/edit";
-import { contents, fact, refusal, run, vesselOf } from "../__tests__/context";
+import { contents, fact, food, refusal, run, vesselOf } from "../__tests__/context";
 import { moistureOf, NOTHING, solidsG, totalG } from "../contents";
+import { EMPTY_VESSEL, type Vessel } from "../ledger";
 import type { SqueezeStep } from "../step";
 import { solidsOf } from "../solids";
 
@@ -68,11 +69,25 @@ test("grated vegetables lose what cooks say they lose in a cloth (common practic
   expect(lost("spinach")).toBeGreaterThan(0.4);
   expect(lost("spinach")).toBeLessThan(0.6);
 });
-test("coarse or whole, it says that this counts on grated or soft pieces", () => {
-  const facts = (cutMm: number | null) => run({ ...vesselOf(contents("potato", 500)), cutMm }, squeeze()).facts;
-  expect(facts(20)).toEqual([{ kind: "coarse-to-squeeze", mostMm: 8 }]);
-  expect(facts(null)).toEqual([{ kind: "coarse-to-squeeze", mostMm: 8 }]);
-  expect(facts(8)).toEqual([]);
+test("raw and coarse it keeps its water and says so; grated, blanched, mashed, hot or thawed it runs", () => {
+  const raw = (id: string): Vessel => ({ ...vesselOf(contents(id, 500)), marks: ["raw-cells"] });
+  const lost = (vessel: Vessel) => run(vessel, squeeze()).left.length;
+  for (const cutMm of [20, null]) {
+    const out = run({ ...raw("potato"), cutMm }, squeeze());
+    expect(out.facts).toEqual([{ kind: "coarse-to-squeeze", mostMm: 8 }]);
+    expect(out.left).toEqual([]);
+    expect(out.after.batch).toEqual(raw("potato").batch);
+  }
+  expect(lost({ ...raw("potato"), cutMm: 8 })).toBe(1);
+  expect(lost({ ...raw("spinach"), marks: ["raw-cells", "frozen-thawed"] })).toBe(1);
+  expect(lost(run(raw("spinach"), { ...newStep("blanch", "b"), minutes: 1 }).after)).toBe(1);
+  expect(lost(run(raw("aubergine"), newStep("mash", "m")).after)).toBe(1);
+  expect(run(raw("potato"), newStep("brown", "b")).after.marks).toEqual([]);
+  const press = run(raw("potato"), newStep("press", "p"));
+  expect(press).toMatchObject({ left: [], facts: [{ kind: "coarse-to-squeeze" }] });
+  // The mark comes with the food.
+  const weighed = run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds: [food("potato", 300)] });
+  expect(weighed.after.marks).toEqual(["raw-cells"]);
   // A box grater makes them fine, whatever size was typed.
   const grated = run(vesselOf(contents("potato", 500)), { ...newStep("cut", "c"), how: "grate", pieceMm: 20 });
   expect(grated.after.cutMm).toBe(5);

@@ -5,7 +5,7 @@ import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import type { SqueezeStep } from "../step";
 import { type Applied, hands, outcome } from "./common";
-import { cellFacts } from "./pressing";
+import { keepsItsWater, TOO_COARSE } from "./pressing";
 
 /** A handful drains to both sides of 25 mm (engineering estimate). */
 const DRAINAGE_M = 0.0125;
@@ -34,12 +34,10 @@ export function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext)
   const keeps = equilibriumMoisture(compressibility, draw("squeeze pressure", SQUEEZE_PRESSURE_KPA[step.how]));
   const minutes = Math.max(step.minutes, 0.1);
   const work = hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0);
+  if (keepsItsWater(figures, vessel)) return outcome(vessel, [work], { facts: TOO_COARSE });
   const spareG = batch.waterG - solidsG(batch) * keeps;
   if (spareG <= 0) return outcome(vessel, [work], { facts: [{ kind: "already-drier", moisture: moistureOf(batch) }] });
 
   const leaves = liquor(batch, spareG * consolidatedFraction(timeFactor(compressibility, minutes, DRAINAGE_M)));
-  return outcome({ ...vessel, batch: subtract(batch, leaves) }, [work], {
-    left: [{ to: "drain", contents: leaves }],
-    facts: cellFacts(figures, vessel),
-  });
+  return outcome({ ...vessel, batch: subtract(batch, leaves) }, [work], { left: [{ to: "drain", contents: leaves }] });
 }
