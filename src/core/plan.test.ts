@@ -86,6 +86,19 @@ test("soaked lentils go on softening in the sauce that they are joined to", () =
   expect(plan(joined).cautions.map((c) => c.rule)).toContain("pulses-underdone");
 });
 
+test("raw potato that comes as a part still keeps its water", () => {
+  const [first, second] = MUSTARD_STRIPS.parts;
+  if (!first || !second) throw new Error("the demo dish has two parts");
+  const raw = { ...newStep("weigh", "r-weigh"), adds: [{ kind: "food", food: "potato", massG: 500 } as const] };
+  const join = { ...newStep("season", "j-join"), adds: [{ kind: "part", part: "raw", share: 1 } as const] };
+  const parts = [
+    { ...first, id: "raw", steps: [raw] },
+    { ...second, id: "joined", steps: [join, newStep("squeeze", "j-squeeze")] },
+  ];
+  const both = { ...input, supper: { ...supper, dishes: [{ ...MUSTARD_STRIPS, parts }] } };
+  expect(fact(both, "j-squeeze", "coarse-to-squeeze").mostMm).toBe(8);
+});
+
 describe("failures stay where they are", () => {
   const changed = (edit: Parameters<typeof editStep>[2], step: string, more: Partial<PlanInput> = {}): PlanInput => ({
     ...input,
