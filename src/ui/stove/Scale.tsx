@@ -31,6 +31,7 @@ export function Scale(props: ScaleProps) {
   const [typing, setTyping] = useState<string | null>(null);
   const shown = Math.round(loadG / stepG) * stepG;
   const x = (g: number) => `${Math.max(0, Math.min(100, (100 * (g - lowestG)) / Math.max(1, highestG - lowestG)))}%`;
+  const [low, high] = range ? [writeMass(range.low, units), writeMass(range.high, units)] : ["", ""];
   const takeTyped = () => {
     const number = Number(typed.trim().replace(",", "."));
     if (typed.trim() === "" || !Number.isFinite(number)) return setTyping("Weight: type digits, such as 418.");
@@ -85,7 +86,7 @@ export function Scale(props: ScaleProps) {
           </Box>
           <Text fontSize="sm" color="quiet">
             planned {writeMass(plannedG, units)}
-            {range && ` (${writeMass(range.low, units)} to ${writeMass(range.high, units)})`}
+            {low !== high && ` (${low} to ${high})`}
           </Text>
           <chakra.input
             type="range"

@@ -167,7 +167,7 @@ export function Stove(props: StoveProps) {
                 </Text>
                 <Box flex="1">
                   {a.title}{" "}
-                  <Text as="span" color="quiet" fontSize="md">
+                  <Text as="span" color="quiet" fontSize="md" whiteSpace="nowrap">
                     · {a.says}
                   </Text>
                 </Box>

@@ -55,6 +55,14 @@ describe("the scale", () => {
     expect(screen.getByRole("alert")).toHaveTextContent("Was the bowl tared?");
     expect(screen.getByText(/✓ weighed 418 g/)).toBeInTheDocument();
   });
+  test("a range is told where there is one", () => {
+    scale({ plannedG: 368, range: { low: 335, high: 382 } });
+    expect(screen.getByText(/^planned 368 g/)).toHaveTextContent("planned 368 g (335 g to 382 g)");
+  });
+  test("what is weighed out has none", () => {
+    scale({ plannedG: 160, range: { low: 160, high: 160 } });
+    expect(screen.getByText(/^planned 160 g/)).toHaveTextContent(/^planned 160 g$/);
+  });
 });
 
 describe("a step", () => {
