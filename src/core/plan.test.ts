@@ -1,7 +1,7 @@
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { editStep, moveStep, newStep } from "./dish/edit";
 import { scaleDish } from "./dish/dish";
-import { FOODS } from "./foods/table";
+import { FOODS, labelCanFree } from "./foods/table";
 import { plan, type PlanInput, type Ranges, sampleRanges } from "./plan";
 import { saltShare, totalG } from "./process/contents";
 import type { Row } from "./process/replay";
@@ -176,18 +176,24 @@ describe("scaling", () => {
 describe("who can eat it", () => {
   test("the coeliac is asked about every label, in every part, and clear only when all are read", () => {
     const verdict = plan(input).verdicts.find((v) => v.eater === "ilse");
-    expect(verdict?.verdict).toBe("ask");
+    // Oats count as gluten until the packet says otherwise: a plain no.
+    expect(verdict?.verdict).toBe("contains");
+    expect(verdict?.contains.map((f) => f.food).sort()).toEqual(["oat-cream", "oat-milk"]);
     expect(verdict?.ask.map((f) => f.food).sort()).toEqual([
       "mustard",
-      "oat-cream",
-      "oat-milk",
+      "plant-butter",
+      "soy-strips",
       "stock-powder",
       "tamari",
     ]);
     expect(verdict?.ask.find((f) => f.food === "mustard")?.parts).toEqual(["Strips", "Mushroom cream"]);
     const read = FOODS.map((f) => ({
       ...f,
-      allergens: { ...f.allergens, gluten: f.allergens.gluten === "unknown" ? ("free" as const) : f.allergens.gluten },
+      allergens: {
+        ...f.allergens,
+        gluten:
+          f.allergens.gluten === "unknown" || labelCanFree(f.id, "gluten") ? ("free" as const) : f.allergens.gluten,
+      },
     }));
     expect(plan({ ...input, foods: read }).verdicts.find((v) => v.eater === "ilse")?.verdict).toBe("clear");
   });
@@ -216,12 +222,22 @@ test("nothing but an unknown food stands between an eater and the supper: ask", 
   const eaters = [{ id: "fin", name: "Fin", avoids: ["fish" as const], small: false }];
   const verdict = (dishes: typeof supper.dishes) =>
     plan({ ...input, eaters, supper: { ...supper, eaters: ["fin"], dishes } }).verdicts[0];
-  expect(verdict([MUSTARD_STRIPS])?.verdict).toBe("clear");
-  const gone = editStep(MUSTARD_STRIPS, "mash-mash", (s) => ({
+  const fishless = editStep(MUSTARD_STRIPS, "sauce-simmer", (s) => ({
+    ...s,
+    adds: s.adds.filter((l) => l.kind !== "food" || l.food !== "stock-powder"),
+  }));
+  expect(verdict([MUSTARD_STRIPS])).toMatchObject({ verdict: "ask", ask: [{ food: "stock-powder" }] });
+  expect(verdict([fishless])?.verdict).toBe("clear");
+  const gone = editStep(fishless, "mash-mash", (s) => ({
     ...s,
     adds: [{ kind: "food", food: "gone", massG: 5 }],
   }));
   expect(verdict([gone])).toMatchObject({ verdict: "ask", ask: [{ food: "gone", parts: ["Mash"] }] });
+  // Nothing there is nothing to be clear about: no dish, a dish without food, a part that is taken and gone.
+  expect(verdict([])?.verdict).toBe("open");
+  expect(verdict([{ ...MUSTARD_STRIPS, parts: [] }])?.verdict).toBe("open");
+  expect(verdict([fishless, { ...CARAWAY_PATTIES, parts: [] }])?.verdict).toBe("open");
+  expect(verdict([{ ...fishless, parts: fishless.parts.filter((p) => p.id !== "strips") }])?.verdict).toBe("open");
 });
 
 test("an unknown figure is never nought: the sum says at least", () => {

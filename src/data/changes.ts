@@ -1,9 +1,29 @@
+import type { LogEntry } from "@/core/process/log";
 import type { JadePanDb } from "./db";
 
-/** Tables whose rows can be changed and changed back. The log of a cooking is not among them. */
-export const TABLES = ["kitchen", "eaters", "labels", "foods", "dishes", "suppers", "cookings", "entries"] as const;
+/** Tables whose rows can be changed and changed back. */
+export const TABLES = [
+  "kitchen",
+  "eaters",
+  "labels",
+  "foods",
+  "dishes",
+  "suppers",
+  "cookings",
+  "log",
+  "entries",
+] as const;
 export type TableName = (typeof TABLES)[number];
 type Row = { readonly id: string };
+/**
+ * The log of one cooking as a whole, under the cooking's id, for restoring and clearing. At the Stove entries are only
+ * ever appended (`appendToLog`), and taking a change back never takes away what was appended after it.
+ */
+export interface CookingLog extends Row {
+  readonly entries: readonly LogEntry[];
+}
+
+const lengthOf = (row: Row | null): number => (row === null ? 0 : (row as CookingLog).entries.length);
 
 /** A row to write, or (null) to remove. */
 export interface Edit {
@@ -44,7 +64,7 @@ export class Changes {
       TABLES.map((t) => this.db.table(t)),
       async () => {
         for (const edit of edits) {
-          const before = ((await this.db.table(edit.table).get(edit.id)) as Row | undefined) ?? null;
+          const before = await this.read(edit);
           diffs.push({ ...edit, before });
           await this.write(edit);
         }
@@ -82,15 +102,29 @@ export class Changes {
       "rw",
       TABLES.map((t) => this.db.table(t)),
       async () => {
-        for (const d of diffs) await this.write(edit(d));
+        for (const d of diffs) {
+          const since = backwards ? d.row : d.before;
+          if (d.table !== "log" || lengthOf(await this.read(d)) <= lengthOf(since)) await this.write(edit(d));
+        }
       },
     );
     to.push(change);
     this.tell();
     return change.label;
   }
+  private async read({ table, id }: Pick<Edit, "table" | "id">): Promise<Row | null> {
+    if (table !== "log") return ((await this.db.table(table).get(id)) as Row | undefined) ?? null;
+    const rows = await this.db.log.where("cooking").equals(id).sortBy("seq");
+    if (rows.length === 0) return null;
+    const log: CookingLog = { id, entries: rows.map((r) => r.entry) };
+    return log;
+  }
   private async write({ table, id, row }: Edit): Promise<void> {
-    if (row === null) await this.db.table(table).delete(id);
+    if (table === "log") {
+      await this.db.log.where("cooking").equals(id).delete();
+      const entries = row === null ? [] : (row as CookingLog).entries;
+      await this.db.log.bulkAdd(entries.map((entry) => ({ cooking: id, entry })));
+    } else if (row === null) await this.db.table(table).delete(id);
     else await this.db.table(table).put(row);
   }
   private tell(): void {

@@ -3,10 +3,10 @@ import type { Kitchen } from "@/core/dish/kitchen";
 import type { Food } from "@/core/foods/food";
 import { withLabels } from "@/core/foods/labels";
 import { FOODS } from "@/core/foods/table";
-import type { Household, Label } from "@/core/formats/household";
+import { CLEARABLE, type Clearable, EVERYTHING, type Household, type Label } from "@/core/formats/household";
 import type { PlanInput } from "@/core/plan";
 import type { LogEntry } from "@/core/process/log";
-import type { Edit } from "./changes";
+import { type CookingLog, type Edit, type TableName, TABLES } from "./changes";
 import type { CookingRow, JadePanDb } from "./db";
 
 /** A kitchen before anybody has said anything about it: one cook, a usual hob, the browser's zone. */
@@ -102,17 +102,20 @@ export async function readAll(db: JadePanDb): Promise<Household> {
   });
 }
 
+/** Nothing of the cook's is in any table. */
 export async function isEmpty(db: JadePanDb): Promise<boolean> {
-  const counts = await Promise.all([db.dishes.count(), db.suppers.count(), db.eaters.count(), db.entries.count()]);
+  const counts = await Promise.all(TABLES.map((table) => db.table(table).count()));
   return counts.every((n) => n === 0);
 }
 
-/** Edits that write a household. Logs are appended beside them by `restoreLogs`, since a log is never edited. */
+const rows = (table: Edit["table"], items: readonly { readonly id: string }[]): Edit[] =>
+  items.map((row) => ({ table, id: row.id, row }));
+
+/** Edits that write a household, logs and all. */
 export function editsFor(household: Household): Edit[] {
-  const rows = (table: Edit["table"], items: readonly { id: string }[]): Edit[] =>
-    items.map((row) => ({ table, id: row.id, row }));
+  const logs: CookingLog[] = [];
   const cookings = household.cookings.map(({ log, ...cooking }) => {
-    void log;
+    if (log.length > 0) logs.push({ id: cooking.id, entries: log as LogEntry[] });
     return cooking;
   });
   const kitchen = household.kitchen ? [{ id: "kitchen" as const, kitchen: household.kitchen }] : [];
@@ -124,16 +127,25 @@ export function editsFor(household: Household): Edit[] {
     ...rows("dishes", household.dishes),
     ...rows("suppers", household.suppers),
     ...rows("cookings", cookings),
+    ...rows("log", logs),
     ...rows("entries", household.entries),
   ];
 }
-/** Edits that remove everything there is. */
-export async function editsToClear(db: JadePanDb): Promise<Edit[]> {
-  const all = await readAll(db);
-  return editsFor(all).map((edit) => ({ ...edit, row: null }));
+
+/** Edits that remove what these kinds hold; all of them together leave nothing. */
+export async function editsToClear(db: JadePanDb, kinds: readonly Clearable[] = EVERYTHING): Promise<Edit[]> {
+  const tables = new Set<TableName>(kinds.flatMap((kind) => CLEARABLE[kind]));
+  if (tables.has("cookings")) tables.add("log");
+  const edits = editsFor(await readAll(db)).filter(({ table }) => tables.has(table) && table !== "log");
+  const logs = tables.has("log") ? await db.log.orderBy("cooking").uniqueKeys() : [];
+  return [
+    ...edits.map((edit) => ({ ...edit, row: null })),
+    ...logs.map((id) => ({ table: "log", id: String(id), row: null }) as const),
+  ];
 }
-/** Logs of imported cookings, for those that have none yet. */
-export async function restoreLogs(db: JadePanDb, household: Household): Promise<void> {
-  for (const { id, log } of household.cookings)
-    if ((await db.log.where("cooking").equals(id).count()) === 0) await appendToLog(db, id, log as LogEntry[]);
+
+/** How many rows each kind holds. */
+export async function countRows(db: JadePanDb): Promise<Readonly<Record<Clearable, number>>> {
+  const counts = await Promise.all(EVERYTHING.map(async (kind) => [kind, await db.table(CLEARABLE[kind][0]).count()]));
+  return Object.fromEntries(counts) as Record<Clearable, number>;
 }

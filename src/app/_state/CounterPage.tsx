@@ -21,7 +21,7 @@ import { speak } from "@/ui/wording/spoken";
 import { movesOf } from "@/ui/wording/tasks";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/words";
-import { clearAll, loadDemo } from "./demo";
+import { clear, loadDemo } from "./demo";
 import { type Outlook, useOutlooks } from "./outlook";
 import { browserZone, change, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
 import { supperHref } from "./supper";
@@ -86,7 +86,7 @@ export function CounterPage() {
         )
       }
       onRenameDish={(dish, name) => void change("Rename dish", [put("dishes", { ...dish, name })])}
-      onClear={() => void clearAll()}
+      onClear={() => void clear(["counter"])}
     />
   );
 }

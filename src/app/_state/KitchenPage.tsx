@@ -1,22 +1,25 @@
 "use client";
 
 import { useState } from "react";
-import { asCopies, type HouseholdFile, readHousehold, writeHousehold } from "@/core/formats/household";
-import { foodLookup } from "@/core/foods/food";
+import { broughtIn, clashesOf, type HowToBringIn, type Overruled } from "@/core/formats/bringIn";
+import { type HouseholdFile, readHousehold, writeHousehold } from "@/core/formats/household";
+import { type Food, foodLookup } from "@/core/foods/food";
 import { db } from "@/data/db";
-import { editsFor, editsToClear, readAll, restoreLogs } from "@/data/household";
+import { editsFor, editsToClear, readAll } from "@/data/household";
 import { ownFood } from "@/core/foods/own";
 import { FoodShelf } from "@/ui/foods/FoodShelf";
 import { Backup } from "@/ui/kitchen/Backup";
 import { KitchenForm } from "@/ui/kitchen/KitchenForm";
-import { counted, foodName, sayFileFailure } from "@/ui/wording/words";
-import { clearAll, loadDemo } from "./demo";
+import { type ClashWords, HOW_SAYS, sayFile, sayFileFailure, sayLabelClash, sayLogClash } from "@/ui/wording/files";
+import { foodName } from "@/ui/wording/words";
+import { clear, loadDemo } from "./demo";
 import { download } from "./download";
-import { browserZone, change, newId, put, remove, saveKitchen, useHouse } from "./store";
+import { browserZone, change, changes, newId, put, remove, saveKitchen, useHistory, useHouse } from "./store";
 
 export function KitchenPage() {
   const house = useHouse();
-  const [file, setFile] = useState<{ name: string; data: HouseholdFile } | null>(null);
+  const [file, setFile] = useState<FileInHand | null>(null);
+  const history = useHistory();
   const [problem, setProblem] = useState<string | null>(null);
   if (house.state === "loading") return null;
   const { kitchen, eaters } = house;
@@ -25,18 +28,24 @@ export function KitchenPage() {
   const take = (name: string, text: string) => {
     const read = readHousehold(text);
     setProblem(read.ok ? null : sayFileFailure(read.failure));
-    setFile(read.ok ? { name, data: read.value } : null);
+    setFile(read.ok ? { name, data: read.value, asked: null } : null);
   };
-  const bringIn = async (how: "replace" | "copies") => {
+  const ask = async (how: HowToBringIn) => {
     if (!file) return;
-    const data = how === "copies" ? asCopies(file.data, `~${newId("copy").slice(-4)}`) : file.data;
+    const { labels, logs } = clashesOf(await readAll(db), file.data, how);
+    const clashes = [
+      ...labels.map((c) => sayLabelClash(c, foodName(withFoods(file.data, house.foods), c.food))),
+      ...logs.map((c) => sayLogClash(c, file.data.suppers.find((s) => s.id === c.supper)?.name ?? "A supper")),
+    ];
+    if (clashes.length === 0) await bringIn(how, new Set());
+    else setFile({ ...file, asked: { how, clashes } });
+  };
+  const bringIn = async (how: HowToBringIn, overruled: Overruled) => {
+    if (!file) return;
+    const brought = broughtIn(await readAll(db), file.data, how, overruled, `~${newId("copy").slice(-4)}`);
     const cleared = how === "replace" ? await editsToClear(db) : [];
-    await change(
-      how === "replace" ? "Replace by a file" : "Add a file as copies",
-      [...cleared, ...editsFor(data)],
-      how === "replace" ? "The file has taken the place of what was here." : "The file stands beside what was here.",
-    );
-    await restoreLogs(db, data);
+    const label = how === "replace" ? "Replace by a file" : "Add a file as copies";
+    await change(label, [...cleared, ...editsFor(brought)], HOW_SAYS[how]);
     setFile(null);
   };
 
@@ -98,8 +107,17 @@ export function KitchenPage() {
       }
       backup={
         <Backup
-          hasData={!house.empty}
-          ready={file && { name: file.name, says: saysOf(file.data) }}
+          hasData={house.hasData}
+          ready={file && { name: file.name, says: sayFile(file.data), asked: file.asked }}
+          holds={{
+            counter: house.suppers.length,
+            shelf: house.dishes.length,
+            people: house.eaters.length,
+            foods: house.own.length + house.labels.length,
+            kitchen: house.hasKitchen ? 1 : 0,
+            notebook: house.entries,
+          }}
+          undoable={history.undoable?.label ?? null}
           problem={problem}
           onExport={() =>
             void readAll(db).then((all) =>
@@ -107,16 +125,23 @@ export function KitchenPage() {
             )
           }
           onFile={take}
-          onReplace={() => void bringIn("replace")}
-          onCopies={() => void bringIn("copies")}
+          onBringIn={(how) => void ask(how)}
+          onDecided={(how, overruled) => void bringIn(how, overruled)}
+          onUndo={() => void changes.undo()}
           onForget={() => setFile(null)}
           onDemo={() => void loadDemo(Date.now(), browserZone())}
-          onClear={() => void clearAll()}
+          onClear={(kinds) => void clear(kinds)}
         />
       }
     />
   );
 }
 
-const saysOf = (f: HouseholdFile) =>
-  `From ${f.exportedAt.slice(0, 10)}: ${counted(f.eaters.length, "person", "people")}, ${counted(f.dishes.length, "dish", "dishes")}, ${counted(f.suppers.length, "supper")}, ${counted(f.entries.length, "entry", "entries")}.`;
+interface FileInHand {
+  readonly name: string;
+  readonly data: HouseholdFile;
+  /** Once the cook said how, what has to be decided first. */
+  readonly asked: { readonly how: HowToBringIn; readonly clashes: readonly ClashWords[] } | null;
+}
+/** Foods of the file and of the house, for names. */
+const withFoods = (file: HouseholdFile, foods: readonly Food[]) => foodLookup([...file.foods, ...foods]);

@@ -8,7 +8,7 @@ import type { Food } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
 import { Changes, type Edit } from "@/data/changes";
 import { type CookingRow, db, type KitchenRow } from "@/data/db";
-import { foodsWithLabels, kitchenOf } from "@/data/household";
+import { foodsWithLabels, isEmpty, kitchenOf } from "@/data/household";
 import { notify } from "@/ui/frame/noticeQueue";
 import { begin, dropWritten, giveUp, type Pending, pendingRow, usePending, withPending, written } from "./pending";
 
@@ -54,7 +54,13 @@ export type HouseState =
       readonly dishes: readonly Dish[];
       readonly suppers: readonly Supper[];
       readonly cookings: readonly CookingRow[];
+      readonly entries: number;
+      /** Somebody has set the kitchen up. */
+      readonly hasKitchen: boolean;
+      /** Nothing stands on the counter or the shelf: where a new cook begins. */
       readonly empty: boolean;
+      /** Something of the cook's is in some table. */
+      readonly hasData: boolean;
     };
 
 type House = Extract<HouseState, { state: "ready" }>;
@@ -63,7 +69,7 @@ const LOADING: HouseState = { state: "loading" };
 /** The household as the cook left it. */
 export function useHouse(): HouseState {
   const stored = useLiveQuery<House>(async () => {
-    const [kitchen, eaters, labels, own, dishes, suppers, cookings] = await Promise.all([
+    const [kitchen, eaters, labels, own, dishes, suppers, cookings, entries, kitchens, blank] = await Promise.all([
       kitchenOf(db, browserZone()),
       db.eaters.toArray(),
       db.labels.toArray(),
@@ -71,8 +77,22 @@ export function useHouse(): HouseState {
       db.dishes.toArray(),
       db.suppers.orderBy("serveAt").toArray(),
       db.cookings.toArray(),
+      db.entries.count(),
+      db.kitchen.count(),
+      isEmpty(db),
     ]);
-    return houseOf({ kitchen, eaters, labels, own, dishes, suppers, cookings });
+    return houseOf({
+      kitchen,
+      eaters,
+      labels,
+      own,
+      dishes,
+      suppers,
+      cookings,
+      entries,
+      hasKitchen: kitchens > 0,
+      hasData: !blank,
+    });
   });
   const onItsWay = usePending();
   useEffect(() => dropWritten(), [stored]);
@@ -82,7 +102,7 @@ const houseOf = (rows: Omit<House, "state" | "foods" | "empty">): House => ({
   ...rows,
   state: "ready",
   foods: foodsWithLabels(rows.labels, rows.own),
-  empty: rows.dishes.length === 0 && rows.suppers.length === 0 && rows.eaters.length === 0,
+  empty: rows.dishes.length === 0 && rows.suppers.length === 0,
 });
 function houseWith(stored: House, onItsWay: Pending): House {
   if (onItsWay.size === 0) return stored;

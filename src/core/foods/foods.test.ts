@@ -1,16 +1,17 @@
 import { readFileSync } from "node:fs";
+import { join } from "node:path";
 import Papa from "papaparse";
 import { DEMO_DISHES } from "@/demo/household";
 import { linesOf } from "../dish/dish";
 import { readAmount } from "../quantities/amount";
-import { ALLERGENS } from "./allergens";
+import { type Allergen, ALLERGENS } from "./allergens";
 import type { Food } from "./food";
 import { contradictionIn, withLabels } from "./labels";
 import { densityOf, weighAmount } from "./measure";
 import { blockedBy, ownFood } from "./own";
 import { hasFigures, processOf } from "./process";
 import { foodIndex } from "./search";
-import { FOODS } from "./table";
+import { FOODS, labelCanFree } from "./table";
 
 const food = (id: string): Food => {
   const found = FOODS.find((f) => f.id === id);
@@ -43,8 +44,36 @@ describe("the table", () => {
     expect(FOODS.filter((f) => hasFigures(f.id)).length).toBeGreaterThan(80);
     expect(processOf("chickpeas-dry").cook?.from).toBe("soaked");
   });
-  test("what is bound to be asked is asked: oats and stock for gluten, never a pass", () => {
-    for (const id of ["oats", "oat-flour", "stock-powder", "miso", "tamari", "chickpea-flour"])
+  // Packet-label practice, from memory, and Annex II of Regulation (EU) 1169/2011: a table of its own beside the checks.
+  test.each(
+    Papa.parse<{ food: string; add_ask: string }>(
+      readFileSync(join(__dirname, "../checks/allergen-asks.csv"), "utf8").trim(),
+      { header: true },
+    ).data.map((row) => [row.food, row.add_ask.split(";").filter(Boolean)] as const),
+  )("%s is never clear of what its kind commonly carries: %p", (id, asks) => {
+    for (const allergen of asks) expect([id, allergen, food(id).allergens[allergen as Allergen]]).not.toContain("free");
+  });
+  test("raw, whole, single foods stay clear", () => {
+    for (const id of ["potato", "rice-white", "red-pepper", "button-mushrooms", "peas", "black-pepper", "olive-oil"])
+      expect([id, Object.values(food(id).allergens).every((s) => s === "free")]).toEqual([id, true]);
+  });
+  test("oats have gluten until their packet says free (Annex II); no packet makes tofu free of soy", () => {
+    const free = (id: string, allergen: Allergen) => ({ food: id, allergen, state: "free" }) as const;
+    for (const id of ["oats", "oat-flour", "oat-cream", "oat-milk", "beer"]) {
+      expect(food(id).allergens.gluten).toBe("contains");
+      expect(labelCanFree(id, "gluten")).toBe(true);
+      expect(withLabels(food(id), [free(id, "gluten")]).allergens.gluten).toBe("free");
+    }
+    expect(labelCanFree("oats", "soy")).toBe(false);
+    for (const [id, allergen] of [
+      ["tofu-firm", "soy"],
+      ["wheat-flour", "gluten"],
+      ["walnuts", "nuts"],
+    ] as const)
+      expect(withLabels(food(id), [free(id, allergen)]).allergens[allergen]).toBe("contains");
+  });
+  test("what is bound to be asked is asked: stock for gluten, never a pass", () => {
+    for (const id of ["stock-powder", "miso", "tamari", "chickpea-flour"])
       expect(food(id).allergens.gluten).toBe("unknown");
     expect(food("walnuts").allergens.nuts).toBe("contains");
     expect(food("tahini").allergens.sesame).toBe("contains");
@@ -194,6 +223,6 @@ describe("labels and own foods", () => {
     const mine = ownFood("own-1", "Lupin chunks");
     expect(blockedBy(mine)).toEqual(["ledger", "salt", "protein", "soaking-and-pressing", "who-can-eat"]);
     expect(blockedBy({ ...mine, like: "soy-strips", per100: { ...mine.per100, waterG: 8 } })).not.toContain("ledger");
-    expect(blockedBy(food("soy-strips"))).toEqual([]);
+    expect(blockedBy(food("tofu-firm"))).toEqual([]);
   });
 });

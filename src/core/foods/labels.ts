@@ -1,5 +1,6 @@
 import type { Allergen } from "./allergens";
 import type { Food, FoodId, Per100 } from "./food";
+import { labelCanFree } from "./table";
 
 /** Figures that a packet's label may override; free acid and glutamate are on no label. */
 export const FIGURES = ["waterG", "proteinG", "fatG", "carbohydrateG", "fibreG", "sugarsG", "sodiumMg"] as const;
@@ -10,15 +11,20 @@ export type LabelSaying =
   | { readonly food: FoodId; readonly allergen: Allergen; readonly state: "contains" | "free" }
   | { readonly food: FoodId; readonly figure: Figure; readonly per100: number };
 
-/** The food as its packet has it: what the label says counts, everything else stays. */
+/**
+ * The food as its packet has it: what the label says counts, everything else stays. A "free" never outweighs what the kind
+ * of food settles (`labelCanFree`).
+ */
 export function withLabels(food: Food, sayings: readonly LabelSaying[]): Food {
   const own = sayings.filter((s) => s.food === food.id);
   if (own.length === 0) return food;
   const allergens = { ...food.allergens };
   const per100: { -readonly [K in keyof Per100]: Per100[K] } = { ...food.per100 };
   for (const saying of own) {
-    if ("allergen" in saying) allergens[saying.allergen] = saying.state;
-    else per100[saying.figure] = saying.per100;
+    if ("allergen" in saying) {
+      const settled = food.allergens[saying.allergen] === "contains" && !labelCanFree(food.id, saying.allergen);
+      if (!settled) allergens[saying.allergen] = saying.state;
+    } else per100[saying.figure] = saying.per100;
   }
   return { ...food, allergens, per100 };
 }

@@ -5,24 +5,25 @@
  *
  * `?` is unknown. Sources: `SR n` is a row of USDA SR Legacy by its NDB number, `SR` one whose number was not recalled,
  * `L` a range of packet labels, `K` kitchen knowledge; all of them typed from memory. Carbohydrate is by difference and
- * includes fibre. More: `also` other names, `has` allergens, `ask` allergens only the label can settle, grams of
- * household measures (`cup tbsp tsp piece clove …`), `pack` name net/drained grams, days it keeps once open (`fridge`,
+ * includes fibre. More: `also` other names, `has` allergens, `unless` allergens it has unless its label says free, `ask`
+ * allergens only the label can settle (a compound food asks for all that its kind commonly carries), grams of household
+ * measures (`cup tbsp tsp piece clove …`), `pack` name net/drained grams, days it keeps once open (`fridge`,
  * `freezer`, `cupboard`), free acid and glutamate per 100 g. Young jackfruit and blossom: water by difference.
  */
 export const ROWS = `
 water | Water | liquid | 100 0 0 0 0 0 0 | definition high | cup=236.6; tbsp=14.8; tsp=4.9
 
-soy-strips | Dried soy strips | protein | 7.407407407 37 18 32 20 ? 5 | L low; water from models card 2 | also=whole-bean soy strips, soya strips; has=soy; cup=40; pack=bag 227; cupboard=365
-soy-granules | Textured soy granules | protein | 7.407407407 50 1.2 33 17.5 ? 20 | SR 16117 medium; as proxy, water from models card 2 | also=TVP, soya mince, textured vegetable protein, soja mince; has=soy; cup=95; tbsp=6; pack=bag 300; cupboard=365
-soy-chunks | Textured soy chunks | protein | 7.407407407 50 1.2 33 17.5 ? 20 | SR 16117 medium; as proxy, water from models card 2 | also=TVP chunks, soya chunks, meal maker; has=soy; cup=60; piece=3; pack=bag 300; cupboard=365
+soy-strips | Dried soy strips | protein | 7.407407407 37 18 32 20 ? 5 | L low; water from models card 2 | also=whole-bean soy strips, soya strips; has=soy; ask=gluten; cup=40; pack=bag 227; cupboard=365
+soy-granules | Textured soy granules | protein | 7.407407407 50 1.2 33 17.5 ? 20 | SR 16117 medium; as proxy, water from models card 2 | also=TVP, soya mince, textured vegetable protein, soja mince; has=soy; ask=gluten; cup=95; tbsp=6; pack=bag 300; cupboard=365
+soy-chunks | Textured soy chunks | protein | 7.407407407 50 1.2 33 17.5 ? 20 | SR 16117 medium; as proxy, water from models card 2 | also=TVP chunks, soya chunks, meal maker; has=soy; ask=gluten; cup=60; piece=3; pack=bag 300; cupboard=365
 tofu-firm | Firm tofu | protein | 82 10 5.5 2 0.9 0.6 8 | L medium | also=bean curd, firm beancurd; has=soy; cup=250; pack=block 400/340; fridge=4; freezer=120
 tofu-extra-firm | Extra-firm tofu | protein | 75 14 8 2 1 0.5 10 | L medium | also=extra firm bean curd, pressed tofu; has=soy; cup=250; pack=block 450/400; fridge=4; freezer=120
 tofu-silken | Silken tofu | protein | 88.5 5.5 3 2.4 0.1 1.3 5 | L medium | also=soft tofu, kinugoshi; has=soy; cup=248; pack=block 300; fridge=3
-tofu-smoked | Smoked tofu | protein | 62 17 10 3 1.5 0.6 400 | L low | has=soy; pack=block 200; fridge=5; freezer=90
+tofu-smoked | Smoked tofu | protein | 62 17 10 3 1.5 0.6 400 | L low | has=soy; ask=gluten, sesame, nuts; pack=block 200; fridge=5; freezer=90
 tempeh | Tempeh | protein | 59.65 20.29 10.8 7.64 ? ? 9 | SR 16114 high | has=soy; ask=gluten; cup=166; pack=block 250; fridge=5; freezer=90
-seitan | Seitan, ready cooked | protein | 66 21 2 8 0.6 0.5 350 | L low | also=wheat gluten pieces, mock duck; has=gluten; ask=soy; pack=jar 350/200; fridge=4; freezer=90
-jackfruit-young | Young jackfruit in brine, drained | vegetable | 91.5 1 0.3 6 4 1 350 | L low | also=green jackfruit, unripe jackfruit, polos; cup=165; pack=tin 560/280; fridge=3; freezer=120
-banana-blossom | Banana blossom in brine, drained | vegetable | 92.3 1.5 0.3 5 4 1 400 | L low | also=banana flower, banana heart; piece=60; pack=tin 510/255; fridge=3
+seitan | Seitan, ready cooked | protein | 66 21 2 8 0.6 0.5 350 | L low | also=wheat gluten pieces, mock duck; has=gluten; ask=soy, celery, mustard; pack=jar 350/200; fridge=4; freezer=90
+jackfruit-young | Young jackfruit in brine, drained | vegetable | 91.5 1 0.3 6 4 1 350 | L low | also=green jackfruit, unripe jackfruit, polos; ask=sulphites; cup=165; pack=tin 560/280; fridge=3; freezer=120
+banana-blossom | Banana blossom in brine, drained | vegetable | 92.3 1.5 0.3 5 4 1 400 | L low | also=banana flower, banana heart; ask=sulphites; piece=60; pack=tin 510/255; fridge=3
 banana-peel | Peel of green bananas | vegetable | 89 0.9 1 8 6 1 5 | K low | also=plantain peel; piece=45; fridge=2; freezer=150
 
 red-lentils | Split red lentils, dry | pulse | 7.82 23.91 2.17 63.1 10.8 ? 7 | SR 16144 high | also=masoor dal, pink lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
@@ -30,22 +31,22 @@ green-lentils | Green lentils, dry | pulse | 8.26 24.63 1.06 63.35 10.7 2.03 6 |
 brown-lentils | Brown lentils, dry | pulse | 8.26 24.63 1.06 63.35 10.7 2.03 6 | SR 16069 high | ask=gluten; cup=192; pack=bag 500; cupboard=365
 black-lentils | Black lentils, dry | pulse | 8.26 24.63 1.06 63.35 10.7 2.03 6 | SR 16069 medium; as proxy | also=beluga lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
 lentils-cooked | Lentils, cooked, drained | pulse | 69.64 9.02 0.38 20.13 7.9 1.8 2 | SR 16070 high | ask=gluten; cup=198; fridge=3; freezer=90
-lentils-tinned | Lentils, tinned, drained | pulse | 72 7 0.4 17 5 1 210 | L low | ask=gluten; cup=180; pack=tin 400/240; fridge=3
+lentils-tinned | Lentils, tinned, drained | pulse | 72 7 0.4 17 5 1 210 | L low | ask=gluten, sulphites; cup=180; pack=tin 400/240; fridge=3
 chickpeas-dry | Chickpeas, dry | pulse | 7.68 20.47 6.04 62.95 12.2 10.7 24 | SR 16056 high | also=garbanzo beans, chana; ask=gluten; cup=200; pack=bag 500; cupboard=365
 chickpeas-cooked | Chickpeas, cooked, drained | pulse | 60.21 8.86 2.59 27.42 7.6 4.8 7 | SR 16057 high | also=garbanzo beans; cup=164; fridge=3; freezer=120
-chickpeas-tinned | Chickpeas, tinned, drained | pulse | 66.5 7.05 2.77 22.53 6.4 4 246 | SR low | also=canned garbanzo beans; cup=160; pack=tin 400/240, tin 540/340; fridge=3
+chickpeas-tinned | Chickpeas, tinned, drained | pulse | 66.5 7.05 2.77 22.53 6.4 4 246 | SR low | also=canned garbanzo beans; ask=sulphites; cup=160; pack=tin 400/240, tin 540/340; fridge=3
 kidney-beans-dry | Kidney beans, dry | pulse | 11.75 22.53 1.06 61.29 15.2 2.1 12 | SR 16032 medium | also=red beans, rajma; cup=184; pack=bag 500; cupboard=365
 kidney-beans-cooked | Kidney beans, cooked, drained | pulse | 66.94 8.67 0.5 22.8 7.4 0.32 2 | SR 16033 medium | also=red beans; cup=177; fridge=3; freezer=120
-kidney-beans-tinned | Kidney beans, tinned, drained | pulse | 67.5 7.5 0.6 21 6 2 230 | L low | cup=175; pack=tin 400/240, tin 540/340; fridge=3
+kidney-beans-tinned | Kidney beans, tinned, drained | pulse | 67.5 7.5 0.6 21 6 2 230 | L low | ask=sulphites; cup=175; pack=tin 400/240, tin 540/340; fridge=3
 white-beans-dry | White beans, dry | pulse | 11.32 23.36 0.85 60.27 15.2 2.11 16 | SR 16049 medium | also=cannellini, haricot, navy beans; cup=202; pack=bag 500; cupboard=365
 white-beans-cooked | White beans, cooked, drained | pulse | 63.08 9.73 0.35 25.09 6.3 0.34 6 | SR 16050 medium | also=cannellini, haricot, navy beans; cup=179; fridge=3; freezer=120
-white-beans-tinned | White beans, tinned, drained | pulse | 70 7 0.4 20.5 6 0.5 220 | L low | also=cannellini, butter beans; cup=175; pack=tin 400/240; fridge=3
+white-beans-tinned | White beans, tinned, drained | pulse | 70 7 0.4 20.5 6 0.5 220 | L low | also=cannellini, butter beans; ask=sulphites; cup=175; pack=tin 400/240; fridge=3
 black-beans-dry | Black beans, dry | pulse | 11.02 21.6 1.42 62.36 15.5 2.12 5 | SR 16014 medium | also=turtle beans; cup=194; pack=bag 500; cupboard=365
 black-beans-cooked | Black beans, cooked, drained | pulse | 65.74 8.86 0.54 23.71 8.7 0.32 1 | SR 16015 high | also=turtle beans; cup=172; fridge=3; freezer=120
-black-beans-tinned | Black beans, tinned, drained | pulse | 69 7 0.6 19.5 6.5 0.4 230 | L low | cup=172; pack=tin 400/240; fridge=3
+black-beans-tinned | Black beans, tinned, drained | pulse | 69 7 0.6 19.5 6.5 0.4 230 | L low | ask=sulphites; cup=172; pack=tin 400/240; fridge=3
 pinto-beans-dry | Pinto beans, dry | pulse | 11.33 21.42 1.23 62.55 15.5 2.11 12 | SR 16042 medium | also=speckled beans, borlotti; cup=193; pack=bag 500; cupboard=365
 pinto-beans-cooked | Pinto beans, cooked, drained | pulse | 62.95 9.01 0.65 26.22 9 0.34 1 | SR 16043 medium | also=speckled beans, borlotti; cup=171; fridge=3; freezer=120
-pinto-beans-tinned | Pinto beans, tinned, drained | pulse | 68 7 0.9 20 6 0.6 230 | L low | also=borlotti; cup=171; pack=tin 400/240; fridge=3
+pinto-beans-tinned | Pinto beans, tinned, drained | pulse | 68 7 0.9 20 6 0.6 230 | L low | also=borlotti; ask=sulphites; cup=171; pack=tin 400/240; fridge=3
 edamame | Edamame, shelled | pulse | 72.77 11.91 5.2 8.91 5.2 2.18 6 | SR 11212 medium | also=green soya beans, mukimame; has=soy; cup=155; pack=bag 400; freezer=240
 peas | Peas, frozen | pulse | 79.5 5.22 0.4 13.62 4.5 5 108 | SR medium | also=garden peas, petits pois; cup=134; pack=bag 900; freezer=240
 chickpea-flour | Chickpea flour | pulse | 10.28 22.39 6.69 57.82 10.8 10.85 64 | SR 16157 high | also=gram flour, besan, garbanzo flour; ask=gluten; cup=92; tbsp=5.8; cupboard=180
@@ -56,7 +57,7 @@ oyster-mushrooms | Oyster mushrooms | mushroom | 89.18 3.31 0.41 6.09 2.3 1.11 1
 king-oyster | King oyster mushrooms | mushroom | 88.5 3 0.4 7 2.4 1.5 12 | K low | also=king trumpet, eryngii; piece=80; cup=86; glutamate=0.02; fridge=7
 enoki | Needle mushrooms (enoki) | mushroom | 88.34 2.66 0.29 7.81 2.7 0.22 3 | SR 11950 high | also=enokitake, golden needle; cup=65; pack=bunch 100; glutamate=0.03; fridge=4
 shiitake | Shiitake, fresh | mushroom | 89.74 2.24 0.49 6.79 2.5 2.38 9 | SR 11238 high | piece=19; cup=72; glutamate=0.07; fridge=6
-shiitake-dried | Shiitake, dried | mushroom | 9.5 9.58 0.99 75.37 11.5 2.21 13 | SR 11268 high | also=dried black mushrooms; piece=3.6; glutamate=1; cupboard=365
+shiitake-dried | Shiitake, dried | mushroom | 9.5 9.58 0.99 75.37 11.5 2.21 13 | SR 11268 high | also=dried black mushrooms; ask=sulphites; piece=3.6; glutamate=1; cupboard=365
 
 aubergine | Aubergine | vegetable | 92.3 0.98 0.18 5.88 3 3.53 2 | SR 11209 high | also=eggplant, brinjal, melanzana; piece=400; cup=82; fridge=5
 butternut | Butternut squash, peeled | vegetable | 86.41 1 0.1 11.69 2 2.2 4 | SR 11485 high | also=butternut pumpkin; piece=900; cup=140; fridge=5
@@ -64,7 +65,7 @@ squash-whole | Winter squash, halved, skin on | vegetable | 88 1.1 0.2 10 1.8 2.
 courgette | Courgette | vegetable | 94.79 1.21 0.32 3.11 1 2.5 8 | SR 11477 high | also=zucchini; piece=196; cup=124; fridge=5
 potato | Potatoes, peeled | vegetable | 79.25 2.05 0.09 17.49 2.1 0.82 6 | SR 11352 high | also=spuds; piece=213; cup=150; cupboard=21
 baking-potato | Baking potatoes, skin on | vegetable | 79.25 2.05 0.09 17.49 2.1 0.82 6 | SR 11352 high | also=jacket potatoes, russet; piece=280; cupboard=21
-potato-nuggets | Potato nuggets, frozen | vegetable | 62 2 8.5 26.5 2 0.4 430 | L low | also=potato puffs, potato bites, grated potato cylinders; ask=gluten; piece=9; pack=bag 750; freezer=365
+potato-nuggets | Potato nuggets, frozen | vegetable | 62 2 8.5 26.5 2 0.4 430 | L low | also=potato puffs, potato bites, grated potato cylinders; ask=gluten, sulphites, milk, soy; piece=9; pack=bag 750; freezer=365
 sweet-potato | Sweet potatoes, peeled | vegetable | 77.28 1.57 0.05 20.12 3 4.18 55 | SR high | also=kumara; piece=130; cup=133; cupboard=14
 cauliflower | Cauliflower | vegetable | 92.07 1.92 0.28 4.97 2 1.91 30 | SR 11135 high | piece=575; cup=107; fridge=5
 broccoli | Broccoli | vegetable | 89.3 2.82 0.37 6.64 2.6 1.7 33 | SR 11090 high | piece=350; cup=91; fridge=4
@@ -94,13 +95,13 @@ fennel | Fennel bulb | vegetable | 90.21 1.24 0.2 7.3 3.1 3.93 52 | SR 11957 hig
 sweetcorn | Sweetcorn kernels | vegetable | 76.05 3.27 1.35 18.7 2 6.26 15 | SR 11167 high | also=maize, corn; cup=154; pack=tin 340/285; fridge=3
 green-beans | Green beans | vegetable | 90.32 1.83 0.22 6.97 2.7 3.26 6 | SR 11052 high | also=French beans, string beans; cup=100; fridge=5
 cucumber | Cucumber | vegetable | 95.23 0.65 0.11 3.63 0.5 1.67 2 | SR 11205 high | piece=301; cup=104; fridge=6
-hearts-of-palm | Hearts of palm, drained | vegetable | 90.2 2.52 0.62 4.62 2.4 0 426 | SR 11961 high | also=palmito; piece=33; cup=146; pack=tin 400/220; fridge=3
+hearts-of-palm | Hearts of palm, drained | vegetable | 90.2 2.52 0.62 4.62 2.4 0 426 | SR 11961 high | also=palmito; ask=sulphites; piece=33; cup=146; pack=tin 400/220; fridge=3
 chilli | Chilli, fresh | vegetable | 88.02 1.87 0.44 8.81 1.5 5.3 9 | SR 11819 high | also=chile, hot pepper; piece=15; fridge=7
 apple | Apple | vegetable | 85.56 0.26 0.17 13.81 2.4 10.39 1 | SR 09003 high | piece=182; cup=125; acid=0.4; fridge=21
 raisins | Raisins | vegetable | 15.43 3.07 0.46 79.18 3.7 59.19 11 | SR 09298 high | also=sultanas, currants, dried grapes; ask=sulphites; cup=145; tbsp=9; cupboard=365
 cranberries-dried | Dried cranberries, sweetened | vegetable | 15.79 0.17 1.09 82.8 5.3 72.56 5 | SR 09079 medium | ask=sulphites; cup=120; tbsp=7.5; cupboard=365
-sauerkraut | Sauerkraut, drained | vegetable | 92.52 0.91 0.14 4.28 2.9 1.78 661 | SR 11439 high | cup=142; acid=1; fridge=14
-green-peppercorns | Green peppercorns in brine, drained | seasoning | 70 3 1 20 8 1 1500 | K low | tsp=4; fridge=30
+sauerkraut | Sauerkraut, drained | vegetable | 92.52 0.91 0.14 4.28 2.9 1.78 661 | SR 11439 high | ask=sulphites; cup=142; acid=1; fridge=14
+green-peppercorns | Green peppercorns in brine, drained | seasoning | 70 3 1 20 8 1 1500 | K low | ask=sulphites; tsp=4; fridge=30
 
 parsley | Parsley | seasoning | 87.7 3 0.8 6.3 3.3 0.9 56 | SR medium | tbsp=3.8; cup=60; handful=15; fridge=5
 tarragon | Tarragon, fresh | seasoning | 82 3.5 0.7 9 4 ? 10 | K low | tbsp=2; fridge=5
@@ -116,102 +117,102 @@ bay | Bay leaf, dried | seasoning | 5.44 7.61 8.36 74.97 26.3 ? 23 | SR 02004 hi
 oregano | Oregano, dried | seasoning | 9.93 9 4.28 68.92 42.5 4.09 25 | SR 02027 high | tsp=1; tbsp=3; cupboard=365
 marjoram | Marjoram, dried | seasoning | 7.64 12.66 7.04 60.56 40.3 4.09 77 | SR 02023 high | tsp=0.6; cupboard=365
 caraway | Caraway seed | seasoning | 9.87 19.77 14.59 49.9 38 0.64 17 | SR medium | tsp=2.1; cupboard=365
-smoked-paprika | Smoked paprika | seasoning | 11.24 14.14 12.89 53.99 34.9 10.34 68 | SR medium | also=pimenton; tsp=2.3; tbsp=6.8; cupboard=365
-paprika | Paprika, sweet | seasoning | 11.24 14.14 12.89 53.99 34.9 10.34 68 | SR 02028 high | tsp=2.3; tbsp=6.8; cupboard=365
+smoked-paprika | Smoked paprika | seasoning | 11.24 14.14 12.89 53.99 34.9 10.34 68 | SR medium | also=pimenton; ask=mustard, celery, gluten, peanut, nuts; tsp=2.3; tbsp=6.8; cupboard=365
+paprika | Paprika, sweet | seasoning | 11.24 14.14 12.89 53.99 34.9 10.34 68 | SR 02028 high | ask=mustard, celery, gluten; tsp=2.3; tbsp=6.8; cupboard=365
 black-pepper | Black pepper | seasoning | 12.46 10.39 3.26 63.95 25.3 0.64 20 | SR high | tsp=2.3; pinch=0.2; cupboard=365
-cumin | Cumin seed | seasoning | 8.06 17.81 22.27 44.24 10.5 2.25 168 | SR 02014 high | also=jeera; tsp=2.1; cupboard=365
-curry-powder | Curry powder | seasoning | 8.8 14.29 14.01 55.83 53.2 2.76 52 | SR 02015 medium | also=madras powder; ask=mustard, celery; tsp=2; tbsp=6.3; cupboard=365
-coriander-seed | Coriander seed | seasoning | 8.86 12.37 17.77 54.99 41.9 ? 35 | SR 02013 high | tsp=1.8; cupboard=365
+cumin | Cumin seed | seasoning | 8.06 17.81 22.27 44.24 10.5 2.25 168 | SR 02014 high | also=jeera; ask=peanut, nuts, mustard; tsp=2.1; cupboard=365
+curry-powder | Curry powder | seasoning | 8.8 14.29 14.01 55.83 53.2 2.76 52 | SR 02015 medium | also=madras powder; ask=mustard, celery, gluten, sesame, peanut; tsp=2; tbsp=6.3; cupboard=365
+coriander-seed | Coriander seed | seasoning | 8.86 12.37 17.77 54.99 41.9 ? 35 | SR 02013 high | ask=mustard; tsp=1.8; cupboard=365
 fennel-seed | Fennel seed | seasoning | 8.81 15.8 14.87 52.29 39.8 ? 88 | SR 02018 high | tsp=2; cupboard=365
 turmeric | Turmeric, ground | seasoning | 12.85 9.68 3.25 67.14 22.7 3.21 27 | SR 02043 high | also=haldi; tsp=3; cupboard=365
 nutmeg | Nutmeg, ground | seasoning | 6.23 5.84 36.31 49.29 20.8 2.99 16 | SR 02025 high | tsp=2.2; pinch=0.2; cupboard=365
 allspice | Allspice, ground | seasoning | 8.46 6.09 8.69 72.12 21.6 ? 77 | SR 02001 high | also=pimento; tsp=1.9; cupboard=365
 cinnamon | Cinnamon, ground | seasoning | 10.58 3.99 1.24 80.59 53.1 2.17 10 | SR 02010 high | tsp=2.6; cupboard=365
-mustard-powder | Mustard powder | seasoning | 5.27 26.08 36.24 28.09 12.2 6.79 13 | SR 02024 high | has=mustard; ask=gluten; tsp=2; cupboard=365
+mustard-powder | Mustard powder | seasoning | 5.27 26.08 36.24 28.09 12.2 6.79 13 | SR 02024 high | has=mustard; ask=gluten, celery; tsp=2; cupboard=365
 chilli-flakes | Chilli flakes | seasoning | 8.05 12.01 17.27 56.63 27.2 10.34 30 | SR 02031 medium | also=red pepper flakes, cayenne; tsp=1.8; pinch=0.2; cupboard=365
 garlic-powder | Garlic powder | seasoning | 6.45 16.55 0.73 72.73 9 2.43 60 | SR 02020 high | also=garlic granules; tsp=3.1; cupboard=365
 onion-powder | Onion powder | seasoning | 5.39 10.41 1.04 79.12 15.2 6.63 73 | SR 02026 high | also=onion granules; tsp=2.4; cupboard=365
 celery-seed | Celery seed | seasoning | 6.04 18.07 25.27 41.35 11.8 0.67 160 | SR 02007 high | has=celery; tsp=2; cupboard=365
 salt | Salt, table | seasoning | 0 0 0 0 0 0 39340 | definition high; NaCl by atomic weights (IUPAC) | also=fine salt, sea salt; tsp=6; tbsp=18; pinch=0.4; cupboard=3650
-black-salt | Sulphurous black salt | seasoning | 1 0 0 0 0 0 37500 | K low | also=kala namak, Himalayan black salt; tsp=5; pinch=0.3; cupboard=1000
-mustard | Mustard, grainy | seasoning | 80 4 4 6 4 2 1150 | L low; 900–2400 mg sodium | also=wholegrain mustard; has=mustard; ask=gluten, sulphites; tbsp=15; tsp=5; acid=1.5; fridge=90
-mustard-smooth | Mustard, smooth | seasoning | 78 6 6 5 3 2 2000 | L low | also=Dijon-style mustard; has=mustard; ask=gluten, sulphites; tbsp=15; tsp=5; acid=1.5; fridge=90
+black-salt | Sulphurous black salt | seasoning | 1 0 0 0 0 0 37500 | K low | also=kala namak, Himalayan black salt; ask=sulphites; tsp=5; pinch=0.3; cupboard=1000
+mustard | Mustard, grainy | seasoning | 80 4 4 6 4 2 1150 | L low; 900–2400 mg sodium | also=wholegrain mustard; has=mustard; ask=gluten, sulphites, celery; tbsp=15; tsp=5; acid=1.5; fridge=90
+mustard-smooth | Mustard, smooth | seasoning | 78 6 6 5 3 2 2000 | L low | also=Dijon-style mustard; has=mustard; ask=gluten, sulphites, celery; tbsp=15; tsp=5; acid=1.5; fridge=90
 cider-vinegar | Cider vinegar | seasoning | 93.8 0 0 0.93 0 0.4 5 | SR high | also=apple cider vinegar; ask=sulphites; tbsp=15; tsp=5; acid=5; cupboard=1000
-wine-vinegar | Wine vinegar | seasoning | 94 0 0 0.3 0 0 8 | SR medium | also=white wine vinegar, red wine vinegar; has=sulphites; tbsp=15; tsp=5; acid=6; cupboard=1000
-rice-vinegar | Rice vinegar | seasoning | 94 0 0 1 0 0.5 5 | L medium | tbsp=15; tsp=5; acid=4.5; cupboard=1000
+wine-vinegar | Wine vinegar | seasoning | 94 0 0 0.3 0 0 8 | SR medium | also=white wine vinegar, red wine vinegar; unless=sulphites; tbsp=15; tsp=5; acid=6; cupboard=1000
+rice-vinegar | Rice vinegar | seasoning | 94 0 0 1 0 0.5 5 | L medium | ask=gluten; tbsp=15; tsp=5; acid=4.5; cupboard=1000
 lemon-juice | Lemon juice | seasoning | 92.31 0.35 0.24 6.9 0.3 2.52 1 | SR high | ask=sulphites; tbsp=15; tsp=5; piece=45; acid=5.5; fridge=4
-lime-juice | Lime juice | seasoning | 90.79 0.42 0.07 8.42 0.4 1.69 2 | SR 09160 high | tbsp=15; tsp=5; piece=30; acid=6; fridge=4
+lime-juice | Lime juice | seasoning | 90.79 0.42 0.07 8.42 0.4 1.69 2 | SR 09160 high | ask=sulphites; tbsp=15; tsp=5; piece=30; acid=6; fridge=4
 soy-sauce | Soy sauce (soy and wheat) | seasoning | 71.15 8.14 0.57 4.93 0.8 0.4 5493 | SR 16123 high | also=shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=1; fridge=180
 soy-sauce-less | Soy sauce, reduced salt | seasoning | 75 9.05 0.3 5.59 0.7 ? 3598 | SR low | also=light-salt shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=0.9; fridge=180
-dark-soy-sauce | Dark soy sauce | seasoning | 54 8 0 25 0 20 6000 | L low | has=soy, gluten; tbsp=18; tsp=6; acid=0.2; glutamate=1; fridge=180
+dark-soy-sauce | Dark soy sauce | seasoning | 54 8 0 25 0 20 6000 | L low | has=soy, gluten; ask=sulphites; tbsp=18; tsp=6; acid=0.2; glutamate=1; fridge=180
 tamari | Tamari | seasoning | 66 10.51 0.1 5.57 0.8 1.7 5586 | SR 16124 high | has=soy; ask=gluten; tbsp=18; tsp=6; acid=0.2; glutamate=1.2; fridge=180
-miso | Miso | seasoning | 43.02 12.79 6.01 25.37 5.4 6.2 3728 | SR 16112 high | also=red miso, soybean paste; has=soy; ask=gluten; tbsp=17.2; tsp=5.7; cup=275; acid=0.3; glutamate=0.7; fridge=180
-stock-powder | Vegetable stock powder | seasoning | 3 8 10 30 2 5 16500 | L low; 14 000–24 000 mg sodium | also=bouillon, stock cube; ask=celery, gluten, soy, milk; tsp=4; cube=10; glutamate=6; cupboard=365
-stock | Vegetable stock, ready to use | liquid | 97 0.4 0.2 1.2 0 0.6 330 | L low | also=broth; ask=celery, gluten, soy, milk; cup=240; tbsp=15; pack=carton 500; glutamate=0.12; fridge=4; freezer=90
+miso | Miso | seasoning | 43.02 12.79 6.01 25.37 5.4 6.2 3728 | SR 16112 high | also=red miso, soybean paste; has=soy; ask=gluten, fish; tbsp=17.2; tsp=5.7; cup=275; acid=0.3; glutamate=0.7; fridge=180
+stock-powder | Vegetable stock powder | seasoning | 3 8 10 30 2 5 16500 | L low; 14 000–24 000 mg sodium | also=bouillon, stock cube; ask=celery, gluten, soy, milk, egg, mustard, sulphites, fish; tsp=4; cube=10; glutamate=6; cupboard=365
+stock | Vegetable stock, ready to use | liquid | 97 0.4 0.2 1.2 0 0.6 330 | L low | also=broth; ask=celery, gluten, soy, milk, egg, mustard; cup=240; tbsp=15; pack=carton 500; glutamate=0.12; fridge=4; freezer=90
 capers | Capers, drained | seasoning | 83.85 2.36 0.86 4.89 3.2 0.41 2350 | SR 02054 high | ask=sulphites; tbsp=8.6; tsp=2.9; acid=0.8; fridge=90
 olives | Green olives, drained | seasoning | 75.28 1.03 15.32 3.84 3.3 0.54 1556 | SR 09195 high | ask=sulphites; piece=4; cup=135; acid=0.5; fridge=30
 gherkins | Gherkins, drained | seasoning | 94 0.5 0.3 2.4 1 1.2 809 | SR medium | also=pickles, cornichons; ask=mustard, sulphites; piece=30; acid=0.8; fridge=30
 tomato-paste | Tomato paste, unsalted | seasoning | 73.5 4.32 0.47 18.91 4.1 12.18 59 | SR 11546 high | also=tomato puree (concentrated), double concentrate; tbsp=16.4; tsp=5.5; pack=tube 130; acid=1.2; glutamate=0.4; fridge=10; freezer=90
-ketchup | Tomato ketchup | seasoning | 68.5 1.04 0.1 27.4 0.3 21.3 907 | SR 11935 high | ask=celery; tbsp=17; tsp=5.7; acid=1.5; glutamate=0.3; fridge=60
-barbecue-sauce | Barbecue sauce | seasoning | 57 0.82 0.63 40.77 0.9 33.24 1027 | SR 06150 medium | also=BBQ sauce; ask=gluten, soy, mustard, celery, fish; tbsp=17; acid=0.8; fridge=90
-hot-sauce | Hot chilli sauce | seasoning | 90 0.5 0.4 1.8 0.3 1.3 2600 | SR medium | tsp=4.7; acid=1.5; fridge=180
+ketchup | Tomato ketchup | seasoning | 68.5 1.04 0.1 27.4 0.3 21.3 907 | SR 11935 high | ask=celery, gluten, mustard; tbsp=17; tsp=5.7; acid=1.5; glutamate=0.3; fridge=60
+barbecue-sauce | Barbecue sauce | seasoning | 57 0.82 0.63 40.77 0.9 33.24 1027 | SR 06150 medium | also=BBQ sauce; ask=gluten, soy, mustard, celery, fish, sulphites, sesame, nuts; tbsp=17; acid=0.8; fridge=90
+hot-sauce | Hot chilli sauce | seasoning | 90 0.5 0.4 1.8 0.3 1.3 2600 | SR medium | ask=sulphites, gluten, soy, fish; tsp=4.7; acid=1.5; fridge=180
 yeast-flakes | Nutritional yeast, flakes | seasoning | 5 50 5 36 22 ? 150 | L low | also=nooch, savoury yeast; ask=gluten; tbsp=5; cup=70; glutamate=3; cupboard=365
-yeast-extract | Yeast extract | seasoning | 36 25 0.9 20 6 1 3380 | SR medium | has=gluten; ask=celery; tsp=6; glutamate=4; cupboard=365
-seaweed-nori | Nori sheets | seasoning | 8 35 2 45 30 1 530 | K low | also=laver, gim; ask=crustaceans, fish, molluscs; sheet=2.5; glutamate=1.4; cupboard=180
+yeast-extract | Yeast extract | seasoning | 36 25 0.9 20 6 1 3380 | SR medium | unless=gluten; ask=celery, soy; tsp=6; glutamate=4; cupboard=365
+seaweed-nori | Nori sheets | seasoning | 8 35 2 45 30 1 530 | K low | also=laver, gim; ask=crustaceans, fish, molluscs, soy, sesame, gluten; sheet=2.5; glutamate=1.4; cupboard=180
 seaweed-kombu | Kombu, dried | seasoning | 8 8 1.5 60 30 1 2800 | K low | also=kelp, dashi kelp; ask=crustaceans, molluscs; piece=5; glutamate=2; cupboard=365
 seaweed-wakame | Wakame, dried | seasoning | 10 15 3 42 35 0 6000 | K low | also=sea mustard; ask=crustaceans, molluscs; tbsp=3; glutamate=0.3; cupboard=365
 seaweed-hijiki | Hijiki, dried | seasoning | 10 10 1 55 45 0 1800 | K low | ask=crustaceans, molluscs; tbsp=4; cupboard=365
-liquid-smoke | Smoke seasoning, liquid | seasoning | 95 0 0 1 0 0 10 | K low | also=smoke essence; ask=gluten; tsp=5; acid=3; cupboard=365
-wine-white | White wine | liquid | 86.86 0.07 0 2.6 0 0.96 5 | SR 14106 high | has=sulphites; cup=235; tbsp=15; acid=0.6; fridge=4
-wine-red | Red wine | liquid | 86.49 0.07 0 2.61 0 0.62 4 | SR 14096 high | has=sulphites; cup=235; tbsp=15; acid=0.6; fridge=4
-beer | Beer, pale | liquid | 92 0.46 0 3.55 0 0 4 | SR 14003 high | has=gluten; cup=237; bottle=330; fridge=2
+liquid-smoke | Smoke seasoning, liquid | seasoning | 95 0 0 1 0 0 10 | K low | also=smoke essence; ask=gluten, soy, sulphites; tsp=5; acid=3; cupboard=365
+wine-white | White wine | liquid | 86.86 0.07 0 2.6 0 0.96 5 | SR 14106 high | unless=sulphites; ask=egg, milk; cup=235; tbsp=15; acid=0.6; fridge=4
+wine-red | Red wine | liquid | 86.49 0.07 0 2.61 0 0.62 4 | SR 14096 high | unless=sulphites; ask=egg, milk; cup=235; tbsp=15; acid=0.6; fridge=4
+beer | Beer, pale | liquid | 92 0.46 0 3.55 0 0 4 | SR 14003 high | unless=gluten; ask=sulphites, fish; cup=237; bottle=330; fridge=2
 sugar | Sugar | seasoning | 0.02 0 0 99.98 0 99.8 1 | SR high | also=caster sugar; tsp=4.2; tbsp=12.5; cup=200; cupboard=1000
 brown-sugar | Brown sugar | seasoning | 1.34 0.12 0 98.09 0 97.02 28 | SR 19334 high | also=muscovado; tsp=4.6; tbsp=13.8; cup=220; cupboard=365
 maple-syrup | Maple syrup | seasoning | 32.39 0.04 0.06 67.04 0 60.46 12 | SR 19353 high | tbsp=20; tsp=6.7; fridge=180
 agave | Agave syrup | seasoning | 22.94 0.09 0.45 76.37 0.2 68.03 4 | SR 19912 high | tbsp=21; tsp=6.9; cupboard=365
-molasses | Dark treacle | seasoning | 21.87 0 0.1 74.73 0 74.72 37 | SR 19304 high | also=molasses; tbsp=20; cupboard=365
+molasses | Dark treacle | seasoning | 21.87 0 0.1 74.73 0 74.72 37 | SR 19304 high | also=molasses; ask=sulphites; tbsp=20; cupboard=365
 
 walnuts | Walnuts | nut | 4.07 15.23 65.21 13.71 6.7 2.61 2 | SR 12155 high | has=nuts; cup=100; pack=bag 200; cupboard=90; freezer=365
 cashews | Cashews, raw | nut | 5.2 18.22 43.85 30.19 3.3 5.91 12 | SR 12087 high | has=nuts; cup=130; tbsp=9; pack=bag 200; cupboard=120
 pecans | Pecans | nut | 3.52 9.17 71.97 13.86 9.6 3.97 0 | SR 12142 high | has=nuts; cup=109; cupboard=90
 almonds | Almonds | nut | 4.41 21.15 49.93 21.55 12.5 4.35 1 | SR 12061 high | has=nuts; cup=143; cupboard=180
 hazelnuts | Hazelnuts | nut | 5.31 14.95 60.75 16.7 9.7 4.34 0 | SR 12120 high | also=cobnuts, filberts; has=nuts; cup=135; cupboard=120
-peanut-butter | Peanut butter, unsalted | nut | 1.23 22.21 51.36 22.31 5 10.49 17 | SR medium | has=peanut; tbsp=16; cup=258; cupboard=90
+peanut-butter | Peanut butter, unsalted | nut | 1.23 22.21 51.36 22.31 5 10.49 17 | SR medium | has=peanut; ask=nuts, soy, sesame; tbsp=16; cup=258; cupboard=90
 sunflower-seeds | Sunflower seeds | nut | 4.73 20.78 51.46 20 8.6 2.62 9 | SR 12036 high | cup=140; tbsp=9; cupboard=120
 pumpkin-seeds | Pumpkin seeds | nut | 5.23 30.23 49.05 10.71 6 1.4 7 | SR 12014 high | also=pepitas; cup=129; tbsp=8; cupboard=120
 sesame-seeds | Sesame seeds | nut | 4.69 17.73 49.67 23.45 11.8 0.3 11 | SR 12023 high | also=benne; has=sesame; tbsp=9; cup=144; cupboard=180
-tahini | Tahini | nut | 3.05 17 53.76 21.19 9.3 0.49 115 | SR 12166 high | also=sesame paste; has=sesame; tbsp=15; cup=240; cupboard=180
+tahini | Tahini | nut | 3.05 17 53.76 21.19 9.3 0.49 115 | SR 12166 high | also=sesame paste; has=sesame; ask=nuts, peanut; tbsp=15; cup=240; cupboard=180
 ground-flax | Ground flax seed | nut | 6.96 18.29 42.16 28.88 27.3 1.55 30 | SR 12220 high | also=linseed, flaxmeal; tbsp=7; cup=104; fridge=60
 ground-chia | Ground chia seed | nut | 5.8 16.54 30.74 42.12 34.4 ? 16 | SR 12006 high | also=chia; tbsp=11; cupboard=120
 
-oats | Rolled oats | grain | 10.84 13.15 6.52 67.7 10.1 0.99 6 | SR 08120 high | also=porridge oats, oatmeal; ask=gluten; cup=81; tbsp=5.1; cupboard=180
-oat-flour | Oat flour | grain | 8.55 14.66 9.12 65.7 6.5 0.8 19 | SR medium | ask=gluten; cup=95; tbsp=5.9; cupboard=90
+oats | Rolled oats | grain | 10.84 13.15 6.52 67.7 10.1 0.99 6 | SR 08120 high | also=porridge oats, oatmeal; unless=gluten; cup=81; tbsp=5.1; cupboard=180
+oat-flour | Oat flour | grain | 8.55 14.66 9.12 65.7 6.5 0.8 19 | SR medium | unless=gluten; cup=95; tbsp=5.9; cupboard=90
 wheat-flour | Wheat flour, plain | grain | 11.92 10.33 0.98 76.31 2.7 0.27 2 | SR high | also=all-purpose flour, type 550; has=gluten; cup=125; tbsp=7.8; cupboard=180
 rice-flour | Rice flour | grain | 11.89 5.95 1.42 80.13 2.4 0.12 0 | SR 20061 high | ask=gluten; cup=158; tbsp=9.9; cupboard=180
 buckwheat-flour | Buckwheat flour | grain | 11.15 12.62 3.1 70.59 10 2.6 11 | SR 20011 high | ask=gluten; cup=120; tbsp=7.5; cupboard=120
 quinoa-flour | Quinoa flour | grain | 10 14 6 66 7 2 5 | K low | ask=gluten; cup=112; tbsp=7; cupboard=120
 polenta | Maize meal (polenta) | grain | 11 7 1.8 79 4 1 5 | SR medium | also=cornmeal, grits; ask=gluten; cup=157; tbsp=9.8; cupboard=180
 gluten | Vital wheat gluten | grain | 8.2 75.16 1.85 13.79 0.6 0 29 | SR 48052 high | also=wheat protein, gluten flour; has=gluten; cup=120; tbsp=7.6; cupboard=365
-breadcrumbs | Dry breadcrumbs | grain | 6.51 13.35 5.3 71.98 4.5 6.2 732 | SR 18079 high | has=gluten; ask=soy, milk, sesame; cup=108; tbsp=6.8; cupboard=120
-panko | Coarse dry crumbs | grain | 7 12 3 74 4 4 450 | L low | also=panko-style crumbs; has=gluten; ask=soy, milk; cup=55; tbsp=3.4; cupboard=120
-gf-crumbs | Gluten-free crumbs | grain | 8 5 4 79 4 4 500 | L low | ask=soy, egg, milk, lupin; cup=100; tbsp=6.3; cupboard=120
+breadcrumbs | Dry breadcrumbs | grain | 6.51 13.35 5.3 71.98 4.5 6.2 732 | SR 18079 high | has=gluten; ask=soy, milk, sesame, egg, lupin; cup=108; tbsp=6.8; cupboard=120
+panko | Coarse dry crumbs | grain | 7 12 3 74 4 4 450 | L low | also=panko-style crumbs; has=gluten; ask=soy, milk, sesame, egg, lupin; cup=55; tbsp=3.4; cupboard=120
+gf-crumbs | Gluten-free crumbs | grain | 8 5 4 79 4 4 500 | L low | ask=soy, egg, milk, lupin, gluten, sesame; cup=100; tbsp=6.3; cupboard=120
 corn-starch | Corn starch | starch | 8.32 0.26 0.05 91.27 0.9 0 9 | SR 20027 high | also=cornflour, maize starch; tbsp=8; cup=128; cupboard=365
-potato-starch | Potato starch | starch | 16 0.1 0.1 83 0.1 0 8 | K medium | tbsp=10; cup=160; cupboard=365
-tapioca-starch | Tapioca starch | starch | 10.99 0.19 0.02 88.69 0.9 3.35 1 | SR 20068 medium | also=cassava starch, tapioca flour; tbsp=7.8; cup=120; cupboard=365
+potato-starch | Potato starch | starch | 16 0.1 0.1 83 0.1 0 8 | K medium | ask=sulphites; tbsp=10; cup=160; cupboard=365
+tapioca-starch | Tapioca starch | starch | 10.99 0.19 0.02 88.69 0.9 3.35 1 | SR 20068 medium | also=cassava starch, tapioca flour; ask=sulphites; tbsp=7.8; cup=120; cupboard=365
 arrowroot | Arrowroot starch | starch | 11.37 0.3 0.1 88.15 3.4 0 2 | SR 20003 high | tbsp=8; cup=128; cupboard=365
 husk | Psyllium husk | starch | 6 2 1 86 80 ? 60 | L low | also=ispaghula, flea seed husk; tbsp=5; cupboard=365
 husk-powder | Psyllium husk powder | starch | 6 2 1 86 80 ? 60 | L low | also=ground psyllium; tbsp=9.5; cupboard=365
 rice-white | White rice, dry | grain | 11.62 7.13 0.66 79.95 1.3 0.12 5 | SR 20044 high | also=long-grain rice, basmati; cup=185; pack=bag 1000; cupboard=700
 rice-brown | Brown rice, dry | grain | 10.37 7.94 2.92 77.24 3.5 0.85 7 | SR 20036 medium | also=wholegrain rice; cup=185; pack=bag 1000; cupboard=180
 rice-cooked | Rice, cooked | grain | 68.44 2.69 0.28 28.17 0.4 0.05 1 | SR 20045 high | cup=158; fridge=1
-pasta | Pasta, dry (wheat) | grain | 9.9 13.04 1.51 74.67 3.2 2.67 6 | SR 20120 high | also=macaroni, penne, lasagne sheets; has=gluten; ask=egg, soy; cup=100; pack=bag 500; cupboard=700
-pasta-gf | Pasta, dry, gluten-free | grain | 10 7 1.5 79 2 1 5 | L low | also=maize pasta, rice pasta; ask=egg, soy, lupin; cup=100; pack=bag 400; cupboard=700
+pasta | Pasta, dry (wheat) | grain | 9.9 13.04 1.51 74.67 3.2 2.67 6 | SR 20120 high | also=macaroni, penne, lasagne sheets; has=gluten; ask=egg, soy, lupin; cup=100; pack=bag 500; cupboard=700
+pasta-gf | Pasta, dry, gluten-free | grain | 10 7 1.5 79 2 1 5 | L low | also=maize pasta, rice pasta; ask=egg, soy, lupin, gluten; cup=100; pack=bag 400; cupboard=700
 pearl-barley | Pearl barley, dry | grain | 10.09 9.91 1.16 77.72 15.6 0.8 9 | SR 20005 high | has=gluten; cup=200; pack=bag 500; cupboard=365
 bulgur | Bulgur, dry | grain | 9 12.29 1.33 75.87 12.5 0.41 17 | SR 20012 high | has=gluten; cup=140; pack=bag 500; cupboard=365
 quinoa | Quinoa, dry | grain | 13.28 14.12 6.07 64.16 7 ? 5 | SR 20035 high | ask=gluten; cup=170; pack=bag 500; cupboard=365
-bread | Wheat bread | grain | 36.4 8.85 3.33 49.4 2.7 5.67 491 | SR medium | has=gluten; ask=soy, milk, sesame; slice=32; fridge=5; freezer=90
-buns | Burger buns | grain | 34.7 9.5 4.33 49.45 2.1 6.45 479 | SR 18350 medium | also=rolls, baps; has=gluten; ask=soy, milk, sesame, egg; piece=60; fridge=4; freezer=90
-flatbread | Wheat flatbread | grain | 31 8 6 52 3 3 600 | L low | also=wraps, pitta; has=gluten; ask=milk, soy; piece=60; fridge=5; freezer=90
+bread | Wheat bread | grain | 36.4 8.85 3.33 49.4 2.7 5.67 491 | SR medium | has=gluten; ask=soy, milk, sesame, lupin, egg, nuts; slice=32; fridge=5; freezer=90
+buns | Burger buns | grain | 34.7 9.5 4.33 49.45 2.1 6.45 479 | SR 18350 medium | also=rolls, baps; has=gluten; ask=soy, milk, sesame, egg, lupin, nuts; piece=60; fridge=4; freezer=90
+flatbread | Wheat flatbread | grain | 31 8 6 52 3 3 600 | L low | also=wraps, pitta; has=gluten; ask=milk, soy, sesame, egg, lupin; piece=60; fridge=5; freezer=90
 tortilla-corn | Corn tortillas | grain | 45.9 5.7 2.85 44.64 6.3 0.88 45 | SR 18363 high | ask=gluten; piece=26; fridge=7
 baking-powder | Baking powder | other | 5 0 0 27.7 0.2 0 10600 | SR 18369 medium | ask=gluten; tsp=4.6; cupboard=365
 baking-soda | Bicarbonate of soda | other | 0.2 0 0 0 0 0 27360 | SR 18372 high | also=baking soda; tsp=4.6; cupboard=365
@@ -219,18 +220,18 @@ baking-soda | Bicarbonate of soda | other | 0.2 0 0 0 0 0 27360 | SR 18372 high 
 rapeseed-oil | Rapeseed oil | fat | 0 0 100 0 0 0 0 | SR high | also=canola oil; tbsp=13.6; tsp=4.5; cup=218; cupboard=180
 olive-oil | Olive oil | fat | 0 0 100 0 0 0 2 | SR 04053 high | tbsp=13.5; tsp=4.5; cup=216; cupboard=180
 sunflower-oil | Sunflower oil | fat | 0 0 100 0 0 0 0 | SR high | also=frying oil; tbsp=13.6; tsp=4.5; cup=218; cupboard=180
-sesame-oil | Sesame oil, toasted | fat | 0 0 100 0 0 0 0 | SR high | has=sesame; tbsp=13.6; tsp=4.5; cupboard=180
+sesame-oil | Sesame oil, toasted | fat | 0 0 100 0 0 0 0 | SR high | has=sesame; ask=soy; tbsp=13.6; tsp=4.5; cupboard=180
 coconut-oil | Coconut oil | fat | 0 0 99 0 0 0 0 | SR high | tbsp=13.6; tsp=4.5; cup=218; cupboard=365
-plant-butter | Plant butter | fat | 19 0.2 78 0.5 0 0 600 | L low | also=vegan block, plant margarine; ask=soy, milk, nuts; tbsp=14; tsp=4.7; cup=227; fridge=60
-oat-cream | Oat cream | liquid | 80 1 13 6 0.8 4 50 | L low | also=oat cuisine, oat cooking cream; ask=gluten; cup=240; tbsp=15; pack=carton 250; fridge=4
-soy-cream | Soy cream | liquid | 79 2.5 15 2 0.5 1.5 45 | L low | also=soya single; has=soy; cup=240; tbsp=15; pack=carton 250; fridge=4
+plant-butter | Plant butter | fat | 19 0.2 78 0.5 0 0 600 | L low | also=vegan block, plant margarine; ask=soy, milk, nuts, gluten, lupin; tbsp=14; tsp=4.7; cup=227; fridge=60
+oat-cream | Oat cream | liquid | 80 1 13 6 0.8 4 50 | L low | also=oat cuisine, oat cooking cream; unless=gluten; cup=240; tbsp=15; pack=carton 250; fridge=4
+soy-cream | Soy cream | liquid | 79 2.5 15 2 0.5 1.5 45 | L low | also=soya single; has=soy; ask=nuts, gluten; cup=240; tbsp=15; pack=carton 250; fridge=4
 coconut-milk | Coconut milk, tinned | liquid | 72.9 2 21.3 2.8 0 ? 13 | SR medium | ask=sulphites; cup=226; pack=tin 400; fridge=4; freezer=60
-oat-milk | Oat drink | liquid | 90 1 1.5 6.5 0.8 4 42 | L medium | also=oat milk; ask=gluten; cup=240; tbsp=15; pack=carton 1000; fridge=4
-soy-milk | Soy drink, unsweetened | liquid | 91 3.3 1.9 0.8 0.6 0.3 35 | L medium | also=soya milk, soy milk; has=soy; cup=243; tbsp=15; pack=carton 1000; fridge=4
-almond-milk | Almond drink, unsweetened | liquid | 96.5 0.6 1.2 0.6 0.3 0.1 60 | L medium | also=almond milk; has=nuts; cup=240; pack=carton 1000; fridge=4
-soy-yoghurt | Soy yoghurt, plain | liquid | 88 4 2.3 2.5 1 1 40 | L medium | also=plant yogurt; has=soy; cup=245; tbsp=15; acid=0.8; fridge=5
-plant-mayonnaise | Plant mayonnaise | fat | 28 0.5 65 4 0.3 2 650 | L low | also=egg-free mayo; ask=mustard, soy, egg; tbsp=14; fridge=60
-plant-cheese | Plant cheese, grating | other | 52 1 23 20 1 0.2 800 | L low | also=vegan cheese; ask=soy, nuts, milk; cup=100; pack=block 200; fridge=7; freezer=60
+oat-milk | Oat drink | liquid | 90 1 1.5 6.5 0.8 4 42 | L medium | also=oat milk; unless=gluten; cup=240; tbsp=15; pack=carton 1000; fridge=4
+soy-milk | Soy drink, unsweetened | liquid | 91 3.3 1.9 0.8 0.6 0.3 35 | L medium | also=soya milk, soy milk; has=soy; ask=nuts, gluten; cup=243; tbsp=15; pack=carton 1000; fridge=4
+almond-milk | Almond drink, unsweetened | liquid | 96.5 0.6 1.2 0.6 0.3 0.1 60 | L medium | also=almond milk; has=nuts; ask=soy, gluten; cup=240; pack=carton 1000; fridge=4
+soy-yoghurt | Soy yoghurt, plain | liquid | 88 4 2.3 2.5 1 1 40 | L medium | also=plant yogurt; has=soy; ask=nuts, gluten; cup=245; tbsp=15; acid=0.8; fridge=5
+plant-mayonnaise | Plant mayonnaise | fat | 28 0.5 65 4 0.3 2 650 | L low | also=egg-free mayo; ask=mustard, soy, egg, celery, milk; tbsp=14; fridge=60
+plant-cheese | Plant cheese, grating | other | 52 1 23 20 1 0.2 800 | L low | also=vegan cheese; ask=soy, nuts, milk, gluten, lupin, mustard; cup=100; pack=block 200; fridge=7; freezer=60
 
 beef-mince | Beef mince | animal | 61.94 17.17 20 0 0 0 66 | SR 23572 high | also=ground beef, hamburger; cup=225; fridge=1; freezer=90
 pork-mince | Pork mince | animal | 61.06 16.88 21.19 0 0 0 56 | SR 10219 high | also=ground pork; fridge=1; freezer=90
@@ -239,16 +240,16 @@ lamb-mince | Lamb mince | animal | 59.47 16.56 23.41 0 0 0 59 | SR 17224 high | 
 beef-strips | Beef strips | animal | 70 21.5 7 0 0 0 55 | SR medium | also=stir-fry beef; fridge=2; freezer=180
 pork-shoulder | Pork shoulder | animal | 64 17.4 17.9 0 0 0 65 | SR medium | also=pulled pork cut, Boston butt; fridge=3; freezer=150
 chicken-breast | Chicken breast | animal | 73.9 22.5 2.62 0 0 0 45 | SR 05062 high | piece=174; fridge=2; freezer=180
-bacon | Streaky bacon | animal | 40 12.6 39.7 1.3 0 1 660 | SR medium | also=rashers; slice=28; fridge=7; freezer=30
-sausages | Pork sausages | animal | 53 15 27 1 0 0.8 740 | SR medium | ask=gluten, sulphites, milk; piece=60; fridge=2; freezer=60
-ham | Cooked ham | animal | 68 19 6 2 0 1 1100 | SR medium | slice=28; fridge=4
+bacon | Streaky bacon | animal | 40 12.6 39.7 1.3 0 1 660 | SR medium | also=rashers; ask=milk, sulphites; slice=28; fridge=7; freezer=30
+sausages | Pork sausages | animal | 53 15 27 1 0 0.8 740 | SR medium | ask=gluten, sulphites, milk, soy, mustard, celery, egg, sesame; piece=60; fridge=2; freezer=60
+ham | Cooked ham | animal | 68 19 6 2 0 1 1100 | SR medium | ask=milk, soy, gluten, celery; slice=28; fridge=4
 cod | Cod fillet | animal | 81.22 17.81 0.67 0 0 0 54 | SR 15015 high | also=white fish; has=fish; piece=150; fridge=1; freezer=180
 salmon | Salmon fillet | animal | 64.89 20.42 13.42 0 0 0 59 | SR 15236 high | has=fish; piece=150; fridge=1; freezer=60
-tuna-tinned | Tuna, tinned in water, drained | animal | 78.14 19.44 0.96 0 0 0 247 | SR 15121 high | has=fish; pack=tin 160/112; fridge=3
+tuna-tinned | Tuna, tinned in water, drained | animal | 78.14 19.44 0.96 0 0 0 247 | SR 15121 high | has=fish; ask=soy; pack=tin 160/112; fridge=3
 prawns | Prawns | animal | 79 20 0.5 0.2 0 0 570 | SR medium | also=shrimp; has=crustaceans; ask=sulphites; fridge=1; freezer=90
 egg | Egg | animal | 76.15 12.56 9.51 0.72 0 0.37 142 | SR 01123 high | has=egg; piece=50; fridge=21
 butter | Butter | animal | 17.94 0.85 81.11 0.06 0 0.06 11 | SR 01145 high | has=milk; tbsp=14.2; cup=227; fridge=30
 milk | Cow's milk | animal | 88.13 3.15 3.25 4.8 0 5.05 43 | SR 01077 high | has=milk; cup=244; fridge=5
 cream | Cream | animal | 57.71 2.05 37 2.8 0 2.8 38 | SR 01053 medium | has=milk; cup=240; fridge=4
-cheddar | Hard cheese | animal | 36.75 22.87 33.31 3.09 0 0.48 653 | SR 01009 medium | also=cheddar-type cheese; has=milk; cup=113; fridge=21
+cheddar | Hard cheese | animal | 36.75 22.87 33.31 3.09 0 0.48 653 | SR 01009 medium | also=cheddar-type cheese; has=milk; ask=egg; cup=113; fridge=21
 `;

@@ -1,5 +1,5 @@
 import { ALLERGENS, type Allergen, allergenTable } from "./allergens";
-import type { Confidence, Food, FoodGroup, Pack } from "./food";
+import type { Confidence, Food, FoodGroup, FoodId, Pack } from "./food";
 import { ROWS } from "./rows";
 
 const SOURCES: Readonly<Record<string, string>> = {
@@ -37,6 +37,15 @@ function packIn(text: string): Pack {
   return { name, netG: net as number, drainedG: drained ?? null };
 }
 
+/** What a food has unless its packet says free of it: oats are a cereal with gluten until a label says gluten-free. */
+const unless = new Map<FoodId, readonly Allergen[]>();
+/**
+ * Whether a label can free this food of an allergen that it contains. Of everything else the kind settles it: tofu is soy
+ * whatever somebody noted, and for a bread without wheat there is a food of one's own.
+ */
+export const labelCanFree = (food: FoodId, allergen: Allergen): boolean =>
+  unless.get(food)?.includes(allergen) ?? false;
+
 /** One line of the table; a line that cannot be read is a mistake of whoever wrote it, and throws. */
 function foodIn(line: string): Food {
   const [id, name, group, figures = "", from = "", rest = ""] = line.split("|").map((cell) => cell.trim());
@@ -51,7 +60,9 @@ function foodIn(line: string): Food {
   const [waterG, proteinG, fatG, carbohydrateG, fibreG, sugarsG, sodiumMg] = figures.split(" ").map(figure);
   const list = (text: string) => (text === "" ? [] : text.split(", "));
   const also = list(take("also"));
-  const allergens = allergenTable(allergensIn(take("has")), allergensIn(take("ask")));
+  const usually = allergensIn(take("unless"));
+  if (usually.length > 0) unless.set(id as string, usually);
+  const allergens = allergenTable([...allergensIn(take("has")), ...usually], allergensIn(take("ask")));
   const packs = list(take("pack")).map(packIn);
   const acidG = Number(take("acid") || 0);
   const glutamateG = Number(take("glutamate") || 0);

@@ -3,9 +3,11 @@ import addFormats from "ajv-formats";
 import ICAL from "ical.js";
 import { toJsonSchema } from "@valibot/to-json-schema";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { allergenTable } from "../foods/allergens";
+import { ownFood } from "../foods/own";
 import { FOODS } from "../foods/table";
 import type { PlanInput } from "../plan";
-import { asCopies, type Household, HouseholdFileSchema, readHousehold, writeHousehold } from "./household";
+import { type Household, HouseholdFileSchema, readHousehold, writeHousehold } from "./household";
 import { writeCalendar } from "./icalendar";
 import { blockedBefore, instantOf, localTime, nextWeekday } from "./zonedTime";
 
@@ -70,12 +72,20 @@ describe("the household file", () => {
   ])("a bad file is refused by name (%#)", (bad, failure) => {
     expect(readHousehold(bad)).toMatchObject({ ok: false, failure });
   });
-  test("copies get ids of their own, and seats follow their eaters", () => {
-    const copy = asCopies(household, "~2");
-    expect(copy.suppers[0]?.id).toBe("sunday-supper~2");
-    expect(copy.suppers[0]?.eaters).toEqual(DEMO_EATERS.map((e) => `${e.id}~2`));
-    expect(copy.cookings[0]?.supper).toBe("sunday-supper~2");
-    expect(copy.kitchen).toBeNull();
+  test.each([
+    ["dishes", "mustard-strips", "stands there twice"],
+    ["eaters", "ilse", "stands there twice"],
+  ] as const)("two %s under one id are refused by name", (list, id, says) => {
+    const rows = household[list] as readonly { id: string }[];
+    const twice = { ...household, [list]: [...rows, rows.find((r) => r.id === id)] };
+    const read = readHousehold(writeHousehold(twice as Household, "now"));
+    expect(read).toMatchObject({ ok: false, failure: { kind: "wrong-field", problem: expect.stringContaining(says) } });
+    expect(JSON.stringify(read)).toContain(`${list}/`);
+  });
+  test("an own food under a built-in id would stand in its place: refused", () => {
+    const tofu = { ...ownFood("tofu-firm", "My tofu"), allergens: allergenTable([]) };
+    const read = readHousehold(writeHousehold({ ...household, foods: [tofu as never] }, "now"));
+    expect(read).toMatchObject({ ok: false, failure: { field: "foods/0/id" } });
   });
 });
 

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { ALLERGENS } from "../foods/allergens";
 import { FIGURES } from "../foods/labels";
+import { FOODS } from "../foods/table";
 import type { PlanInput } from "../plan";
 import { fail, type Result, succeed } from "../quantities/result";
 import { canonicalJson } from "./canonical";
@@ -62,6 +63,18 @@ export type Cooking = v.InferOutput<typeof CookingSchema> & { readonly input: Pl
 export type HouseholdFile = v.InferOutput<typeof HouseholdFileSchema>;
 export type Household = Omit<HouseholdFile, "format" | "version" | "exportedAt">;
 
+/** What can be cleared by itself: each takes the lists that its words name, and no other. */
+export const CLEARABLE = {
+  counter: ["suppers", "cookings"],
+  shelf: ["dishes"],
+  people: ["eaters"],
+  foods: ["foods", "labels"],
+  kitchen: ["kitchen"],
+  notebook: ["entries"],
+} as const satisfies Record<string, readonly (keyof Household)[]>;
+export type Clearable = keyof typeof CLEARABLE;
+export const EVERYTHING = Object.keys(CLEARABLE) as readonly Clearable[];
+
 const byId = <T extends { readonly id: string }>(items: readonly T[]): T[] =>
   items.slice().sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
 
@@ -105,8 +118,26 @@ export function readHousehold(text: string): Result<HouseholdFile, FileFailure> 
   if ("version" in data && typeof data.version === "number" && data.version > FILE_VERSION)
     return fail({ kind: "newer", version: data.version });
   const parsed = v.safeParse(HouseholdFileSchema, data);
-  if (parsed.success) return succeed(parsed.output);
-  return fail({ kind: "wrong-field", ...firstIssue(parsed.issues) });
+  if (!parsed.success) return fail({ kind: "wrong-field", ...firstIssue(parsed.issues) });
+  const taken = idTakenTwice(parsed.output);
+  return taken === null ? succeed(parsed.output) : fail({ kind: "wrong-field", ...taken });
+}
+
+const LISTS = ["eaters", "labels", "foods", "dishes", "suppers", "cookings", "entries"] as const;
+const BUILT_IN: ReadonlySet<string> = new Set(FOODS.map((f) => f.id));
+/** Two rows under one id would swallow each other, and an own food under a built-in id would stand in its place. */
+function idTakenTwice(file: HouseholdFile): { field: string; problem: string } | null {
+  for (const list of LISTS) {
+    const seen = new Set<string>();
+    for (const [i, { id }] of file[list].entries()) {
+      const field = `${list}/${i}/id`;
+      if (seen.has(id)) return { field, problem: `"${id}" stands there twice` };
+      if (list === "foods" && BUILT_IN.has(id))
+        return { field, problem: `"${id}" is the id of a food that ships with Jade Pan` };
+      seen.add(id);
+    }
+  }
+  return null;
 }
 
 /** Where the first issue is, as a path (`dishes/0/parts/1/name`), and what is wrong with it. */
@@ -118,23 +149,4 @@ export function firstIssue(issues: readonly v.BaseIssue<unknown>[]): { field: st
   );
   const field = (issue.path ?? []).map((p) => String((p as { key: unknown }).key)).join("/");
   return { field: field || "the whole document", problem: issue.message };
-}
-
-/** Every id gets a suffix, inside and out, so that the copies stand beside what is there. */
-export function asCopies(household: Household, suffix: string): Household {
-  const renamed = (text: string) => `${text}${suffix}`;
-  const supper = <T extends { id: string }>(s: T): T => ({ ...s, id: renamed(s.id) });
-  const eaterIds = new Set(household.eaters.map((e) => e.id));
-  const seat = (eater: string) => (eaterIds.has(eater) ? renamed(eater) : eater);
-  return {
-    kitchen: null,
-    eaters: household.eaters.map((e) => ({ ...e, id: renamed(e.id) })),
-    labels: household.labels,
-    // Own foods keep their ids: dishes, suppers and labels name them.
-    foods: household.foods,
-    dishes: household.dishes.map(supper),
-    suppers: household.suppers.map((s) => ({ ...supper(s), eaters: s.eaters.map(seat) })),
-    cookings: household.cookings.map((c) => ({ ...c, id: renamed(c.id), supper: renamed(c.supper) })),
-    entries: household.entries.map((e) => ({ ...e, id: renamed(e.id), supper: renamed(e.supper) })),
-  };
 }

@@ -1,5 +1,6 @@
-import type { Allergen } from "../foods/allergens";
+import type { Allergen, AllergenState } from "../foods/allergens";
 import type { FoodId, FoodLookup } from "../foods/food";
+import { labelCanFree } from "../foods/table";
 import { type Dish, foodsOf, linesOf, type Supper } from "../dish/dish";
 import type { Eater } from "../dish/kitchen";
 
@@ -8,36 +9,56 @@ export interface Finding {
   readonly food: FoodId;
   readonly dish: string;
   readonly parts: readonly string[];
+  /** What the label says decides: nobody read it, or the kind has it unless the packet says free. */
+  readonly labelDecides: boolean;
 }
 /**
- * Whether somebody can eat the whole supper. `ask` is not a pass: at least one label has to be read. The check
- * reaches every food of every part of every dish; a food nobody knows asks.
+ * Whether somebody can eat the whole supper. `ask` is not a pass: at least one label has to be read. Nor is `open`: a
+ * dish without food, or a step that takes a part that is not there, leaves nothing to be clear about. The check reaches
+ * every food of every part of every dish; a food nobody knows asks.
  */
 export interface Verdict {
   readonly eater: string;
   readonly allergen: Allergen;
-  readonly verdict: "contains" | "ask" | "clear";
+  readonly verdict: "contains" | "ask" | "open" | "clear";
   readonly contains: readonly Finding[];
   readonly ask: readonly Finding[];
 }
 
 export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: FoodLookup): Verdict[] {
   const findings = supper.dishes.flatMap(findingsOf);
+  const open = supper.dishes.length === 0 || supper.dishes.some(isOpen);
   return eaters
     .filter((eater) => supper.eaters.includes(eater.id))
     .flatMap((eater) =>
       eater.avoids.map((allergen) => {
-        const state = (f: Finding) => foods(f.food)?.allergens[allergen] ?? "unknown";
-        const contains = findings.filter((f) => state(f) === "contains");
-        const ask = findings.filter((f) => state(f) === "unknown");
-        const verdict = contains.length > 0 ? "contains" : ask.length > 0 ? "ask" : "clear";
+        const inState = (wanted: AllergenState, labelDecides: (food: FoodId) => boolean) =>
+          findings
+            .filter((f) => (foods(f.food)?.allergens[allergen] ?? "unknown") === wanted)
+            .map((f): Finding => ({ ...f, labelDecides: labelDecides(f.food) }));
+        const contains = inState("contains", (food) => labelCanFree(food, allergen));
+        const ask = inState("unknown", () => true);
+        const verdict = contains.length > 0 ? "contains" : ask.length > 0 ? "ask" : open ? "open" : "clear";
         return { eater: eater.id, allergen, verdict, contains, ask };
       }),
     );
 }
 
+/** Something of the dish is not there yet: no food at all, or a line that takes a part or a liquor that is gone. */
+function isOpen(dish: Dish): boolean {
+  const parts = new Set(dish.parts.map((p) => p.id));
+  const steps = new Set(dish.parts.flatMap((p) => p.steps.map((s) => s.id)));
+  return (
+    foodsOf(dish).size === 0 ||
+    linesOf(dish).some(
+      ({ line }) =>
+        (line.kind === "part" && !parts.has(line.part)) || (line.kind === "liquor" && !steps.has(line.step)),
+    )
+  );
+}
+
 /** Each food of a dish once, with the parts it goes into; salt that a target brings stands in none by name. */
-function findingsOf(dish: Dish): Finding[] {
+function findingsOf(dish: Dish): Omit<Finding, "labelDecides">[] {
   const parts = new Map<FoodId, string[]>([...foodsOf(dish)].map((food) => [food, []]));
   for (const { line, part } of linesOf(dish)) {
     const names = line.kind === "food" ? parts.get(line.food) : undefined;

@@ -16,6 +16,21 @@ interface CheckProps {
   readonly onLabel: (food: FoodId, allergen: Allergen, state: "contains" | "free") => void;
 }
 
+const TONES: Readonly<Record<Verdict["verdict"], "good" | "watch" | "harm">> = {
+  clear: "good",
+  open: "watch",
+  ask: "watch",
+  contains: "harm",
+};
+const questionsOf = (v: Verdict) => [...v.contains, ...v.ask].filter((f) => f.labelDecides);
+/** Who cannot eat it, by which foods, and whether a packet can still say otherwise. */
+function sayContained({ contains }: Verdict, name: string, foods: Speaking["foods"]): string {
+  const named = contains.map((f) => foodName(foods, f.food)).join(", ");
+  if (contains.every((f) => f.labelDecides))
+    return `not for ${name}, unless the label says free of it: ${named}. Without such a label ${contains.length === 1 ? "it counts" : "they count"} as containing it.`;
+  return `not for ${name}. ${named} ${contains.length === 1 ? "contains" : "contain"} it.`;
+}
+
 /** Who can eat the whole supper. A label that nobody read is a question, with the two answers beside it. */
 export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, speaking, onLabel }: CheckProps) {
   if (verdicts.length === 0) return null;
@@ -30,15 +45,15 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, speakin
           const allergen = ALLERGEN_NAMES[v.allergen];
           return (
             <Box key={`${v.eater} ${v.allergen}`}>
-              <Remark tone={v.verdict === "clear" ? "good" : v.verdict === "ask" ? "watch" : "harm"}>
+              <Remark tone={TONES[v.verdict]}>
                 <strong>{name}</strong>, no {allergen}:{" "}
                 {v.verdict === "clear" && "every food is free of it, or its label says so."}
+                {v.verdict === "open" && "cannot be checked yet: a dish has no food, or a part that it takes is gone."}
                 {v.verdict === "ask" && `read ${counted(v.ask.length, "label")} first.`}
-                {v.verdict === "contains" &&
-                  `not for ${name}. ${v.contains.map((f) => foodName(speaking.foods, f.food)).join(", ")} ${v.contains.length === 1 ? "contains" : "contain"} it.`}
+                {v.verdict === "contains" && sayContained(v, name, speaking.foods)}
               </Remark>
               <Stack gap="1.5" mt="2" ps="1">
-                {v.ask.map((f) => (
+                {questionsOf(v).map((f) => (
                   <Box key={f.food}>
                     <Text fontSize="sm" fontWeight="600">
                       {foodName(speaking.foods, f.food)}
@@ -53,12 +68,14 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, speakin
                       >
                         says free
                       </Answer>
-                      <Answer
-                        onClick={() => onLabel(f.food, v.allergen, "contains")}
-                        label={`${foodName(speaking.foods, f.food)}: label says contains ${allergen}`}
-                      >
-                        contains it
-                      </Answer>
+                      {v.ask.includes(f) && (
+                        <Answer
+                          onClick={() => onLabel(f.food, v.allergen, "contains")}
+                          label={`${foodName(speaking.foods, f.food)}: label says contains ${allergen}`}
+                        >
+                          contains it
+                        </Answer>
+                      )}
                     </HStack>
                   </Box>
                 ))}

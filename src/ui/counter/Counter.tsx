@@ -162,9 +162,11 @@ export function Counter(props: CounterProps) {
           <Quiet onClick={props.onNewDish}>
             <Plus size={17} /> New dish
           </Quiet>
-          <Quiet borderColor="transparent" color="quiet" onClick={props.onClear}>
-            Clear the counter
-          </Quiet>
+          {suppers.length > 0 && (
+            <Quiet borderColor="transparent" color="quiet" onClick={props.onClear}>
+              Clear the counter
+            </Quiet>
+          )}
         </HStack>
       </Card>
     </Grid>

@@ -6,6 +6,7 @@ import { ALLERGENS, type AllergenState, type Allergen } from "@/core/foods/aller
 import type { Food } from "@/core/foods/food";
 import { contradictionIn, type Figure, FIGURES } from "@/core/foods/labels";
 import { blockedBy } from "@/core/foods/own";
+import { FOODS, labelCanFree } from "@/core/foods/table";
 import { Card, Quiet, Remark } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import { ALLERGEN_NAMES, BLOCKS_SAY, counted, FIGURE_NAMES, sayContradiction } from "../wording/words";
@@ -116,11 +117,14 @@ export function FoodShelf(props: FoodShelfProps) {
       <Flex gap="1" wrap="wrap" mt="3" role="group" aria-label={`Allergens of ${food.name}`}>
         {ALLERGENS.map((a) => {
           const state = food.allergens[a];
+          // What the kind of food settles is no question to a label: tofu is soy.
+          const settled = state === "contains" && !own && isSettled(food.id, a);
           return (
             <chakra.button
               key={a}
               type="button"
-              aria-label={`${ALLERGEN_NAMES[a]}: ${STATES[state].says}. Change`}
+              disabled={settled}
+              aria-label={`${ALLERGEN_NAMES[a]}: ${STATES[state].says}${settled ? ", whatever the label" : ". Change"}`}
               onClick={() => props.onAllergen(food, a, STATES[state].next)}
               px="2.5"
               minH="8"
@@ -146,6 +150,9 @@ export function FoodShelf(props: FoodShelfProps) {
   );
 }
 
+/** The table says it contains it, and no label of that kind can say otherwise. */
+const isSettled = (id: string, allergen: Allergen) =>
+  !labelCanFree(id, allergen) && FOODS.find((f) => f.id === id)?.allergens[allergen] === "contains";
 const STATES: Readonly<Record<AllergenState, { says: string; sign: string; next: AllergenState }>> = {
   contains: { says: "contained", sign: "yes", next: "free" },
   free: { says: "free of it", sign: "no", next: "contains" },

@@ -1,25 +1,35 @@
 "use client";
 
-import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
+import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
 import { useRef, useState } from "react";
+import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
+import { type Clearable, EVERYTHING } from "@/core/formats/household";
 import { Card, Do, Quiet, Remark } from "../frame/controls";
+import { Choice } from "../frame/fields";
+import { CLEARING, type ClashWords } from "../wording/files";
 
 /** A file that was read and waits for the cook's word. */
 export interface ReadyFile {
   readonly name: string;
   readonly says: string;
+  readonly asked: { readonly how: HowToBringIn; readonly clashes: readonly ClashWords[] } | null;
 }
 export interface BackupProps {
   readonly hasData: boolean;
   readonly ready: ReadyFile | null;
   readonly problem: string | null;
+  /** How much each kind holds. */
+  readonly holds: Readonly<Record<Clearable, number>>;
+  /** The last change of this page, which can be taken back. */
+  readonly undoable: string | null;
   readonly onExport: () => void;
   readonly onFile: (name: string, text: string) => void;
-  readonly onReplace: () => void;
-  readonly onCopies: () => void;
+  readonly onBringIn: (how: HowToBringIn) => void;
+  readonly onDecided: (how: HowToBringIn, overruled: Overruled) => void;
   readonly onForget: () => void;
   readonly onDemo: () => void;
-  readonly onClear: () => void;
+  readonly onClear: (kinds: readonly Clearable[]) => void;
+  readonly onUndo: () => void;
 }
 
 export function Backup(props: BackupProps) {
@@ -71,23 +81,116 @@ export function Backup(props: BackupProps) {
         <Box mt="3" p="4" borderWidth="2px" borderColor="jade" rounded="xl" role="group" aria-label="Import">
           <Text fontWeight="600">{ready.name}</Text>
           <Text mb="3">{ready.says}</Text>
+          {ready.asked === null ? (
+            <Flex gap="2" wrap="wrap">
+              {hasData ? (
+                <>
+                  <Do onClick={() => props.onBringIn("copies")}>Add as copies</Do>
+                  <Quiet onClick={() => props.onBringIn("replace")}>Replace what is here</Quiet>
+                </>
+              ) : (
+                <Do onClick={() => props.onBringIn("replace")}>Bring it in</Do>
+              )}
+              <Quiet onClick={props.onForget}>Leave it</Quiet>
+            </Flex>
+          ) : (
+            <Decide asked={ready.asked} onDecided={props.onDecided} onForget={props.onForget} />
+          )}
+        </Box>
+      )}
+      <Clearing {...props} />
+    </Card>
+  );
+}
+
+/** What the file and the household say differently, one row each; the safer word stands until the cook says otherwise. */
+function Decide({
+  asked,
+  onDecided,
+  onForget,
+}: {
+  readonly asked: NonNullable<ReadyFile["asked"]>;
+  readonly onDecided: BackupProps["onDecided"];
+  readonly onForget: () => void;
+}) {
+  const [overruled, setOverruled] = useState<Overruled>(new Set());
+  const decide = (id: string, other: boolean) => {
+    const next = new Set(overruled);
+    if (other) next.add(id);
+    else next.delete(id);
+    setOverruled(next);
+  };
+  return (
+    <Stack gap="3">
+      {asked.clashes.map((c) => (
+        <Box key={c.id}>
+          <Text mb="1">{c.asks}</Text>
+          <Choice
+            label={c.asks}
+            hideLabel
+            width="22rem"
+            value={overruled.has(c.id) ? "other" : "stands"}
+            options={[
+              { value: "stands", label: c.stands },
+              { value: "other", label: c.other },
+            ]}
+            onChoose={(value) => decide(c.id, value === "other")}
+          />
+        </Box>
+      ))}
+      <Flex gap="2" wrap="wrap">
+        <Do onClick={() => onDecided(asked.how, overruled)}>
+          {asked.how === "copies" ? "Add as copies" : "Replace what is here"}
+        </Do>
+        <Quiet onClick={onForget}>Leave it</Quiet>
+      </Flex>
+    </Stack>
+  );
+}
+
+/** Each kind is cleared by itself, after an export was offered; the way back stays as long as nothing else was changed. */
+function Clearing(props: BackupProps) {
+  const [asks, setAsks] = useState<readonly Clearable[] | null>(null);
+  if (!props.hasData && props.undoable === null)
+    return (
+      <Flex mt="4" pt="3" borderTopWidth="1px" borderColor="line">
+        <Quiet onClick={props.onDemo}>Load the demo household</Quiet>
+      </Flex>
+    );
+  const does = asks?.length === 1 ? CLEARING[asks[0] as Clearable].does : "Clear everything";
+  return (
+    <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line" role="group" aria-label="Clear">
+      <Flex gap="2" wrap="wrap">
+        {EVERYTHING.filter((kind) => props.hasData && props.holds[kind] > 0).map((kind) => (
+          <Quiet key={kind} onClick={() => setAsks([kind])}>
+            {CLEARING[kind].does}
+          </Quiet>
+        ))}
+        {props.hasData && <Quiet onClick={() => setAsks(EVERYTHING)}>Clear everything</Quiet>}
+        {!props.hasData && <Quiet onClick={props.onDemo}>Load the demo household</Quiet>}
+        {props.undoable !== null && <Quiet onClick={props.onUndo}>Undo: {props.undoable}</Quiet>}
+      </Flex>
+      {asks !== null && (
+        <Box mt="3" p="4" borderWidth="2px" borderColor="turmeric" rounded="xl" role="group" aria-label={does}>
+          <Text mb="3">
+            This takes away {asks.map((kind) => CLEARING[kind].holds(props.holds[kind])).join(", ")}. An export keeps
+            them in a file.
+          </Text>
           <Flex gap="2" wrap="wrap">
-            {hasData ? (
-              <>
-                <Do onClick={props.onCopies}>Add as copies</Do>
-                <Quiet onClick={props.onReplace}>Replace what is here</Quiet>
-              </>
-            ) : (
-              <Do onClick={props.onReplace}>Bring it in</Do>
-            )}
-            <Quiet onClick={props.onForget}>Leave it</Quiet>
+            <Quiet onClick={props.onExport}>Export first</Quiet>
+            <Quiet
+              borderColor="chilli"
+              onClick={() => {
+                setAsks(null);
+                props.onClear(asks);
+              }}
+            >
+              {does} now
+            </Quiet>
+            <Quiet onClick={() => setAsks(null)}>Leave it</Quiet>
           </Flex>
         </Box>
       )}
-      <Flex gap="2" wrap="wrap" mt="4" pt="3" borderTopWidth="1px" borderColor="line">
-        {!hasData && <Quiet onClick={props.onDemo}>Load the demo household</Quiet>}
-        {hasData && <Quiet onClick={props.onClear}>Clear everything</Quiet>}
-      </Flex>
-    </Card>
+    </Box>
   );
 }

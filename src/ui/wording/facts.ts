@@ -253,6 +253,11 @@ export function sayOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: readon
     const name = eaters.find((e) => e.id === eater)?.name ?? "Somebody";
     if (verdict === "contains")
       open.push({ tone: "harm", says: `Not for ${name}: it contains ${ALLERGEN_NAMES[allergen]}` });
+    if (verdict === "open")
+      open.push({
+        tone: "watch",
+        says: `${name}: ${ALLERGEN_NAMES[allergen]} cannot be checked before every dish has its foods`,
+      });
     if (verdict === "ask")
       open.push({
         tone: "watch",

@@ -11,16 +11,8 @@ import { sayFact, sayOpen } from "./facts";
 import { sayWhatGoesIn, speak } from "./spoken";
 import { movesOf } from "./tasks";
 import { writeCountdown, writeDate, writeDay, writeUntil, writeWhen } from "./time";
-import {
-  CUES,
-  foodName,
-  sayFailure,
-  sayFileFailure,
-  sayWeighInFailure,
-  type Speaking,
-  spokenFood,
-  STEP_NAMES,
-} from "./words";
+import { CUES, foodName, sayFailure, sayWeighInFailure, type Speaking, spokenFood, STEP_NAMES } from "./words";
+import { sayFileFailure } from "./files";
 
 const foods = foodLookup(FOODS);
 const speaking: Speaking = { units: "metric", foods, part: (id) => (id === "strips" ? "Strips" : "Sauce") };

@@ -3,7 +3,6 @@ import type { Contradiction, Figure } from "@/core/foods/labels";
 import type { MeasureQuestion } from "@/core/foods/measure";
 import type { Blocks } from "@/core/foods/own";
 import type { FoodLookup } from "@/core/foods/food";
-import type { FileFailure } from "@/core/formats/household";
 import type { Thickness } from "@/core/models/thickening";
 import type { MachineKind, StepFailure } from "@/core/process/ledger";
 import type { StepKind } from "@/core/process/step";
@@ -260,23 +259,6 @@ export function sayWeighInFailure(failure: WeighInFailure, units: UnitSystem): s
       return `That is less than the dry food in it (${writeMass(failure.lowestG, units)}). Was the bowl tared with food in it, or is it another unit?`;
     case "above-possible":
       return `That is more than was in the bowl (${writeMass(failure.highestG, units)}). Was the bowl tared, or is it another unit?`;
-  }
-}
-
-export function sayFileFailure(failure: FileFailure): string {
-  switch (failure.kind) {
-    case "too-big":
-      return `The file is larger than ${Math.round(failure.most / 1e6)} MB; a household is never that large. Nothing was changed.`;
-    case "not-json":
-      return failure.cutOff
-        ? "The file stops in the middle. Copy it again, whole. Nothing was changed."
-        : "The file is not JSON. Choose a file that was exported here. Nothing was changed.";
-    case "foreign":
-      return "The file is JSON, but not a Jade Pan household. Nothing was changed.";
-    case "newer":
-      return `The file was written by a newer Jade Pan (version ${failure.version}). Update this one first. Nothing was changed.`;
-    case "wrong-field":
-      return `The file is damaged at ${failure.field}: ${failure.problem}. Nothing was changed.`;
   }
 }
 

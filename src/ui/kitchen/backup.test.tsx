@@ -1,0 +1,55 @@
+import { screen, within } from "@testing-library/react";
+import { CLEARING } from "../wording/files";
+import { show } from "../__tests__/support";
+import { Backup, type BackupProps } from "./Backup";
+
+const holds = { counter: 2, shelf: 13, people: 5, foods: 0, kitchen: 1, notebook: 6 };
+const backup = (more: Partial<BackupProps> = {}) => {
+  const props: BackupProps = {
+    hasData: true,
+    ready: null,
+    problem: null,
+    holds,
+    undoable: null,
+    onExport: jest.fn(),
+    onFile: jest.fn(),
+    onBringIn: jest.fn(),
+    onDecided: jest.fn(),
+    onForget: jest.fn(),
+    onDemo: jest.fn(),
+    onClear: jest.fn(),
+    onUndo: jest.fn(),
+    ...more,
+  };
+  return { props, ...show(<Backup {...props} />) };
+};
+
+test("each kind is cleared by itself, after what goes was said and an export offered", async () => {
+  const { user, props } = backup();
+  // What holds nothing is not offered.
+  expect(screen.queryByRole("button", { name: CLEARING.foods.does })).toBeNull();
+  await user.click(screen.getByRole("button", { name: "Empty the notebook" }));
+  const asks = screen.getByRole("group", { name: "Empty the notebook" });
+  expect(asks).toHaveTextContent("This takes away 6 entries.");
+  await user.click(within(asks).getByRole("button", { name: "Export first" }));
+  expect(props.onExport).toHaveBeenCalledTimes(1);
+  expect(props.onClear).not.toHaveBeenCalled();
+  await user.click(within(asks).getByRole("button", { name: "Empty the notebook now" }));
+  expect(props.onClear).toHaveBeenCalledWith(["notebook"]);
+});
+
+test("the way back stays beside the clearing, also when nothing is left", async () => {
+  const { user, props } = backup({ hasData: false, undoable: "Clear everything" });
+  await user.click(screen.getByRole("button", { name: "Undo: Clear everything" }));
+  expect(props.onUndo).toHaveBeenCalled();
+  expect(screen.getByRole("button", { name: "Load the demo household" })).toBeInTheDocument();
+});
+
+test("what a file says differently is asked row by row; the safer word stands unless it is overruled", async () => {
+  const clash = (id: string) => ({ id, asks: `About ${id}?`, stands: "Keep the safer", other: "Take the other" });
+  const asked = { how: "copies" as const, clashes: [clash("tamari.gluten"), clash("miso.fish")] };
+  const { user, props } = backup({ ready: { name: "f.json", says: "From today.", asked } });
+  await user.selectOptions(screen.getByLabelText("About miso.fish?"), "Take the other");
+  await user.click(screen.getByRole("button", { name: "Add as copies" }));
+  expect(props.onDecided).toHaveBeenCalledWith("copies", new Set(["miso.fish"]));
+});

@@ -1,0 +1,86 @@
+import type { HowToBringIn, LabelClash, LogClash } from "@/core/formats/bringIn";
+import type { Clearable, FileFailure, HouseholdFile } from "@/core/formats/household";
+import type { AllergenState } from "@/core/foods/allergens";
+import { ALLERGEN_NAMES, counted } from "./words";
+
+/** Words of export, import and clearing. */
+
+export function sayFileFailure(failure: FileFailure): string {
+  switch (failure.kind) {
+    case "too-big":
+      return `The file is larger than ${Math.round(failure.most / 1e6)} MB; a household is never that large. Nothing was changed.`;
+    case "not-json":
+      return failure.cutOff
+        ? "The file stops in the middle. Copy it again, whole. Nothing was changed."
+        : "The file is not JSON. Choose a file that was exported here. Nothing was changed.";
+    case "foreign":
+      return "The file is JSON, but not a Jade Pan household. Nothing was changed.";
+    case "newer":
+      return `The file was written by a newer Jade Pan (version ${failure.version}). Update this one first. Nothing was changed.`;
+    case "wrong-field":
+      return `The file is damaged at ${failure.field}: ${failure.problem}. Nothing was changed.`;
+  }
+}
+
+/** What each clearing does, what it takes, and what is said afterwards. */
+export const CLEARING: Readonly<Record<Clearable, { does: string; holds: (n: number) => string; done: string }>> = {
+  counter: {
+    does: "Clear the counter",
+    holds: (n) => counted(n, "supper"),
+    done: "The counter is empty. Shelf, people, kitchen and notebook stay.",
+  },
+  shelf: { does: "Empty the shelf", holds: (n) => counted(n, "dish", "dishes"), done: "The shelf is empty." },
+  people: {
+    does: "Forget the people",
+    holds: (n) => counted(n, "person", "people"),
+    done: "Nobody is in the household.",
+  },
+  foods: {
+    does: "Forget own foods and labels",
+    holds: (n) => counted(n, "food of your own", "foods of your own"),
+    done: "Own foods and labels are gone: labels are to be read again.",
+  },
+  kitchen: {
+    does: "Start the kitchen over",
+    holds: () => "gear, hours, units",
+    done: "The kitchen is a plain one again.",
+  },
+  notebook: {
+    does: "Empty the notebook",
+    holds: (n) => counted(n, "entry", "entries"),
+    done: "The notebook is empty.",
+  },
+};
+
+export const sayFile = (f: HouseholdFile): string =>
+  `From ${f.exportedAt.slice(0, 10)}: ${counted(f.eaters.length, "person", "people")}, ${counted(f.dishes.length, "dish", "dishes")}, ${counted(f.suppers.length, "supper")}, ${counted(f.cookings.length, "cooking")}, ${counted(f.entries.length, "entry", "entries")}.`;
+
+const STATE_SAYS: Readonly<Record<AllergenState, string>> = {
+  contains: "contains it",
+  free: "free of it",
+  unknown: "not read yet",
+};
+/** One thing that the household here and a file say differently: the question, the word that stands, the file's word. */
+export interface ClashWords {
+  readonly id: string;
+  readonly asks: string;
+  readonly stands: string;
+  /** The other word. */
+  readonly other: string;
+}
+export const sayLabelClash = (c: LabelClash, food: string): ClashWords => ({
+  id: c.id,
+  asks: `${food}, ${ALLERGEN_NAMES[c.allergen]}. Here: ${STATE_SAYS[c.here]}. In the file: ${STATE_SAYS[c.file]}.`,
+  stands: `Keep the safer: ${STATE_SAYS[c.kept]}`,
+  other: c.kept === c.file ? `Keep what is here: ${STATE_SAYS[c.here]}` : `Take the file's: ${STATE_SAYS[c.file]}`,
+});
+export const sayLogClash = (c: LogClash, supper: string): ClashWords => ({
+  id: c.id,
+  asks: `${supper} was cooked on, here and where the file comes from: ${c.here} notes here, ${c.file} in the file.`,
+  stands: "Keep the notes here",
+  other: "Take the file's notes",
+});
+export const HOW_SAYS: Readonly<Record<HowToBringIn, string>> = {
+  copies: "The file stands beside what was here.",
+  replace: "The file has taken the place of what was here.",
+};
