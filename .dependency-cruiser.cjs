@@ -4,12 +4,14 @@ const rooms = [
   "foods",
   "models",
   "process",
+  "household",
+  "calendar",
   "dish",
   "bite",
   "season",
   "bind",
-  "safety",
   "schedule",
+  "safety",
   "notebook",
 ];
 

@@ -1,14 +1,17 @@
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
-import { editStep, moveStep, newStep } from "./dish/edit";
+import { editStep, moveStep } from "./dish/edit";
+import { newStep } from "./process/registry";
 import { scaleDish } from "./dish/dish";
-import { FOODS, labelCanFree } from "./foods/table";
+import { FOODS } from "./foods/table";
+import { judge } from "./judge";
 import { plan, type PlanInput, type Ranges, sampleRanges } from "./plan";
 import { saltShare, totalG } from "./process/contents";
 import type { Row } from "./process/replay";
 import { boilingPointC } from "./models/boilingPoint";
 
 const supper = demoSupper("2026-11-29T19:00:00.000Z");
-const input: PlanInput = { supper, foods: FOODS, kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] };
+const input: PlanInput = { supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] };
+const cautionsOf = (i: PlanInput) => judge(i, plan(i), null);
 const rows = (i: PlanInput): Row[] => plan(i).dishes.flatMap((d) => d.parts.flatMap((p) => [...p.rows]));
 const row = (i: PlanInput, id: string) => {
   const found = rows(i).find((r) => r.step.id === id);
@@ -83,7 +86,7 @@ test("soaked lentils go on softening in the sauce that they are joined to", () =
   const joined = { ...input, supper: { ...supper, dishes: [{ ...MUSTARD_STRIPS, parts }] } };
   const { share, softMin } = fact(joined, "s-simmer", "softened");
   expect(share).toBeCloseTo(5 / softMin, 9);
-  expect(plan(joined).cautions.map((c) => c.rule)).toContain("pulses-underdone");
+  expect(cautionsOf(joined).map((c) => c.rule)).toContain("pulses-underdone");
 });
 
 test("raw potato that comes as a part still keeps its water", () => {
@@ -187,15 +190,8 @@ describe("who can eat it", () => {
       "tamari",
     ]);
     expect(verdict?.ask.find((f) => f.food === "mustard")?.parts).toEqual(["Strips", "Mushroom cream"]);
-    const read = FOODS.map((f) => ({
-      ...f,
-      allergens: {
-        ...f.allergens,
-        gluten:
-          f.allergens.gluten === "unknown" || labelCanFree(f.id, "gluten") ? ("free" as const) : f.allergens.gluten,
-      },
-    }));
-    expect(plan({ ...input, foods: read }).verdicts.find((v) => v.eater === "ilse")?.verdict).toBe("clear");
+    const labels = FOODS.map((f) => ({ food: f.id, allergen: "gluten", state: "free" }) as const);
+    expect(plan({ ...input, labels }).verdicts.find((v) => v.eater === "ilse")?.verdict).toBe("clear");
   });
   test("a food nobody knows asks, and wheat is a plain no", () => {
     const wheat = {
@@ -249,7 +245,7 @@ test("an unknown figure is never nought: the sum says at least", () => {
 });
 
 describe("cautions", () => {
-  const rules = (i: PlanInput) => plan(i).cautions.map((c) => c.rule);
+  const rules = (i: PlanInput) => cautionsOf(i).map((c) => c.rule);
   const withStep = (id: string, edit: Parameters<typeof editStep>[2]) => ({
     ...input,
     supper: { ...supper, dishes: [editStep(MUSTARD_STRIPS, id, edit)] },
@@ -259,7 +255,7 @@ describe("cautions", () => {
     const soakFor = (minutes: number) => withStep("strips-soak", (s) => (s.kind === "soak" ? { ...s, minutes } : s));
     // The marinade stands for 15 minutes more: 105 + 15 is exactly two hours.
     expect(rules(soakFor(105))).not.toContain("danger-zone");
-    expect(plan(soakFor(106)).cautions.find((c) => c.rule === "danger-zone")?.severity).toBe("stop");
+    expect(cautionsOf(soakFor(106)).find((c) => c.rule === "danger-zone")?.severity).toBe("stop");
   });
   test("a core below 74 °C is stopped", () => {
     expect(rules(withStep("mash-boil", (s) => (s.kind === "boil" ? { ...s, coreC: 70 } : s)))).toContain("core");

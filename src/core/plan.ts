@@ -1,26 +1,29 @@
 import { type BindingAdvice, bindingAdvice } from "./bind/advice";
-import { type Food, type FoodId, type FoodLookup, foodLookup } from "./foods/food";
-import { type ProcessFigures, processOf } from "./foods/process";
+import { type FoodBook, type FoodsSaid, openBook } from "./foods/book";
+import type { FoodLookup } from "./foods/food";
 import { type Dish, headCount, linesOf, type Part, scaleDish, servedParts, type Supper } from "./dish/dish";
-import { type Eater, type Kitchen, kitchenFacts } from "./dish/kitchen";
+import { type Kitchen, kitchenFacts } from "./household/kitchen";
+import type { Eater } from "./household/people";
 import { saltShare, totalG } from "./process/contents";
 import { cameG, leftG, type Outcome, type Phase } from "./process/ledger";
 import { type LogEntry, readings, type StepKey } from "./process/log";
 import { replay, type ReplayedPart, type ReplayWorld, type Row } from "./process/replay";
+import { STEP_REGISTRY, type StepRegistry } from "./process/registry";
 import type { PartId } from "./process/step";
 import { type Draw, likelyDraw, sampledDraws } from "./quantities/draw";
+import { type Memory, newMemory } from "./quantities/memory";
 import { type Range, rangeOf } from "./quantities/range";
-import type { Caution } from "./safety/rule";
-import { cautionsFor } from "./safety/rules";
 import { eaterVerdicts, type Verdict } from "./safety/eaters";
 import { taskNetOf } from "./schedule/fromPlan";
 import type { Apart, Lag, Task } from "./schedule/task";
 import { type SaltStanding, saltStanding } from "./season/standing";
 
-/** Everything a plan is computed from: plain data, self-contained. The API takes exactly this. */
-export interface PlanInput {
+/**
+ * Everything a plan is computed from: plain data, self-contained but for the food table that ships. `foods` and `labels`
+ * say what differs from it. The API takes exactly this.
+ */
+export interface PlanInput extends FoodsSaid {
   readonly supper: Supper;
-  readonly foods: readonly Food[];
   readonly kitchen: Kitchen;
   readonly eaters: readonly Eater[];
   readonly log: readonly LogEntry[];
@@ -55,7 +58,6 @@ export interface Plan {
   readonly tasks: readonly Task[];
   readonly lags: readonly Lag[];
   readonly apart: readonly Apart[];
-  readonly cautions: readonly Caution[];
   /** For mixes that would not hold: what brings them there. */
   readonly advice: readonly BindingAdvice[];
   readonly verdicts: readonly Verdict[];
@@ -64,87 +66,60 @@ export interface Plan {
   readonly blocked: number;
 }
 
-/** Minutes reckoned once per process, so that samples and edits don't search the same roots again. */
-const remembered = new Map<string, unknown>();
-function remember<T>(key: string, reckon: () => T): T {
-  if (remembered.has(key)) return remembered.get(key) as T;
-  if (remembered.size > 2000) remembered.clear();
-  const value = reckon();
-  remembered.set(key, value);
-  return value;
+/** What a caller may pass in beside the input; answers are the same without it. */
+export interface PlanTools {
+  /** For whoever plans again and again: minutes found before need not be searched again. */
+  readonly memory?: Memory;
+  /** Kinds of step; those that ship unless a test brings its own. */
+  readonly steps?: StepRegistry;
 }
 
-function worlds(input: PlanInput, foods: FoodLookup): { dish: Dish; world: ReplayWorld }[] {
+function worlds(input: PlanInput, book: FoodBook, tools: PlanTools): { dish: Dish; world: ReplayWorld }[] {
   const facts = kitchenFacts(input.kitchen);
   const weighed = readings(input.log);
+  const memory = tools.memory ?? newMemory();
   const heads = Math.max(1, headCount(input.supper));
-  const known = new Map<FoodId, ProcessFigures>();
-  const figures = (food: FoodId): ProcessFigures => {
-    let found = known.get(food);
-    if (found === undefined) known.set(food, (found = processOf(foods(food)?.like ?? food)));
-    return found;
-  };
   return input.supper.dishes.map((dish) => ({
     dish: scaleDish(dish, heads / dish.servings),
     world: {
       ...facts,
       dishId: dish.id,
-      foods,
-      figures,
+      foods: book.food,
+      figures: book.figures,
       brought: new Map(),
       readings: weighed,
-      remember,
+      memory,
+      steps: tools.steps ?? STEP_REGISTRY,
       scaleStepG: input.kitchen.scaleStepG,
     },
   }));
 }
-const replayAll = (input: PlanInput, foods: FoodLookup, draw: Draw) =>
-  worlds(input, foods).map(({ dish, world }) => ({ dish, world, parts: replay(dish.parts, world, draw) }));
+const replayAll = (input: PlanInput, book: FoodBook, draw: Draw, tools: PlanTools) =>
+  worlds(input, book, tools).map(({ dish, world }) => ({ dish, world, parts: replay(dish.parts, world, draw) }));
 
 /**
- * The plan of a supper: ledgers, tasks without times, cautions, verdicts. Pure, and quick enough for every edit.
+ * The plan of a supper: ledgers, tasks without times, verdicts. Pure, and quick enough for every edit.
  * A step that cannot be computed says why and holds up only what follows it.
  */
-export function plan(input: PlanInput): Plan {
+export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
   const heads = Math.max(1, headCount(input.supper));
-  const foods = foodLookup(input.foods);
-  const replayed = replayAll(input, foods, likelyDraw);
+  const book = openBook(input);
+  const replayed = replayAll(input, book, likelyDraw, tools);
   const dishes = replayed.map(({ dish, parts }) => plannedDish(dish, parts, heads));
   const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
-  const verdicts = eaterVerdicts(input.supper, input.eaters, foods);
-  const eating = input.eaters.filter((e) => input.supper.eaters.includes(e.id));
-  const who = { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(verdicts, input.eaters) };
-  const nets = replayed.map(({ dish, parts }) => taskNetOf(dish, parts));
+  const verdicts = eaterVerdicts(input.supper, input.eaters, book.food);
+  const nets = replayed.map(({ dish, parts }) => taskNetOf(input.supper.id, dish, parts, tools.steps));
   return {
     eaters: heads,
     dishes,
     tasks: nets.flatMap((n) => n.tasks),
     lags: nets.flatMap((n) => n.lags),
     apart: nets.flatMap((n) => n.apart),
-    cautions: dishes.flatMap((d) =>
-      cautionsFor(
-        d.parts.map((p) => p.rows),
-        who,
-      ),
-    ),
-    advice: replayed.flatMap(({ parts, world }) => parts.flatMap((p) => bindingAdvice(p.rows, foods, world.figures))),
+    advice: replayed.flatMap(({ parts }) => parts.flatMap((p) => bindingAdvice(p.rows, book.food, book.figures))),
     verdicts,
-    perEater: perEater(replayed, dishes, foods, heads),
+    perEater: perEater(replayed, dishes, book.food, heads),
     blocked: rows.filter((r) => r.state === "blocked").length,
   };
-}
-
-/** For each food that certainly holds what somebody avoids: the sentence that says so. */
-function avoidedFoods(verdicts: readonly Verdict[], eaters: readonly Eater[]): ReadonlyMap<string, string> {
-  const said = new Map<string, string>();
-  for (const { contains, allergen, eater } of verdicts)
-    for (const { food } of contains) {
-      const name = eaters.find((e) => e.id === eater)?.name ?? eater;
-      const sentence = `Contains ${allergen}: ${name} avoids it`;
-      const before = said.get(food);
-      said.set(food, before === undefined ? sentence : `${before}; ${sentence.toLowerCase()}`);
-    }
-  return said;
 }
 
 function plannedDish(dish: Dish, parts: readonly ReplayedPart[], heads: number): PlannedDish {
@@ -238,9 +213,15 @@ export type Ranges = Readonly<Record<StepKey, RowRanges>>;
  * Samples the whole chain. Yields after every `chunk` samples so that a worker can look up whether the question is
  * still asked; the last value yielded is the answer.
  */
-export function* sampleRanges(input: PlanInput, samples: number, seed: number, chunk = 50): Generator<null, Ranges> {
+export function* sampleRanges(
+  input: PlanInput,
+  samples: number,
+  seed: number,
+  tools: PlanTools = {},
+  chunk = 50,
+): Generator<null, Ranges> {
   const drawOf = sampledDraws(samples, seed);
-  const prepared = worlds(input, foodLookup(input.foods));
+  const prepared = worlds(input, openBook(input), tools);
   const series = new Map<StepKey, { readonly columns: readonly Float64Array[]; count: number }>();
   for (let sample = 0; sample < samples; sample++) {
     const draw = drawOf(sample);

@@ -1,11 +1,11 @@
-import * as v from "valibot";
-import Dexie, { type EntityTable, type Table } from "dexie";
+import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
 import type { Dish, Supper } from "@/core/dish/dish";
-import type { Eater, Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
+import type { Eater } from "@/core/household/people";
 import type { Label } from "@/core/formats/household";
 import type { Entry } from "@/core/notebook/entry";
 import type { Food } from "@/core/foods/food";
-import { DishSchema, EaterSchema, KitchenSchema, PlanInputSchema, SupperSchema } from "@/core/formats/schemas";
+import { LISTS, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
 import type { PlanInput } from "@/core/plan";
 import type { LogEntry } from "@/core/process/log";
 
@@ -26,6 +26,14 @@ export interface KitchenRow {
   readonly kitchen: Kitchen;
 }
 
+/** A row that no reader could read, as it was found. */
+export interface AsideRow {
+  readonly id?: number;
+  readonly table: string;
+  readonly row: Plain;
+  readonly why: string;
+}
+
 export class JadePanDb extends Dexie {
   kitchen!: EntityTable<KitchenRow, "id">;
   eaters!: EntityTable<Eater, "id">;
@@ -37,6 +45,7 @@ export class JadePanDb extends Dexie {
   cookings!: EntityTable<CookingRow, "id">;
   log!: Table<LogRow, number>;
   entries!: EntityTable<Entry, "id">;
+  aside!: Table<AsideRow, number>;
 
   constructor(name = "jade-pan") {
     super(name);
@@ -51,24 +60,28 @@ export class JadePanDb extends Dexie {
       log: "++seq, cooking",
       entries: "id, finishedAt",
     });
-    this.version(2)
-      .stores({ foods: "id" })
-      .upgrade(async (tx) => {
-        // Rows of version 1 lack tins, spoons and some settings of steps: reading through the schema completes them.
-        const complete = async (table: string, schema: v.GenericSchema, key?: string) =>
-          tx
-            .table(table)
-            .toCollection()
-            .modify((row, ref) => {
-              const parsed = v.safeParse(schema, key ? row[key] : row);
-              if (parsed.success) ref.value = key ? { ...row, [key]: parsed.output } : parsed.output;
-            });
-        await complete("kitchen", KitchenSchema, "kitchen");
-        await complete("eaters", EaterSchema);
-        await complete("dishes", DishSchema);
-        await complete("suppers", SupperSchema);
-        await complete("cookings", PlanInputSchema, "input");
-      });
+    this.version(2).stores({ foods: "id" });
+    this.version(3).stores({ aside: "++id" }).upgrade(bringToVersion3);
+  }
+}
+
+/**
+ * Rows of versions 1 and 2, brought up by the readers of those versions (`formats/upgrades`). A row that has not the shape
+ * of its version is kept in `aside`, where Kitchen offers it as a file, and is not skipped.
+ */
+async function bringToVersion3(tx: Transaction): Promise<void> {
+  for (const table of ["kitchen", ...LISTS] as const) {
+    const rows = (await tx.table(table).toArray()) as Plain[];
+    for (const row of rows)
+      try {
+        const upgraded =
+          table === "kitchen" ? { ...row, kitchen: upgradeRow(table, row.kitchen, 1) } : upgradeRow(table, row, 1);
+        await tx.table(table).put(upgraded);
+      } catch (e) {
+        if (!(e instanceof UnreadableRow)) throw e;
+        await tx.table("aside").add({ table, row, why: e.message } satisfies Omit<AsideRow, "id">);
+        await tx.table(table).delete(row.id);
+      }
   }
 }
 

@@ -1,48 +1,12 @@
 import type { Supper } from "@/core/dish/dish";
-import type { Kitchen } from "@/core/dish/kitchen";
-import type { Food } from "@/core/foods/food";
-import { withLabels } from "@/core/foods/labels";
-import { FOODS } from "@/core/foods/table";
+import type { Kitchen } from "@/core/household/kitchen";
+import { plainKitchen } from "@/core/household/plainKitchen";
 import { CLEARABLE, type Clearable, EVERYTHING, type Household, type Label } from "@/core/formats/household";
 import type { PlanInput } from "@/core/plan";
+import type { LabelSaying } from "@/core/foods/labels";
 import type { LogEntry } from "@/core/process/log";
 import { type CookingLog, type Edit, type TableName, TABLES } from "./changes";
 import type { CookingRow, JadePanDb } from "./db";
-
-/** A kitchen before anybody has said anything about it: one cook, a usual hob, the browser's zone. */
-export function plainKitchen(timeZone: string): Kitchen {
-  return {
-    name: "My kitchen",
-    place: "",
-    timeZone,
-    altitudeM: 0,
-    roomC: 20,
-    cooks: 1,
-    burners: [
-      { id: "burner-1", name: "Burner 1", kind: "induction", watts: 1800 },
-      { id: "burner-2", name: "Burner 2", kind: "induction", watts: 1400 },
-    ],
-    ovens: 1,
-    pans: [
-      { id: "frying-pan", name: "Frying pan", kind: "frying", diameterCm: 28, heightCm: 5 },
-      { id: "second-pan", name: "Second pan", kind: "frying", diameterCm: 24, heightCm: 5 },
-      { id: "pot", name: "Pot", kind: "pot", diameterCm: 22, heightCm: 13 },
-    ],
-    tins: [{ id: "tin", name: "Oven dish", lengthCm: 30, widthCm: 20, heightCm: 6, round: false }],
-    machines: [{ id: "blender", name: "Blender", kind: "blender", volumeMl: 1500, basketCm: null }],
-    sleep: { from: "23:00", to: "07:00" },
-    away: [],
-    units: "metric",
-    spoons: "metric",
-    scaleStepG: 1,
-  };
-}
-
-/** The food table and the cook's own foods, with what packets said in this household. */
-export function foodsWithLabels(labels: readonly Label[], own: readonly Food[] = []): readonly Food[] {
-  const all = own.length === 0 ? FOODS : [...FOODS, ...own];
-  return labels.length === 0 ? all : all.map((food) => withLabels(food, labels));
-}
 
 export async function kitchenOf(db: JadePanDb, timeZone: string): Promise<Kitchen> {
   return (await db.kitchen.get("kitchen"))?.kitchen ?? plainKitchen(timeZone);
@@ -56,17 +20,17 @@ export async function planInputOf(db: JadePanDb, supper: Supper, timeZone: strin
     db.labels.toArray(),
     db.foods.toArray(),
   ]);
-  return { supper, kitchen, eaters, foods: foodsUsed(supper, foodsWithLabels(labels, own)), log: [] };
+  return { supper, kitchen, eaters, foods: own, labels: sayingsOf(labels), log: [] };
 }
 
-/** Only the foods that the supper names (and salt, which targets bring): less to send to a worker and to keep. */
-export function foodsUsed(supper: Supper, foods: readonly Food[]): Food[] {
-  const named = new Set(["salt"]);
-  for (const dish of supper.dishes)
-    for (const part of dish.parts)
-      for (const step of part.steps) for (const line of step.adds) if (line.kind === "food") named.add(line.food);
-  return foods.filter((f) => named.has(f.id));
-}
+/** Labels as a plan takes them: what was said, without the id under which it is kept. */
+export const sayingsOf = (labels: readonly Label[]): LabelSaying[] =>
+  labels.map((label) => {
+    const { food } = label;
+    return "allergen" in label
+      ? { food, allergen: label.allergen, state: label.state }
+      : { food, figure: label.figure, per100: label.per100 };
+  });
 
 /** The cooking of a supper that is under way or was the last one. */
 export async function cookingOf(
@@ -80,10 +44,6 @@ export async function cookingOf(
 export async function logOf(db: JadePanDb, cooking: string): Promise<LogEntry[]> {
   const rows = await db.log.where("cooking").equals(cooking).sortBy("seq");
   return rows.map((r) => r.entry);
-}
-/** Appends; nothing that is in the log is ever changed. */
-export async function appendToLog(db: JadePanDb, cooking: string, entries: readonly LogEntry[]): Promise<void> {
-  await db.log.bulkAdd(entries.map((entry) => ({ cooking, entry })));
 }
 
 export async function readAll(db: JadePanDb): Promise<Household> {

@@ -1,5 +1,6 @@
 import type { Dish, Supper } from "@/core/dish/dish";
-import type { Eater, Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
+import type { Eater } from "@/core/household/people";
 import { CARAWAY_PATTIES, MUSTARD_STRIPS } from "./firstDishes";
 import { SHELF } from "./shelf";
 

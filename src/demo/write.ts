@@ -1,6 +1,7 @@
 import type { Part } from "@/core/dish/dish";
-import { newStep } from "@/core/dish/edit";
-import type { Line, Step, StepId, StepKind, StepOf } from "@/core/process/step";
+import { newStep } from "@/core/process/registry";
+import type { Line, StepId } from "@/core/process/step";
+import type { Step, StepKind, StepOf } from "@/core/process/registry";
 
 /** Short hands for writing demo dishes down. */
 export const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });

@@ -1,8 +1,10 @@
 import { type Remote, wrap } from "comlink";
+import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan, PlanInput, Ranges } from "@/core/plan";
+import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
-import type { ScheduleInput } from "@/core/schedule/task";
-import type { planApi } from "./plan.worker";
+import type { Judged, planApi } from "./plan.worker";
+import type { Outlook } from "./outlook";
 import type { searchApi } from "./search.worker";
 
 let planWorker: Remote<typeof planApi> | null = null;
@@ -22,12 +24,15 @@ export const computing = {
   wake(): void {
     searcher();
   },
-  plan: (input: PlanInput): Promise<Plan> => planner().plan(input),
+  plan: (input: PlanInput): Promise<Judged> => planner().plan(input),
+  judge: (input: PlanInput, schedule: Schedule): Promise<readonly Caution[]> => planner().judge(input, schedule),
   /** Null when a newer question was asked before this one was answered. */
   async ranges(input: PlanInput): Promise<Ranges | null> {
     const mine = ++generation;
     await searcher().announce(mine);
     return searcher().ranges(mine, input, SAMPLES, SEED);
   },
-  schedule: (input: ScheduleInput): Promise<Schedule> => searcher().schedule(input),
+  outlook: (input: PlanInput): Promise<Outlook> => searcher().outlook(input),
+  schedule: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
+    searcher().schedule({ tasks, lags, apart }, kitchen, serveAt),
 };

@@ -1,10 +1,14 @@
 import { expose } from "comlink";
+import type { Kitchen } from "@/core/household/kitchen";
+import { type Outlook, outlookOf } from "./outlook";
+import { newMemory } from "@/core/quantities/memory";
 import { type PlanInput, type Ranges, sampleRanges } from "@/core/plan";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
-import type { ScheduleInput } from "@/core/schedule/task";
+import { scheduleQuestion } from "@/core/schedule/question";
 
 /** The newest question asked; older ones stop at their next chunk. */
 let newest = 0;
+const memory = newMemory();
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve));
 
 /** Samples and searches, in chunks, so that an outdated question can be dropped. */
@@ -14,15 +18,16 @@ export const searchApi = {
   },
   /** Ranges, or null when the question was outdated meanwhile. */
   async ranges(generation: number, input: PlanInput, samples: number, seed: number): Promise<Ranges | null> {
-    const run = sampleRanges(input, samples, seed);
+    const run = sampleRanges(input, samples, seed, { memory });
     for (let step = run.next(); ; step = run.next()) {
       if (step.done) return step.value;
       await breathe();
       if (generation !== newest) return null;
     }
   },
-  schedule(input: ScheduleInput): Schedule {
-    return schedule(input);
+  outlook: (input: PlanInput): Outlook => outlookOf(input, memory),
+  schedule(net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule {
+    return schedule(scheduleQuestion(net, kitchen, serveAt));
   },
 };
 expose(searchApi);

@@ -10,11 +10,11 @@ import {
   editStep,
   freeId,
   moveStep,
-  newStep,
   placeStep,
   removePart,
   removeStep,
 } from "@/core/dish/edit";
+import { newStep } from "@/core/process/registry";
 import { partFromPattern } from "@/core/dish/patterns";
 import { scaleAmounts } from "@/core/dish/scale";
 import type { Allergen } from "@/core/foods/allergens";
@@ -22,17 +22,19 @@ import type { FoodId } from "@/core/foods/food";
 import { ownFood } from "@/core/foods/own";
 import type { Plan, PlanInput, PlannedDish, PlannedPart } from "@/core/plan";
 import { differences, type Difference } from "@/core/process/compare";
+import { rowsOf } from "@/core/schedule/work";
 import type { Row } from "@/core/process/replay";
-import type { Step } from "@/core/process/step";
+import type { Step } from "@/core/process/registry";
 import { Bench } from "@/ui/bench/Bench";
 import type { BenchActions } from "@/ui/bench/benchProps";
 import type { StepInHand } from "@/ui/bench/StepForm";
 import { useSame } from "@/ui/frame/useSame";
-import { counted, type Speaking, STEP_NAMES } from "@/ui/wording/words";
+import { type Speaking, STEP_NAMES } from "@/ui/wording/words";
+import { counted } from "@/ui/wording/count";
 import { computing } from "@/workers/client";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { change, changes, newId, put, useFoods, useHistory } from "./store";
-import { saveSupper, type SupperView, useSupper } from "./supper";
+import { nameIn, saveSupper, type SupperView, useSupper } from "./supper";
 
 export function BenchPage() {
   const state = useSupper();
@@ -43,7 +45,7 @@ export function BenchPage() {
 
 function Ready({ view }: { view: SupperView }) {
   const { supper, plan, foods, units, frozen } = view;
-  const { kitchen } = view.input;
+  const { kitchen, eaters } = view.input;
   const allFoods = useFoods();
   const history = useHistory();
   const [taken, setTaken] = useState<Taken>({ dish: null, part: null, step: null });
@@ -60,8 +62,8 @@ function Ready({ view }: { view: SupperView }) {
   const names = JSON.stringify(dish.parts.map(({ id, name }) => [id, name]));
   const speaking = useMemo<Speaking>(() => {
     const byId = new Map(JSON.parse(names) as [string, string][]);
-    return { units, foods, part: (id) => byId.get(id) ?? "that part" };
-  }, [units, foods, names]);
+    return { units, foods, part: (id) => byId.get(id) ?? "that part", eater: nameIn(eaters) };
+  }, [units, foods, names, eaters]);
   const parts = useSame(dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })));
   const liquors = useSame(liquorsOf(plannedDish, stepId));
   const pieces = useSame(piecesOf(row));
@@ -80,11 +82,12 @@ function Ready({ view }: { view: SupperView }) {
       supper={supper}
       dish={dish}
       plan={plan}
+      cautions={view.cautions}
       ranges={view.ranges}
       part={part}
       stepId={stepId}
       speaking={speaking}
-      eaters={view.input.eaters}
+      eaters={eaters}
       kitchen={kitchen}
       frozen={frozen}
       undoLabel={history.undoable?.label ?? null}
@@ -135,7 +138,7 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
         const { supper, dish, plan, input } = newest.current;
         const scaled = editDish(supper, dish.id, (d) => scaleAmounts(d, factor));
         void computing.plan({ ...input, supper: scaled }).then((then) => {
-          const kept = plan === null ? "" : sayKept(differences(rowsOf(plan), rowsOf(then)));
+          const kept = plan === null ? "" : sayKept(differences(rowsOf(plan), rowsOf(then.plan)));
           return saveSupper(scaled, "Scale the dish", `${by}: everything × ${factor.toFixed(2)}. ${kept}`);
         });
       },
@@ -184,7 +187,6 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
   }, [setTaken]);
 }
 
-const rowsOf = (plan: Plan) => plan.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
 /** What did not grow with the grams, in words. */
 function sayKept(found: readonly Difference[]): string {
   const batches = found.filter((d) => d.what.kind === "batches");

@@ -1,15 +1,16 @@
 "use client";
 
-import { instantOf, localTime } from "@/core/formats/zonedTime";
+import { localTime } from "@/core/calendar/localTime";
+import { instantOf } from "@/core/calendar/zonedTime";
 import { Clock } from "@/ui/clock/Clock";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
-import { speak } from "@/ui/wording/spoken";
-import { type Move, movesOf } from "@/ui/wording/tasks";
+import { describeStep } from "@/ui/wording/spoken";
+import { titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeDate, writeDay } from "@/ui/wording/time";
 import type { Speaking } from "@/ui/wording/words";
 import { download, fileName } from "./download";
 import { useNow } from "./store";
-import { saveSupper, supperHref, type SupperView, useSupper } from "./supper";
+import { nameIn, saveSupper, supperHref, type SupperView, useSupper } from "./supper";
 
 export function ClockPage() {
   const state = useSupper();
@@ -20,7 +21,7 @@ export function ClockPage() {
   const zone = input.kitchen.timeZone;
   const serveMs = Date.parse(supper.serveAt);
   const local = (minute: number) => localTime(serveMs + minute * 60_000, zone);
-  const moves = movesOf(planned, schedule);
+  const moves = titledWork(planned, schedule);
   const serve = local(0);
   return (
     <Clock
@@ -34,7 +35,10 @@ export function ClockPage() {
       nowMin={now === null ? null : (now - serveMs) / 60_000}
       stoveHref={supperHref("stove", supper.id)}
       frozen={state.frozen}
-      nameOf={(task) => moves.find((m) => task.startsWith(`${m.key}#`))?.title ?? task}
+      nameOf={(task) => {
+        const step = planned.tasks.find((t) => t.id === task)?.step;
+        return moves.find((m) => m.key === step)?.title ?? task;
+      }}
       onServe={(date, time) =>
         void saveSupper({ ...supper, serveAt: instantOf(date, time, zone) }, "Time on the table")
       }
@@ -44,13 +48,13 @@ export function ClockPage() {
 }
 
 /** The calendar library is only loaded when somebody asks for a calendar. */
-async function exportCalendar({ supper, input, units, foods }: SupperView, moves: readonly Move[]) {
+async function exportCalendar({ supper, input, units, foods }: SupperView, moves: readonly TitledMove[]) {
   const { writeCalendar } = await import("@/core/formats/icalendar");
   const part = (id: string) => supper.dishes.flatMap((d) => d.parts).find((p) => p.id === id)?.name ?? "part";
-  const speaking: Speaking = { units, foods, part };
+  const speaking: Speaking = { units, foods, part, eater: nameIn(input.eaters) };
   const serveMs = Date.parse(supper.serveAt);
   const items = moves.map((m) => {
-    const spoken = speak(m.row, m.part, null, speaking);
+    const spoken = describeStep(m.row, m.part, null, speaking);
     return {
       uid: `${supper.id}.${m.key}@jade-pan`,
       startsAt: serveMs + m.startMin * 60_000,

@@ -4,9 +4,8 @@ import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef } from "react";
 import { type Dish, headCount, type Supper } from "@/core/dish/dish";
 import { duplicate } from "@/core/dish/scale";
-import { instantOf, localTime, nextWeekday } from "@/core/formats/zonedTime";
-import { foodLookup } from "@/core/foods/food";
-import { writeMinutes } from "@/core/quantities/write";
+import { localTime, nextWeekday } from "@/core/calendar/localTime";
+import { nextUp } from "@/core/schedule/nextUp";
 import {
   Counter,
   EmptyCounter,
@@ -16,13 +15,10 @@ import {
   type WorkList,
 } from "@/ui/counter/Counter";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
-import { sayOpen } from "@/ui/wording/facts";
-import { speak } from "@/ui/wording/spoken";
-import { movesOf } from "@/ui/wording/tasks";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
-import { counted } from "@/ui/wording/words";
+import { counted } from "@/ui/wording/count";
 import { clear, loadDemo } from "./demo";
-import { type Outlook, useOutlooks } from "./outlook";
+import { type ComingSupper, useOutlooks } from "./outlook";
 import { browserZone, change, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
 import { supperHref } from "./supper";
 
@@ -56,8 +52,13 @@ export function CounterPage() {
   if (house.state === "loading" || now === null) return null;
   const newDish = async () => {
     const dish: Dish = { id: newId("dish"), name: "New dish", replaces: "", servings: 4, parts: [] };
-    const supper = supperFor(dish, wishesFor(house, now), house);
+    const supper = await supperFor(dish, wishesFor(house, now), house);
     await change("New dish", [put("dishes", dish), put("suppers", supper)]);
+    router.push(supperHref("bench", supper.id));
+  };
+  const startSupper = async (dish: Dish, wishes: SupperWishes) => {
+    const supper = await supperFor(dish, wishes, house);
+    await change("New supper", [put("suppers", supper)]);
     router.push(supperHref("bench", supper.id));
   };
   if (house.empty)
@@ -65,16 +66,13 @@ export function CounterPage() {
 
   return (
     <Counter
-      next={nextThing(coming, outlooks, house, now)}
-      work={workOf(coming, outlooks, house)}
+      next={nextThing(nextUp([...outlooks.values()]), house.kitchen.timeZone, now)}
+      work={workOf(coming, outlooks)}
       suppers={coming.map((s) => supperLine(s, outlooks.get(s.id), house, now))}
       shelf={house.dishes.map(shelfLine)}
       eaters={house.eaters}
       wishes={wishesFor(house, now)}
-      onStart={(dish, wishes) => {
-        const supper = supperFor(dish, wishes, house);
-        void change("New supper", [put("suppers", supper)]).then(() => router.push(supperHref("bench", supper.id)));
-      }}
+      onStart={(dish, wishes) => void startSupper(dish, wishes)}
       onNewDish={() => void newDish()}
       onRemoveSupper={(id) => void change("Remove supper", [remove("suppers", id)], "The supper is off the counter.")}
       onRemoveDish={(dish) => void change("Remove dish", [remove("dishes", dish.id)], `${dish.name} is off the shelf.`)}
@@ -100,7 +98,9 @@ function wishesFor(house: House, now: number): SupperWishes {
     guests: house.eaters.length === 0 ? 4 : 0,
   };
 }
-function supperFor(dish: Dish, wishes: SupperWishes, house: House): Supper {
+/** The date library comes with the first supper that is started. */
+async function supperFor(dish: Dish, wishes: SupperWishes, house: House): Promise<Supper> {
+  const { instantOf } = await import("@/core/calendar/zonedTime");
   const serveAt = instantOf(wishes.date, wishes.time, house.kitchen.timeZone);
   const day = writeDate(localTime(Date.parse(serveAt), house.kitchen.timeZone));
   return {
@@ -126,92 +126,56 @@ function shelfLine(dish: Dish): ShelfLine {
   };
 }
 
-function supperLine(supper: Supper, outlook: Outlook | undefined, house: House, now: number): SupperLine {
+function supperLine(supper: Supper, coming: ComingSupper | undefined, house: House, now: number): SupperLine {
   const zone = house.kitchen.timeZone;
-  const at = Date.parse(supper.serveAt);
-  const day = localTime(at, zone);
-  const schedule = outlook?.schedule;
-  const startsAt = schedule?.kind === "fits" ? at + schedule.startMin * 60_000 : null;
-  const remarks: SupperLine["remarks"][number][] = [];
-  if (schedule?.kind === "fits")
-    remarks.push({ tone: "good", says: `${writeMinutes(schedule.handsMin)} of hands-on work` });
-  if (schedule?.kind === "does-not-fit")
-    remarks.push({ tone: "harm", says: "It does not fit the kitchen: look at the Clock" });
-  if (outlook) remarks.push(...sayOpen(outlook.plan, house.eaters));
+  const day = localTime(Date.parse(supper.serveAt), zone);
+  const firstAt = coming?.firstAt ?? null;
   return {
     id: supper.id,
     day: writeDate(day),
     at: `${day.time} · ${counted(headCount(supper), "eater")}`,
     name: supper.name,
     dishes: supper.dishes.map((d) => d.name).join(" · "),
-    remarks,
+    remarks: coming?.outlook.remarks ?? null,
     startSays:
-      outlook?.cooking === "done" ? "cooked" : startsAt !== null && startsAt < now ? "should have begun" : "begin",
-    start: startsAt === null ? "–" : writeWhen(localTime(startsAt, zone), day),
+      coming?.cooking === "done" ? "cooked" : firstAt !== null && firstAt < now ? "should have begun" : "begin",
+    start: firstAt === null ? "–" : writeWhen(localTime(firstAt, zone), day),
     href: supperHref("bench", supper.id),
   };
 }
 
 /** The order of work of the first supper that is still to be cooked. */
-function workOf(suppers: readonly Supper[], outlooks: ReadonlyMap<string, Outlook>, house: House): WorkList | null {
+function workOf(suppers: readonly Supper[], outlooks: ReadonlyMap<string, ComingSupper>): WorkList | null {
   const supper = suppers.find((s) => outlooks.get(s.id)?.cooking !== "done");
-  const outlook = supper && outlooks.get(supper.id);
-  if (!supper || outlook?.schedule.kind !== "fits") return null;
-  const zone = house.kitchen.timeZone;
-  const at = Date.parse(supper.serveAt);
-  const lines = movesOf(outlook.plan, outlook.schedule).map((m) => ({
-    time: localTime(at + m.startMin * 60_000, zone).time,
-    title: m.title,
-    says: writeMinutes(m.minutes),
-  }));
-  return lines.length === 0
+  const lines = supper && outlooks.get(supper.id)?.outlook.work;
+  return !supper || !lines || lines.length === 0
     ? null
     : { title: `${supper.name}, in this order`, href: supperHref("clock", supper.id), lines };
 }
 
-/** Of all suppers not yet cooked, the first thing still to come; a cooking under way comes before everything. */
-function nextThing(
-  suppers: readonly Supper[],
-  outlooks: ReadonlyMap<string, Outlook>,
-  house: House,
-  now: number,
-): NextThing | null {
-  const foods = foodLookup(house.foods);
-  const zone = house.kitchen.timeZone;
-  const today = localTime(now, zone);
-  const open = suppers.filter((s) => outlooks.get(s.id)?.cooking !== "done");
-  const cooking = open.find((s) => outlooks.get(s.id)?.cooking === "under way");
-  if (cooking)
+/** The next thing in words: the cooking under way, or the first step of the supper that begins first. */
+function nextThing(coming: ComingSupper | null, zone: string, now: number): NextThing | null {
+  if (coming === null) return null;
+  const { supper, outlook, firstAt } = coming;
+  if (coming.cooking === "under way")
     return {
       when: "under way",
-      title: cooking.name,
+      title: supper.name,
       says: "The stove is where you left it: same step, same timers.",
-      href: supperHref("stove", cooking.id),
+      href: supperHref("stove", supper.id),
       does: "Back to the stove",
       late: false,
     };
-  let best: { at: number; thing: NextThing } | null = null;
-  for (const supper of open) {
-    const outlook = outlooks.get(supper.id);
-    if (!outlook || outlook.schedule.kind !== "fits") continue;
-    const [first] = movesOf(outlook.plan, outlook.schedule);
-    if (!first) continue;
-    const at = Date.parse(supper.serveAt) + first.startMin * 60_000;
-    if (best && best.at <= at) continue;
-    const part = (id: string) => supper.dishes.flatMap((d) => d.parts).find((p) => p.id === id)?.name ?? "part";
-    const spoken = speak(first.row, first.part, null, { units: house.kitchen.units, foods, part });
-    const minutes = (at - now) / 60_000;
-    best = {
-      at,
-      thing: {
-        when: `${minutes < 0 ? "should have begun" : "next"}, ${writeDate(localTime(at, zone)) === writeDate(today) ? "today" : writeDate(localTime(at, zone))} at ${localTime(at, zone).time} · ${writeUntil(minutes)}`,
-        title: spoken.title,
-        says: `${spoken.does} For ${supper.name}.`,
-        href: supperHref(minutes < 60 ? "stove" : "clock", supper.id),
-        does: minutes < 60 ? "To the stove" : "See the clock",
-        late: minutes < 0,
-      },
-    };
-  }
-  return best?.thing ?? null;
+  if (firstAt === null || outlook.first === null) return null;
+  const minutes = (firstAt - now) / 60_000;
+  const [at, today] = [localTime(firstAt, zone), localTime(now, zone)];
+  const day = at.date === today.date ? "today" : writeDate(at);
+  return {
+    when: `${minutes < 0 ? "should have begun" : "next"}, ${day} at ${at.time} · ${writeUntil(minutes)}`,
+    title: outlook.first.title,
+    says: `${outlook.first.does} For ${supper.name}.`,
+    href: supperHref(minutes < 60 ? "stove" : "clock", supper.id),
+    does: minutes < 60 ? "To the stove" : "See the clock",
+    late: minutes < 0,
+  };
 }

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { broughtIn, clashesOf, type HowToBringIn, type Overruled } from "@/core/formats/bringIn";
 import { type HouseholdFile, readHousehold, writeHousehold } from "@/core/formats/household";
-import { type Food, foodLookup } from "@/core/foods/food";
+import type { Food, FoodLookup } from "@/core/foods/food";
 import { db } from "@/data/db";
 import { editsFor, editsToClear, readAll } from "@/data/household";
 import { ownFood } from "@/core/foods/own";
@@ -23,7 +23,7 @@ export function KitchenPage() {
   const [problem, setProblem] = useState<string | null>(null);
   if (house.state === "loading") return null;
   const { kitchen, eaters } = house;
-  const foods = foodLookup(house.foods);
+  const foods = namesIn(house.foods);
 
   const take = (name: string, text: string) => {
     const read = readHousehold(text);
@@ -34,7 +34,7 @@ export function KitchenPage() {
     if (!file) return;
     const { labels, logs } = clashesOf(await readAll(db), file.data, how);
     const clashes = [
-      ...labels.map((c) => sayLabelClash(c, foodName(withFoods(file.data, house.foods), c.food))),
+      ...labels.map((c) => sayLabelClash(c, foodName(namesIn([...house.foods, ...file.data.foods]), c.food))),
       ...logs.map((c) => sayLogClash(c, file.data.suppers.find((s) => s.id === c.supper)?.name ?? "A supper")),
     ];
     if (clashes.length === 0) await bringIn(how, new Set());
@@ -143,5 +143,7 @@ interface FileInHand {
   /** Once the cook said how, what has to be decided first. */
   readonly asked: { readonly how: HowToBringIn; readonly clashes: readonly ClashWords[] } | null;
 }
-/** Foods of the file and of the house, for names. */
-const withFoods = (file: HouseholdFile, foods: readonly Food[]) => foodLookup([...file.foods, ...foods]);
+const namesIn = (foods: readonly Food[]): FoodLookup => {
+  const byId = new Map(foods.map((f) => [f.id, f]));
+  return (id) => byId.get(id) ?? null;
+};

@@ -2,11 +2,11 @@
 
 import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter, useSearchParams } from "next/navigation";
-import { localTime } from "@/core/formats/zonedTime";
+import { localTime } from "@/core/calendar/localTime";
 import { db } from "@/data/db";
 import { Notebook } from "@/ui/notebook/Notebook";
 import { writeDay } from "@/ui/wording/time";
-import { change, remove, useHouse } from "./store";
+import { change, put, remove, useHouse } from "./store";
 
 export function NotebookPage() {
   const house = useHouse();
@@ -22,8 +22,8 @@ export function NotebookPage() {
       open={open}
       openDay={open ? day(open.finishedAt) : ""}
       units={house.kitchen.units}
-      onBite={(bite) => open && void db.entries.update(open.id, { bite })}
-      onNote={(note) => open && note !== open.note && void db.entries.update(open.id, { note })}
+      onBite={(bite) => open && void change("How the bite came out", [put("entries", { ...open, bite })])}
+      onNote={(note) => open && note !== open.note && void change("Note", [put("entries", { ...open, note })])}
       onRemove={() => {
         if (!open) return;
         void change("Remove entry", [remove("entries", open.id)], "The entry is out of the notebook.").then(() =>

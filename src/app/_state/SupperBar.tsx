@@ -3,12 +3,12 @@
 import { usePathname } from "next/navigation";
 import { type ReactNode, useCallback } from "react";
 import { headCount } from "@/core/dish/dish";
-import { localTime } from "@/core/formats/zonedTime";
+import { localTime } from "@/core/calendar/localTime";
 import type { UnitSystem } from "@/core/quantities/units";
 import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
 import { useSame } from "@/ui/frame/useSame";
 import { writeDay } from "@/ui/wording/time";
-import { counted } from "@/ui/wording/words";
+import { counted } from "@/ui/wording/count";
 import { saveKitchen, useKitchen } from "./store";
 import { supperHref, type SupperView, useSupper } from "./supper";
 

@@ -1,10 +1,9 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { Kitchen } from "@/core/dish/kitchen";
-import { blockedBefore } from "@/core/formats/zonedTime";
+import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan, PlanInput, Ranges } from "@/core/plan";
-import { capacitiesOf } from "@/core/schedule/fromPlan";
+import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 import { computing } from "@/workers/client";
 
@@ -12,6 +11,7 @@ import { computing } from "@/workers/client";
 export interface Reckoned {
   readonly of: PlanInput;
   readonly plan: Plan;
+  readonly cautions: readonly Caution[];
 }
 /** The plan of the newest input; while it is reckoned the last one stays, so that nothing jumps. */
 export function usePlan(input: PlanInput | null): Reckoned | null {
@@ -21,7 +21,7 @@ export function usePlan(input: PlanInput | null): Reckoned | null {
   useEffect(() => {
     if (input === null || answer === null) return;
     let current = true;
-    void answer.then((plan) => current && setReckoned({ of: input, plan }));
+    void answer.then((judged) => current && setReckoned({ of: input, ...judged }));
     return () => {
       current = false;
     };
@@ -45,25 +45,13 @@ export function useRanges(input: PlanInput | null, shown: PlanInput | null): Ran
   return ranges !== null && ranges.of === shown ? ranges.ranges : null;
 }
 
-/** Six days back is as far as the clock looks: a block is frozen and thawed in four. The budget takes a third of a second. */
-const HORIZON_MIN = 6 * 1440;
-const NODES = 60_000;
-
-export function scheduleFor(plan: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> {
-  const { tasks, lags, apart } = plan;
-  return computing.schedule({
-    tasks,
-    lags,
-    apart,
-    capacities: capacitiesOf(kitchen),
-    blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN),
-    horizonMin: HORIZON_MIN,
-    nodes: NODES,
-  });
+/** The schedule, and the plan that it is of. */
+export interface Timed {
+  readonly of: Plan;
+  readonly schedule: Schedule;
 }
-
-export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt: string | null): Schedule | null {
-  const [schedule, setSchedule] = useState<Schedule | null>(null);
+export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt: string | null): Timed | null {
+  const [timed, setTimed] = useState<Timed | null>(null);
   const asked = useRef(false);
   useEffect(() => computing.wake(), []);
   useEffect(() => {
@@ -73,7 +61,8 @@ export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt:
     const settleMs = asked.current ? SETTLE_MS : 0;
     asked.current = true;
     const timer = setTimeout(
-      () => void scheduleFor(plan, kitchen, serveAt).then((s) => current && setSchedule(s)),
+      () =>
+        void computing.schedule(plan, kitchen, serveAt).then((schedule) => current && setTimed({ of: plan, schedule })),
       settleMs,
     );
     return () => {
@@ -81,5 +70,27 @@ export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt:
       clearTimeout(timer);
     };
   }, [plan, kitchen, serveAt]);
-  return schedule;
+  return timed;
 }
+
+/**
+ * What can harm, of the plan that is shown: at once without times, and with them as soon as the schedule is of that plan.
+ */
+export function useCautions(now: Reckoned | null, timed: Timed | null, planned: Plan | null): readonly Caution[] {
+  const [judged, setJudged] = useState<{ of: PlanInput; by: Schedule; cautions: readonly Caution[] } | null>(null);
+  const input = now?.of ?? null;
+  const schedule = timed !== null && timed.of === planned ? timed.schedule : null;
+  useEffect(() => {
+    if (input === null || schedule === null) return;
+    let current = true;
+    void computing
+      .judge(input, schedule)
+      .then((cautions) => current && setJudged({ of: input, by: schedule, cautions }));
+    return () => {
+      current = false;
+    };
+  }, [input, schedule]);
+  if (judged !== null && judged.of === input && judged.by === schedule) return judged.cautions;
+  return now?.cautions ?? NONE;
+}
+const NONE: readonly Caution[] = [];

@@ -1,7 +1,8 @@
 "use client";
 
 import type { Clearable, Household } from "@/core/formats/household";
-import { instantOf, nextWeekday } from "@/core/formats/zonedTime";
+import { nextWeekday } from "@/core/calendar/localTime";
+import { instantOf } from "@/core/calendar/zonedTime";
 import { db } from "@/data/db";
 import { editsFor, editsToClear } from "@/data/household";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";

@@ -1,39 +1,38 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import { inputUnderWay } from "@/core/cooking";
 import type { Supper } from "@/core/dish/dish";
-import type { Plan } from "@/core/plan";
 import { progressOf } from "@/core/process/log";
-import type { Schedule } from "@/core/schedule/schedule";
+import type { Coming } from "@/core/schedule/nextUp";
 import { db } from "@/data/db";
 import { cookingOf, planInputOf } from "@/data/household";
 import { computing } from "@/workers/client";
-import { scheduleFor } from "./computed";
+import type { Outlook } from "@/workers/outlook";
 import { browserZone } from "./store";
 
-/** What the Counter says of one supper. */
-export interface Outlook {
-  readonly plan: Plan;
-  readonly schedule: Schedule;
-  readonly cooking: "none" | "under way" | "done";
+/** A supper with what the worker has to say of it. */
+export interface ComingSupper extends Coming {
+  readonly supper: Supper;
+  readonly outlook: Outlook;
 }
 
-/** Reckons the suppers one after the other; those not done yet are missing from the map. */
-export function useOutlooks(suppers: readonly Supper[], changed: unknown): ReadonlyMap<string, Outlook> {
-  const [outlooks, setOutlooks] = useState<ReadonlyMap<string, Outlook>>(new Map());
+/** Works the suppers out one after the other; those not done yet are missing from the map. */
+export function useOutlooks(suppers: readonly Supper[], changed: unknown): ReadonlyMap<string, ComingSupper> {
+  const [outlooks, setOutlooks] = useState<ReadonlyMap<string, ComingSupper>>(new Map());
   const key = JSON.stringify([suppers, changed]);
   useEffect(() => {
     let current = true;
     void (async () => {
-      const found = new Map<string, Outlook>();
+      const found = new Map<string, ComingSupper>();
       for (const supper of JSON.parse(key)[0] as Supper[]) {
         const [live, cooked] = await Promise.all([planInputOf(db, supper, browserZone()), cookingOf(db, supper.id)]);
-        const input = cooked && progressOf(cooked.log).finishedAt === null ? cooked.cooking.input : live;
-        const plan = await computing.plan(input);
-        const schedule = await scheduleFor(plan, input.kitchen, supper.serveAt);
+        const done = cooked !== null && progressOf(cooked.log).finishedAt !== null;
+        const input = cooked === null || done ? live : inputUnderWay(cooked.cooking.input, live).input;
+        const outlook = await computing.outlook(input);
         if (!current) return;
-        const cooking = cooked === null ? "none" : progressOf(cooked.log).finishedAt === null ? "under way" : "done";
-        found.set(supper.id, { plan, schedule, cooking });
+        const cooking = cooked === null ? "none" : done ? "done" : "under way";
+        found.set(supper.id, { supper, outlook, cooking, firstAt: outlook.firstAt });
         setOutlooks(new Map(found));
       }
     })();

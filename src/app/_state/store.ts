@@ -3,12 +3,14 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import type { Dish, Supper } from "@/core/dish/dish";
-import type { Eater, Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
+import type { Eater } from "@/core/household/people";
+import { allFoods } from "@/core/foods/book";
 import type { Food } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
 import { Changes, type Edit } from "@/data/changes";
 import { type CookingRow, db, type KitchenRow } from "@/data/db";
-import { foodsWithLabels, isEmpty, kitchenOf } from "@/data/household";
+import { isEmpty, kitchenOf } from "@/data/household";
 import { notify } from "@/ui/frame/noticeQueue";
 import { begin, dropWritten, giveUp, type Pending, pendingRow, usePending, withPending, written } from "./pending";
 
@@ -101,7 +103,7 @@ export function useHouse(): HouseState {
 const houseOf = (rows: Omit<House, "state" | "foods" | "empty">): House => ({
   ...rows,
   state: "ready",
-  foods: foodsWithLabels(rows.labels, rows.own),
+  foods: allFoods({ foods: rows.own, labels: rows.labels }),
   empty: rows.dishes.length === 0 && rows.suppers.length === 0,
 });
 function houseWith(stored: House, onItsWay: Pending): House {
@@ -120,7 +122,9 @@ function houseWith(stored: House, onItsWay: Pending): House {
 
 /** The foods of the house alone: a supper that changes does not draw again what only needs these. */
 export function useFoods(): readonly Food[] | null {
-  return useLiveQuery(async () => foodsWithLabels(await db.labels.toArray(), await db.foods.toArray())) ?? null;
+  return (
+    useLiveQuery(async () => allFoods({ foods: await db.foods.toArray(), labels: await db.labels.toArray() })) ?? null
+  );
 }
 export const useKitchen = (): Kitchen | null => useLiveQuery(() => kitchenOf(db, browserZone())) ?? null;
 

@@ -4,17 +4,21 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useContext, useEffect, useMemo } from "react";
 import type { Supper } from "@/core/dish/dish";
-import { type FoodLookup, foodLookup } from "@/core/foods/food";
+import { inputUnderWay } from "@/core/cooking";
+import { type AllergenChange, openBook } from "@/core/foods/book";
+import type { FoodLookup } from "@/core/foods/food";
+import type { Eater } from "@/core/household/people";
+import type { Caution } from "@/core/safety/rule";
 import type { Label } from "@/core/formats/household";
 import type { Plan, PlanInput, Ranges } from "@/core/plan";
 import { type LogEntry, type Progress, progressOf } from "@/core/process/log";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type CookingRow, db } from "@/data/db";
-import { cookingOf, foodsUsed, foodsWithLabels, planInputOf } from "@/data/household";
+import { cookingOf, planInputOf } from "@/data/household";
 import { useSame } from "@/ui/frame/useSame";
 import { dropWritten, pendingRow, usePending } from "./pending";
-import { usePlan, useRanges, useSchedule } from "./computed";
+import { useCautions, usePlan, useRanges, useSchedule } from "./computed";
 import { browserZone, put, change } from "./store";
 
 /** Everything the stages of one supper are views of. */
@@ -30,6 +34,10 @@ export interface SupperView {
   readonly plan: Plan | null;
   /** The plan before anything was weighed. */
   readonly planned: Plan | null;
+  /** What can harm: at once without times, with them as soon as they are known. */
+  readonly cautions: readonly Caution[];
+  /** Allergens that stand otherwise than when the cooking began. */
+  readonly allergenChanges: readonly AllergenChange[];
   readonly ranges: Ranges | null;
   readonly schedule: Schedule | null;
   readonly cooking: { readonly row: CookingRow; readonly log: readonly LogEntry[]; readonly progress: Progress } | null;
@@ -77,10 +85,15 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     if (!stored || stored.supper === null || kitchen === null || eaters === null) return null;
     const house = { ...stored.input, kitchen, eaters };
     if (edited === null) return house;
-    return { ...house, supper: edited, foods: foodsUsed(edited, foodsWithLabels(stored.labels, stored.own)) };
+    return { ...house, supper: edited };
   }, [stored, kitchen, eaters, edited]);
 
-  const base = useSame(frozen ? cooking.row.input : fresh);
+  const today = useSame(stored && stored.supper !== null ? { foods: stored.own, labels: stored.input.labels } : null);
+  const underWay = useMemo(
+    () => (frozen && today !== null ? inputUnderWay(cooking.row.input, today) : null),
+    [frozen, cooking, today],
+  );
+  const base = useSame(frozen ? (underWay?.input ?? null) : fresh);
   const weighings = useSame(frozen ? cooking.log.filter((e) => e.kind === "weighed") : NO_LOG);
   const withLog = useMemo(
     () => (base === null || weighings === null ? null : { ...base, log: weighings }),
@@ -94,10 +107,12 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   const now = weighed ? (corrected ?? before) : before;
   const planned = before?.plan ?? null;
   const plan = now?.plan ?? null;
-  const foodsSame = useSame(withLog?.foods ?? null);
-  const foods = useMemo(() => foodLookup(foodsSame ?? []), [foodsSame]);
+  const said = useSame(withLog && { foods: withLog.foods, labels: withLog.labels });
+  const foods = useMemo(() => openBook(said ?? { foods: [], labels: [] }).food, [said]);
   const ranges = useRanges(withLog, now?.of ?? null);
-  const schedule = useSchedule(planned, base?.kitchen ?? null, base?.supper.serveAt ?? null);
+  const timed = useSchedule(planned, base?.kitchen ?? null, base?.supper.serveAt ?? null);
+  const schedule = timed?.schedule ?? null;
+  const cautions = useCautions(now, timed, planned);
 
   // A look at the store that brings nothing new must not draw every screen again: only what says something else counts.
   const labels = useSame(stored && stored.supper !== null ? stored.labels : null);
@@ -116,16 +131,40 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       labels,
       plan,
       planned,
+      cautions,
+      allergenChanges: underWay?.changes ?? NO_CHANGES,
       ranges,
       schedule,
       cooking,
       frozen,
     };
-  }, [looked, found, units, labels, withLog, foods, plan, planned, ranges, schedule, cooking, frozen]);
+  }, [
+    looked,
+    found,
+    units,
+    labels,
+    withLog,
+    foods,
+    plan,
+    planned,
+    cautions,
+    underWay,
+    ranges,
+    schedule,
+    cooking,
+    frozen,
+  ]);
   return <Context value={value}>{children}</Context>;
 }
 
 const NO_LOG: readonly LogEntry[] = [];
+const NO_CHANGES: readonly AllergenChange[] = [];
+
+/** The name of one of these people; somebody who is gone is "somebody". */
+export const nameIn =
+  (eaters: readonly Eater[]) =>
+  (id: string): string =>
+    eaters.find((e) => e.id === id)?.name ?? "somebody";
 
 export const saveSupper = (supper: Supper, label: string, says?: string): Promise<void> =>
   change(label, [put("suppers", supper)], says);

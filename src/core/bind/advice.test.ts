@@ -1,14 +1,14 @@
-import { newStep } from "../dish/edit";
+import { newStep } from "../process/registry";
 import { processOf } from "../foods/process";
 import { contents, foods, run, vesselOf } from "../process/__tests__/context";
 import type { Vessel } from "../process/ledger";
 import type { Row } from "../process/replay";
-import type { RestStep } from "../process/step";
+import type { StepOf } from "../process/registry";
 import { bindingAdvice } from "./advice";
 
 /** A mix of lentils cooked dry, water and oat flour, after so many minutes of rest on the worktop. */
 function rested(waterG: number, flourG: number, minutes: number): Row {
-  const step: RestStep = { ...newStep("rest", "r"), minutes, where: "worktop" };
+  const step: StepOf<"rest"> = { ...newStep("rest", "r"), minutes, where: "worktop" };
   const mix: Vessel = {
     ...vesselOf(contents("lentils-cooked", 400), contents("water", waterG), contents("oat-flour", flourG)),
     boundMin: 0,
@@ -21,6 +21,7 @@ function rested(waterG: number, flourG: number, minutes: number): Row {
     state: "computed",
     before: mix,
     outcome,
+    scaleSays: null,
     weighed: null,
     refusedReading: null,
   };
@@ -70,7 +71,7 @@ test("nothing is advised where nothing can be added, and none without a binder",
 
 test("grated potato holds by its own starch once squeezed; wet, it asks for potato starch", () => {
   const binding = (waterG: number) => {
-    const step: RestStep = { ...newStep("rest", "r"), minutes: 20, where: "worktop" };
+    const step: StepOf<"rest"> = { ...newStep("rest", "r"), minutes: 20, where: "worktop" };
     const raw = contents("potato", 1000);
     const before: Vessel = { ...vesselOf({ ...raw, waterG }), boundMin: 0 };
     const outcome = run(before, step);
@@ -81,6 +82,7 @@ test("grated potato holds by its own starch once squeezed; wet, it asks for pota
       state: "computed",
       before,
       outcome,
+      scaleSays: null,
       weighed: null,
       refusedReading: null,
     };

@@ -1,4 +1,4 @@
-import type { StepKind } from "../process/step";
+import type { StepKind } from "../process/registry";
 
 /** Texture from 0 to 10, in the words of the bench. */
 export const BITE = ["firm", "spring", "chew", "strands", "flakes", "juice", "crisp", "hold"] as const;

@@ -1,6 +1,6 @@
 import { DEMO_EATERS, DEMO_KITCHEN, MUSTARD_STRIPS } from "@/demo/household";
-import { plainKitchen } from "@/data/household";
-import { FOODS } from "../foods/table";
+import { plainKitchen } from "../household/plainKitchen";
+import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
 import { type Dish, foodsOf, headCount, scaleDish, servedParts, type Supper } from "./dish";
 import {
@@ -10,14 +10,13 @@ import {
   editDish,
   editStep,
   freeId,
-  newStep,
   removeLine,
   removePart,
   removeStep,
   setLine,
-  STEP_KINDS,
 } from "./edit";
-import { kitchenFacts } from "./kitchen";
+import { newStep, STEP_KINDS } from "../process/registry";
+import { kitchenFacts } from "../household/kitchen";
 import { PATTERNS, partFromPattern, type PatternId } from "./patterns";
 
 const empty: Dish = { id: "d", name: "D", replaces: "", servings: 4, parts: [] };
@@ -31,7 +30,8 @@ const supperOf = (dish: Dish): Supper => ({
 });
 const inputOf = (dish: Dish): PlanInput => ({
   supper: supperOf(dish),
-  foods: FOODS,
+  foods: [],
+  labels: [],
   kitchen: plainKitchen("UTC"),
   eaters: [],
   log: [],
@@ -45,7 +45,7 @@ describe("patterns", () => {
       const planned = plan(inputOf(dish));
       expect(planned.blocked).toBe(0);
       expect(planned.dishes[0]?.parts[0]?.endG).toBeGreaterThan(200);
-      expect(planned.cautions.filter((c) => c.severity === "stop")).toEqual([]);
+      expect(judge(inputOf(dish), planned, null).filter((c) => c.severity === "stop")).toEqual([]);
     },
   );
   test("amounts follow the dish's servings, and a second part of a kind gets names of its own", () => {

@@ -1,5 +1,6 @@
 import type { FoodId } from "../foods/food";
-import type { Line, PartId, Step } from "../process/step";
+import type { Line, PartId } from "../process/step";
+import type { Step } from "../process/registry";
 import type { SaltTarget } from "../models/salt";
 
 /** A component that is made on its own until it is joined. */

@@ -1,64 +1,6 @@
-import type { Line, PartId, Step, StepId, StepKind, StepOf } from "../process/step";
+import type { Line, PartId, StepId } from "../process/step";
+import type { Step } from "../process/registry";
 import type { Dish, Part, Supper } from "./dish";
-
-/** A fresh step of each kind, with the usual settings and nothing in it. */
-export function newStep<K extends StepKind>(kind: K, id: StepId): StepOf<K> {
-  return { id, kind, adds: [], handsMin: null, mayWaitMin: null, ...USUAL[kind] } as unknown as StepOf<K>;
-}
-type Own<K extends StepKind> = Omit<StepOf<K>, "id" | "kind" | "adds" | "handsMin" | "mayWaitMin">;
-/** A supermarket block of firm tofu. */
-const BLOCK = { lengthMm: 100, widthMm: 75, thicknessMm: 50 } as const;
-const USUAL: { readonly [K in StepKind]: Own<K> } = {
-  weigh: {},
-  sort: {},
-  cut: { how: "cut", pieceMm: 10 },
-  pulse: { machine: null, to: "bits", saltTo: null },
-  mash: { saltTo: 0.01 },
-  soak: { waterC: 95, minutes: 10, covered: true, chilled: false },
-  cook: { pan: null, pressure: false, machine: null, minutes: null },
-  boil: { pan: null, pieceMm: 28, coreC: 95 },
-  steam: { pan: null, coreC: 85, wrapped: false },
-  blanch: { pan: null, minutes: 2 },
-  gel: { minutes: 10 },
-  drain: {},
-  rinse: { how: "swirl", times: 2, waterG: 1000 },
-  squeeze: { how: "hands", minutes: 2 },
-  press: { ...BLOCK, loadKg: 3, minutes: 30, bothFaces: true },
-  freeze: { ...BLOCK, minutes: 12 * 60 },
-  thaw: { ...BLOCK, minutes: 48 * 60, how: "fridge" },
-  pat: {},
-  season: { saltTo: null },
-  marinate: { minutes: 10, fit: true, saltTo: null, chilled: false },
-  glaze: {},
-  toast: { pan: null, minutes: 5 },
-  batter: { standMin: 0 },
-  bind: { saltTo: null },
-  rest: { minutes: 30, where: "fridge" },
-  shape: { form: "patty", pieceG: 80, diameterMm: 85 },
-  stuff: { count: 8, thicknessMm: 30 },
-  slice: { thicknessMm: 10, count: 10 },
-  coat: { coating: "starch", pickUp: null },
-  sear: { pan: null, browningMin: 2 },
-  brown: { pan: null, browningMin: 3 },
-  sweat: { pan: null, minutes: 6 },
-  fry: { pan: null, coreC: 74 },
-  griddle: { pan: null, coreC: 74 },
-  "deep-fry": { pan: null, oilC: 180, minutes: 4 },
-  "air-fry": { ovenC: 190, minutes: null, coreC: 74, machine: null },
-  bake: { ovenC: 200, minutes: 30, coreC: null, fan: false, cover: "bare" },
-  simmer: { pan: null, minutes: 5, lid: false },
-  reduce: { pan: null, toShare: 0.75 },
-  thicken: { pan: null, minutes: 2 },
-  layer: { tin: null },
-  top: {},
-  hold: { minutes: 20, holdC: 95 },
-  stand: { minutes: 10, foil: true },
-  cool: { minutes: 60, depthMm: 40, where: "room" },
-  store: { where: "fridge", days: 1 },
-  reheat: { coreC: 75, minutes: 15, where: "oven" },
-  serve: {},
-};
-export const STEP_KINDS = Object.keys(USUAL) as readonly StepKind[];
 
 const editParts = (dish: Dish, id: PartId, edit: (part: Part) => Part): Dish => ({
   ...dish,

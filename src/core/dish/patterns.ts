@@ -1,6 +1,8 @@
-import type { Line, Step, StepKind, StepOf } from "../process/step";
+import type { Line } from "../process/step";
+import type { Step, StepKind, StepOf } from "../process/registry";
 import type { Dish, Part } from "./dish";
-import { freeId, newStep } from "./edit";
+import { freeId } from "./edit";
+import { newStep } from "../process/registry";
 
 /**
  * Parts to start from: the chain of steps that a kind of part usually needs, with amounts for four that any cook

@@ -1,16 +1,18 @@
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, MUSTARD_STRIPS } from "@/demo/household";
-import { FOODS } from "../foods/table";
+import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
 import { conservationGapG, vesselContents } from "../process/ledger";
 import { totalG } from "../process/contents";
 import type { Row } from "../process/replay";
-import { STEP_KINDS, editStep, newStep, placeStep, removePart, removeStep } from "./edit";
+import { editStep, placeStep, removePart, removeStep } from "./edit";
+import { STEP_KINDS, newStep } from "../process/registry";
 import type { Dish } from "./dish";
 import { duplicate, factorForGrams, factorForTin, gramsOf, scaleAmounts } from "./scale";
 
 const inputOf = (dish: Dish, guests = dish.servings): PlanInput => ({
   supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests, dishes: [dish] },
-  foods: FOODS,
+  foods: [],
+  labels: [],
   kitchen: DEMO_KITCHEN,
   eaters: DEMO_EATERS,
   log: [],
@@ -26,7 +28,7 @@ describe("the demo shelf", () => {
   test.each(DEMO_DISHES.map((d) => [d.id, d] as const))("%s cooks to the end, safe, every gram kept", (_id, dish) => {
     const planned = plan(inputOf(dish));
     expect(planned.blocked).toBe(0);
-    expect(planned.cautions.filter((c) => c.severity === "stop")).toEqual([]);
+    expect(judge(inputOf(dish), planned, null).filter((c) => c.severity === "stop")).toEqual([]);
     expect(planned.perEater.massG).toBeGreaterThan(150);
     for (const row of rowsOf(inputOf(dish)))
       if (row.state === "computed")

@@ -1,7 +1,7 @@
 import type { FoodId } from "../foods/food";
 import { fail, type Result, succeed } from "../quantities/result";
 import { type Dish, linesOf, scaleDish } from "./dish";
-import { type Tin, tinAreaCm2 } from "./kitchen";
+import { type Tin, tinAreaCm2 } from "../household/kitchen";
 
 export type ScaleFailure =
   { readonly kind: "not-in-dish"; readonly food: FoodId } | { readonly kind: "out-of-range"; readonly factor: number };

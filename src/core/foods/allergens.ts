@@ -25,6 +25,10 @@ export type Allergen = (typeof ALLERGENS)[number];
 export type AllergenState = "contains" | "free" | "unknown";
 export type AllergenTable = Readonly<Record<Allergen, AllergenState>>;
 
+const STRICTNESS: Readonly<Record<AllergenState, number>> = { free: 0, unknown: 1, contains: 2 };
+/** The one of two states that a guest with an allergy is safer with. */
+export const stricter = (a: AllergenState, b: AllergenState): AllergenState => (STRICTNESS[a] >= STRICTNESS[b] ? a : b);
+
 /** A table in which everything not named is free: only for foods whose kind settles it. */
 export function allergenTable(contains: readonly Allergen[], ask: readonly Allergen[] = []): AllergenTable {
   const table = Object.fromEntries(ALLERGENS.map((a) => [a, "free"])) as Record<Allergen, AllergenState>;

@@ -1,4 +1,5 @@
 import type { AllergenTable } from "./allergens";
+import type { ProcessFigures } from "./process";
 
 export type FoodId = string;
 export type Confidence = "high" | "medium" | "low";
@@ -60,12 +61,9 @@ export interface Food {
   /** For a cook's own food: the food whose process figures it borrows; null when nobody knows. */
   readonly like: FoodId | null;
   readonly from: Provenance;
+  /** Process figures as they were when a cooking began; absent: those of the table. */
+  readonly process?: ProcessFigures;
 }
 
 /** Looks a food up; a food that no longer exists is null, and the step that wants it says so. */
 export type FoodLookup = (id: FoodId) => Food | null;
-
-export function foodLookup(foods: readonly Food[]): FoodLookup {
-  const byId = new Map(foods.map((f) => [f.id, f]));
-  return (id) => byId.get(id) ?? null;
-}

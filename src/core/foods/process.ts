@@ -3,8 +3,16 @@ import type { FoodId } from "./food";
 import { FIGURES } from "./processTable";
 
 /** Starches that thicken; see `models/thickening`. */
-export type StarchId =
-  "corn-starch" | "potato-starch" | "tapioca-starch" | "arrowroot" | "wheat-flour" | "oat-flour" | "rice-flour";
+export const STARCHES = [
+  "corn-starch",
+  "potato-starch",
+  "tapioca-starch",
+  "arrowroot",
+  "wheat-flour",
+  "oat-flour",
+  "rice-flour",
+] as const;
+export type StarchId = (typeof STARCHES)[number];
 
 /** How a dried food drinks; see `models/soaking`. Minutes at 20 °C, kJ/mol, g water per g solids. */
 export interface SoakFigures {

@@ -1,10 +1,10 @@
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { editStep } from "../dish/edit";
-import { allergenTable, type Allergen } from "../foods/allergens";
+import { allergenTable, type Allergen, stricter } from "../foods/allergens";
 import { ownFood } from "../foods/own";
 import { FOODS } from "../foods/table";
 import type { LogEntry } from "../process/log";
-import { broughtIn, clashesOf, longerLog, stricter } from "./bringIn";
+import { broughtIn, clashesOf, longerLog } from "./bringIn";
 import type { Household, Label } from "./household";
 
 const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as never;
@@ -47,7 +47,14 @@ const file: Household = plain({
       id: "c1",
       supper: supper.id,
       startedAt: "2026-11-29T17:40:00.000Z",
-      input: { supper, foods: [...FOODS.slice(0, 3), mine], kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] },
+      input: {
+        supper,
+        foods: [...FOODS.slice(0, 3), mine],
+        labels: [],
+        kitchen: DEMO_KITCHEN,
+        eaters: DEMO_EATERS,
+        log: [],
+      },
       log,
     },
   ],

@@ -1,4 +1,4 @@
-import type { Allergen, AllergenState } from "../foods/allergens";
+import { type Allergen, type AllergenState, stricter } from "../foods/allergens";
 import { FOODS } from "../foods/table";
 import type { FoodId } from "../foods/food";
 import type { LogEntry } from "../process/log";
@@ -29,10 +29,6 @@ export interface Clashes {
 }
 /** Ids of clashes in which the cook decided against the word that stands by default. */
 export type Overruled = ReadonlySet<string>;
-
-const STRICTNESS: Readonly<Record<AllergenState, number>> = { free: 0, unknown: 1, contains: 2 };
-/** The one of two states that a guest with an allergy is safer with. */
-export const stricter = (a: AllergenState, b: AllergenState): AllergenState => (STRICTNESS[a] >= STRICTNESS[b] ? a : b);
 
 type AllergenLabel = Extract<Label, { allergen: Allergen }>;
 const isAllergenLabel = (label: Label): label is AllergenLabel => "allergen" in label;
@@ -219,6 +215,11 @@ function asCopies(
     dishes: file.dishes.map((d) => ({ ...inDish(d), id: renamed(d.id) })),
     suppers: file.suppers.map(inSupper),
     cookings: file.cookings.map(inCooking),
-    entries: file.entries.map((e) => ({ ...e, id: renamed(e.id), supper: renamed(e.supper) })),
+    entries: file.entries.map((e) => ({
+      ...e,
+      id: renamed(e.id),
+      supper: renamed(e.supper),
+      cooking: e.cooking === null ? null : renamed(e.cooking),
+    })),
   };
 }

@@ -5,14 +5,14 @@ import { toJsonSchema } from "@valibot/to-json-schema";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { allergenTable } from "../foods/allergens";
 import { ownFood } from "../foods/own";
-import { FOODS } from "../foods/table";
 import type { PlanInput } from "../plan";
 import { type Household, HouseholdFileSchema, readHousehold, writeHousehold } from "./household";
 import { writeCalendar } from "./icalendar";
-import { blockedBefore, instantOf, localTime, nextWeekday } from "./zonedTime";
+import { localTime, nextWeekday } from "../calendar/localTime";
+import { blockedBefore, instantOf } from "../calendar/zonedTime";
 
 const supper = demoSupper("2026-11-29T19:00:00.000Z");
-const input = { supper, foods: [...FOODS], kitchen: DEMO_KITCHEN, eaters: [...DEMO_EATERS], log: [] } as PlanInput;
+const input = { supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: [...DEMO_EATERS], log: [] } as PlanInput;
 const household = JSON.parse(
   JSON.stringify({
     kitchen: DEMO_KITCHEN,
@@ -60,7 +60,7 @@ describe("the household file", () => {
     [text.slice(0, text.length / 2), { kind: "not-json", cutOff: true }],
     ['{"name":"Something else"}', { kind: "foreign" }],
     ["[1,2]", { kind: "foreign" }],
-    [text.replace('"version": 2', '"version": 7'), { kind: "newer", version: 7 }],
+    [text.replace('"version": 3', '"version": 7'), { kind: "newer", version: 7 }],
     [
       text.replace('"cooks": 1', '"cooks": "one"'),
       { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },

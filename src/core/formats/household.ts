@@ -1,41 +1,29 @@
 import * as v from "valibot";
-import { ALLERGENS } from "../foods/allergens";
-import { FIGURES } from "../foods/labels";
 import { FOODS } from "../foods/table";
 import type { PlanInput } from "../plan";
 import { fail, type Result, succeed } from "../quantities/result";
 import { canonicalJson } from "./canonical";
+import { FILE_VERSION, LISTS, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
 import {
   DishSchema,
   EaterSchema,
   EntrySchema,
-  FoodSchema,
   KitchenSchema,
-  LIMITS,
   LogEntrySchema,
   PlanInputSchema,
   SupperSchema,
 } from "./schemas";
+import { AllergenSaying, FigureSaying, FoodSchema } from "./foodSchema";
+import { id, LIMITS } from "./basics";
 
 /** `docs/files.md` describes this format for readers. */
 export const FILE_FORMAT = "jade-pan-household";
-export const FILE_VERSION = 2;
 
-const id = v.pipe(v.string(), v.minLength(1));
-const allergenLabel = v.strictObject({
-  id,
-  food: id,
-  allergen: v.picklist(ALLERGENS),
-  state: v.picklist(["contains", "free"]),
-});
-const figureLabel = v.strictObject({
-  id,
-  food: id,
-  figure: v.picklist(FIGURES),
-  per100: v.pipe(v.number(), v.minValue(0), v.maxValue(40_000)),
-});
-/** What a packet's label said of one allergen, or of one figure per 100 g. */
-export const LabelSchema = v.union([allergenLabel, figureLabel]);
+/** What a packet said, as the household keeps it: under an id made of food and allergen or figure. */
+export const LabelSchema = v.union([
+  v.strictObject({ id, ...AllergenSaying.entries }),
+  v.strictObject({ id, ...FigureSaying.entries }),
+]);
 /** A cooking under way or ended: the plan's input as it was at the start, and the log since. */
 export const CookingSchema = v.strictObject({
   id,
@@ -46,13 +34,12 @@ export const CookingSchema = v.strictObject({
 });
 export const HouseholdFileSchema = v.strictObject({
   format: v.literal(FILE_FORMAT),
-  /** 1 had no foods, tins or figures on labels; reading completes it, writing always writes the newest. */
-  version: v.picklist([1, FILE_VERSION]),
+  version: v.literal(FILE_VERSION),
   exportedAt: v.string(),
   kitchen: v.nullable(KitchenSchema),
   eaters: v.array(EaterSchema),
   labels: v.array(LabelSchema),
-  foods: v.optional(v.array(FoodSchema), []),
+  foods: v.array(FoodSchema),
   dishes: v.array(DishSchema),
   suppers: v.array(SupperSchema),
   cookings: v.array(CookingSchema),
@@ -111,19 +98,33 @@ export function readHousehold(text: string): Result<HouseholdFile, FileFailure> 
   try {
     data = JSON.parse(text);
   } catch {
-    return fail({ kind: "not-json", cutOff: text.trimStart().startsWith("{") && !text.trimEnd().endsWith("}") });
+    return fail({ kind: "not-json", cutOff: text.trimStart().startsWith("{") && count(text, "{") > count(text, "}") });
   }
   if (typeof data !== "object" || data === null || !("format" in data) || data.format !== FILE_FORMAT)
     return fail({ kind: "foreign" });
   if ("version" in data && typeof data.version === "number" && data.version > FILE_VERSION)
     return fail({ kind: "newer", version: data.version });
-  const parsed = v.safeParse(HouseholdFileSchema, data);
+  const upgraded = newest(data);
+  if (!upgraded.ok) return upgraded;
+  const parsed = v.safeParse(HouseholdFileSchema, upgraded.value);
   if (!parsed.success) return fail({ kind: "wrong-field", ...firstIssue(parsed.issues) });
   const taken = idTakenTwice(parsed.output);
   return taken === null ? succeed(parsed.output) : fail({ kind: "wrong-field", ...taken });
 }
 
-const LISTS = ["eaters", "labels", "foods", "dishes", "suppers", "cookings", "entries"] as const;
+const count = (text: string, sign: string): number => text.split(sign).length - 1;
+/** The file in the shape of the newest version; one without a version is left to the schema to refuse. */
+function newest(data: object): Result<unknown, FileFailure> {
+  const version = "version" in data ? data.version : null;
+  if (version !== 1 && version !== 2) return succeed(data);
+  try {
+    return succeed(upgradeFile(data as Plain, version));
+  } catch (e) {
+    if (!(e instanceof UnreadableRow)) throw e;
+    return fail({ kind: "wrong-field", field: e.where, problem: `is not as version ${version} writes it` });
+  }
+}
+
 const BUILT_IN: ReadonlySet<string> = new Set(FOODS.map((f) => f.id));
 /** Two rows under one id would swallow each other, and an own food under a built-in id would stand in its place. */
 function idTakenTwice(file: HouseholdFile): { field: string; problem: string } | null {

@@ -1,6 +1,7 @@
 import { toJsonSchema } from "@valibot/to-json-schema";
 import type { GenericSchema } from "valibot";
-import { LIMITS, PlanRequestSchema, ScheduleRequestSchema } from "./schemas";
+import { LIMITS } from "./basics";
+import { PlanRequestSchema, ScheduleRequestSchema } from "./schemas";
 
 const PROBLEM = {
   type: "object",

@@ -1,7 +1,8 @@
+import { headCount, type Supper } from "../dish/dish";
 import type { Plan } from "../plan";
 import { totalG } from "../process/contents";
 import { type LogEntry, progressOf, readings, type StepKey } from "../process/log";
-import type { StepKind } from "../process/step";
+import type { StepKind } from "../process/registry";
 
 /** One step of a carried-out supper: what was planned before anything was weighed, and what came of it. */
 export interface EntryRow {
@@ -16,6 +17,8 @@ export interface EntryRow {
 export interface Entry {
   readonly id: string;
   readonly supper: string;
+  /** The cooking that it is of; null for entries from before they named it. */
+  readonly cooking: string | null;
   readonly name: string;
   readonly eaters: number;
   /** Instants, ISO 8601 UTC. */
@@ -57,6 +60,35 @@ export function entryRows(planned: Plan, log: readonly LogEntry[]): EntryRow[] {
     ),
   );
 }
+
+/** What an entry is made of when a cooking ends. */
+export interface Finished {
+  readonly id: string;
+  readonly cooking: string;
+  readonly startedAt: string;
+  /** ms since 1970 UTC */
+  readonly finishedAt: number;
+  readonly supper: Supper;
+  readonly planned: Plan;
+  /** The plan with everything that was weighed. */
+  readonly actual: Plan;
+  readonly log: readonly LogEntry[];
+}
+/** The entry of a cooking that ends now; bite and note are still to be said. */
+export const entryOf = ({ id, cooking, startedAt, finishedAt, supper, planned, actual, log }: Finished): Entry => ({
+  id,
+  supper: supper.id,
+  cooking,
+  name: supper.name,
+  eaters: headCount(supper),
+  startedAt,
+  finishedAt: new Date(finishedAt).toISOString(),
+  servedForAt: supper.serveAt,
+  rows: entryRows(planned, log),
+  saltPerEaterG: actual.perEater.saltG,
+  bite: null,
+  note: "",
+});
 
 /** Minutes at the step before the cook turns to the next: what follows by itself or on a timer is not the cook's. */
 export function handsOnMinutes(phases: readonly { kind: "hands" | "watch" | "wait"; minutes: number }[]): number {

@@ -1,7 +1,6 @@
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { correctionFor } from "../bind/correction";
 import { processOf } from "../foods/process";
-import { FOODS } from "../foods/table";
 import { plan, type PlanInput } from "../plan";
 import { differences } from "../process/compare";
 import { NOTHING } from "../process/contents";
@@ -12,7 +11,8 @@ import { entryRows, handsOnMinutes } from "./entry";
 const SQUEEZE = "mustard-strips.strips-squeeze";
 const input: PlanInput = {
   supper: demoSupper("2026-11-29T19:00:00.000Z"),
-  foods: FOODS,
+  foods: [],
+  labels: [],
   kitchen: DEMO_KITCHEN,
   eaters: DEMO_EATERS,
   log: [],

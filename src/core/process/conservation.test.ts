@@ -1,11 +1,12 @@
-import { newStep, STEP_KINDS } from "../dish/edit";
+import { descriptorOf, newStep, STEP_KINDS } from "../process/registry";
 import { sampledDraws } from "../quantities/draw";
 import { applyStep } from "./apply";
 import { contents, context, likely, random, run } from "./__tests__/context";
 import { add, moistureOf, NOTHING, totalG } from "./contents";
 import { conservationGapG, EMPTY_VESSEL, type Vessel, vesselContents } from "./ledger";
-import type { Line, Step, StepKind } from "./step";
-import { correctByReading, meaningAfter } from "./weighIn";
+import type { Line } from "./step";
+import type { Step, StepKind } from "./registry";
+import { correctByReading } from "./weighIn";
 
 const NOTHING_IN = new Set<StepKind>(["squeeze", "drain", "pat", "press", "thaw", "rinse", "slice", "hold", "stand"]);
 const NEEDS_OIL = new Set<StepKind>(["deep-fry"]);
@@ -58,7 +59,7 @@ describe.each(STEP_KINDS)("%s", (kind) => {
     expect(ran).toBeGreaterThan(150);
   });
 
-  const meaning = meaningAfter(kind);
+  const meaning = descriptorOf(kind).weighed;
   if (meaning !== null)
     test("a weigh-in moves grams and creates none", () => {
       const r = random(99);
@@ -68,7 +69,7 @@ describe.each(STEP_KINDS)("%s", (kind) => {
         const applied = applyStep(vessel, randomStep(kind, r), likely);
         if (!applied.ok || applied.value.after.bath) continue;
         const computed = totalG(applied.value.after.batch);
-        const result = correctByReading(kind, applied.value, computed * (0.97 + 0.06 * r()));
+        const result = correctByReading(meaning, applied.value, computed * (0.97 + 0.06 * r()));
         if (!result.ok) continue;
         corrected++;
         expect(conservationGapG(vessel, result.value.outcome)).toBeLessThan(1e-7);

@@ -1,5 +1,6 @@
 import type { Draw } from "../quantities/draw";
-import type { BadNumber } from "../quantities/result";
+import type { Memory } from "../quantities/memory";
+import type { BadNumber, Result } from "../quantities/result";
 import type { FoodId, FoodLookup } from "../foods/food";
 import type { ProcessFigures, RawMark } from "../foods/process";
 import type { Thickness } from "../models/thickening";
@@ -179,6 +180,9 @@ export interface Outcome {
   readonly facts: readonly Fact[];
 }
 
+/** What applying a step gives: its account, or the reason why it cannot be done. */
+export type Applied = Result<Outcome, StepFailure>;
+
 export type StepFailure =
   | BadNumber
   | { readonly kind: "unknown-food"; readonly food: FoodId }
@@ -253,8 +257,8 @@ export interface StepContext {
   readonly draw: Draw;
   /** One of the lot of food, the same wherever the supper uses it. */
   readonly drawLot: Draw;
-  /** Times by size, reckoned once and scaled inside samples. */
-  readonly remember: <T>(key: string, reckon: () => T) => T;
+  /** Times by size, worked out once and scaled inside samples. */
+  readonly remember: Memory;
 }
 
 /** Every gram of a vessel: the food and what it lies in. */

@@ -1,5 +1,6 @@
 import type { FoodLookup } from "../foods/food";
 import { type Draw, likelyDraw } from "../quantities/draw";
+import type { Memory } from "../quantities/memory";
 import { estimate } from "../quantities/range";
 import { applyStep } from "./apply";
 import { type Contents, contentsOfFood, portion, totalG } from "./contents";
@@ -14,7 +15,9 @@ import {
   rawOf,
 } from "./ledger";
 import { type StepKey, stepKey } from "./log";
-import type { Line, PartId, Step, StepId } from "./step";
+import type { Line, PartId, StepId } from "./step";
+import type { Meaning } from "./descriptor";
+import { descriptorOf, type Step, type StepRegistry } from "./registry";
 import { correctByReading, type WeighInFailure } from "./weighIn";
 
 /** A part made on its own until it is joined. */
@@ -39,6 +42,8 @@ export type Row =
       readonly state: "computed";
       readonly before: Vessel;
       readonly outcome: Outcome;
+      /** What a weigh-in here corrects; null: the scale says nothing. */
+      readonly scaleSays: Meaning | null;
       readonly weighed: Weighed | null;
       readonly refusedReading: WeighInFailure | null;
     })
@@ -67,77 +72,41 @@ export interface ReplayWorld extends KitchenFacts {
   /** What lines of foods alone bring is the same in every sample: reckoned once. */
   readonly brought: Map<readonly Line[], readonly Came[]>;
   readonly readings: ReadonlyMap<StepKey, number>;
-  readonly remember: StepContext["remember"];
+  readonly memory: Memory;
+  readonly steps: StepRegistry;
   /** Grams between two marks of the scale. */
   readonly scaleStepG: number;
 }
 
-/**
- * Carries every part of a dish through its steps. Parts are made in the order in which they need each other; a
- * cycle, a missing part or a share over 1 is a failure of the step that asks, and the rest stays computed.
- */
-export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Draw = likelyDraw): ReplayedPart[] {
-  const byId = new Map(parts.map((p) => [p.id, p]));
-  const finished = new Map<PartId, ReplayedPart>();
-  const used = new Map<PartId, number>();
-  const underway = new Set<PartId>();
-  const runOff = new Map<StepId, Contents>();
+/** What parts of one dish give to each other. */
+export interface Exchange {
+  readonly part: (id: PartId, share: number) => Came | StepFailure;
+  readonly liquor: (step: StepId, share: number) => Came | StepFailure;
+  /** What ran off at a step, kept for whoever asks. */
+  readonly ranOff: (step: StepId, contents: Contents) => void;
+}
+/** From which step on a part is replayed, and what is in the vessel there. */
+export interface Start {
+  readonly index: number;
+  readonly vessel: Vessel;
+}
+const FROM_NOTHING: Start = { index: 0, vessel: EMPTY_VESSEL };
 
+/**
+ * Carries one part through its steps, from any of them with any vessel, given what comes from other parts. A step that
+ * cannot be done says why, and those after it wait.
+ *
+ * @returns rows of the steps from `start.index` on, and the vessel at the end (null when a step is blocked)
+ */
+export function replayPart(
+  part: PartSteps,
+  world: ReplayWorld,
+  draw: Draw,
+  exchange: Exchange,
+  start: Start = FROM_NOTHING,
+): { readonly rows: readonly Row[]; readonly end: Vessel | null } {
   /** The step under way: an uncertain parameter is told apart by the step it is asked in. */
   let current: StepKey = "";
-
-  const bring = (lines: readonly Line[]): readonly Came[] | StepFailure => {
-    const known = world.brought.get(lines);
-    if (known) return known;
-    const came: Came[] = [];
-    let foodsOnly = true;
-    for (const line of lines) {
-      const one =
-        line.kind === "food"
-          ? bringFood(line.food, line.massG, world)
-          : line.kind === "part"
-            ? bringPart(line.part, line.share)
-            : bringLiquor(line.step, line.share);
-      if ("kind" in one) return one;
-      came.push(one);
-      if (line.kind !== "food") foodsOnly = false;
-    }
-    if (foodsOnly) world.brought.set(lines, came);
-    return came;
-  };
-  const bringPart = (id: PartId, share: number): Came | StepFailure => {
-    const part = byId.get(id);
-    if (!part) return { kind: "part-missing", part: id };
-    if (underway.has(id)) return { kind: "cycle", part: id };
-    const asking = current;
-    const { end } = finished.get(id) ?? run(part);
-    current = asking;
-    if (end === null) return { kind: "part-blocked", part: id };
-    if (isMarked(end, "frozen")) return { kind: "part-frozen", part: id };
-    const total = (used.get(id) ?? 0) + share;
-    if (total > 1 + 1e-9) return { kind: "part-used-up", part: id, share: total };
-    used.set(id, total);
-    return { from: "part", part: id, raw: rawOf(end), softness: end.softness, contents: portion(end.batch, share) };
-  };
-
-  /** What ran off at a step, wherever it is; the part it belongs to is made first. */
-  const bringLiquor = (step: StepId, share: number): Came | StepFailure => {
-    if (!runOff.has(step)) {
-      const owner = parts.find((p) => p.steps.some((s) => s.id === step));
-      if (owner && !underway.has(owner.id) && !finished.has(owner.id)) {
-        const asking = current;
-        run(owner);
-        current = asking;
-      }
-    }
-    const liquor = runOff.get(step);
-    if (!liquor) return { kind: "liquor-missing", step };
-    const total = (used.get(step) ?? 0) + share;
-    if (total > 1 + 1e-9) return { kind: "liquor-used-up", step, share: total };
-    used.set(step, total);
-    return { from: "liquor", step, contents: portion(liquor, share) };
-  };
-
   const context: StepContext = {
     roomC: world.roomC,
     boilC: world.boilC,
@@ -149,50 +118,130 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
     altitudeM: world.altitudeM,
     food: world.foods,
     figures: world.figures,
-    remember: world.remember,
-    bring,
+    remember: world.memory,
+    bring: (lines) => bring(lines, world, exchange),
     draw: draw === likelyDraw ? likelyDraw : (id, range) => draw(id, range, current),
     drawLot: draw,
   };
+  const rows: Row[] = [];
+  let { vessel } = start;
+  let blockedBy: StepKey | null = null;
+  for (let i = start.index; i < part.steps.length; i++) {
+    const step = part.steps[i] as Step;
+    const key = stepKey(world.dishId, step.id);
+    if (blockedBy !== null) {
+      rows.push({ key, part: part.id, step, state: "waiting", blockedBy });
+      continue;
+    }
+    current = key;
+    const applied = applyStep(vessel, step, context, world.steps);
+    if (!applied.ok) {
+      blockedBy = key;
+      rows.push({ key, part: part.id, step, state: "blocked", failure: applied.failure });
+      continue;
+    }
+    // Written out, not spread from a common base: this runs for every step of every sample.
+    const computed: ComputedRow = {
+      key,
+      part: part.id,
+      step,
+      state: "computed",
+      before: vessel,
+      outcome: applied.value,
+      scaleSays: descriptorOf(step.kind, world.steps).weighed,
+      weighed: null,
+      refusedReading: null,
+    };
+    const row = weighedRow(computed, world, draw);
+    rows.push(row);
+    vessel = row.outcome.after;
+    const drained = row.outcome.left.find((l) => l.to === "drain");
+    if (drained) exchange.ranOff(step.id, drained.contents);
+  }
+  return { rows, end: blockedBy === null ? vessel : null };
+}
+
+/** What the lines of a step bring, or why one of them cannot. */
+function bring(lines: readonly Line[], world: ReplayWorld, exchange: Exchange): readonly Came[] | StepFailure {
+  const known = world.brought.get(lines);
+  if (known) return known;
+  const came: Came[] = [];
+  let foodsOnly = true;
+  for (const line of lines) {
+    const one =
+      line.kind === "food"
+        ? bringFood(line.food, line.massG, world)
+        : line.kind === "part"
+          ? exchange.part(line.part, line.share)
+          : exchange.liquor(line.step, line.share);
+    if ("kind" in one) return one;
+    came.push(one);
+    if (line.kind !== "food") foodsOnly = false;
+  }
+  if (foodsOnly) world.brought.set(lines, came);
+  return came;
+}
+
+/** A share of a finished part, as the step that takes it sees it. */
+export const shareOfPart = (part: PartId, end: Vessel, share: number): Came => ({
+  from: "part",
+  part,
+  raw: rawOf(end),
+  softness: end.softness,
+  contents: portion(end.batch, share),
+});
+
+/**
+ * Carries every part of a dish through its steps. Parts are made in the order in which they need each other; a
+ * cycle, a missing part or a share over 1 is a failure of the step that asks, and the rest stays computed.
+ */
+export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Draw = likelyDraw): ReplayedPart[] {
+  const byId = new Map(parts.map((p) => [p.id, p]));
+  const finished = new Map<PartId, ReplayedPart>();
+  const used = new Map<PartId | StepId, number>();
+  const underway = new Set<PartId>();
+  const runOff = new Map<StepId, Contents>();
+
   const run = (part: PartSteps): ReplayedPart => {
     underway.add(part.id);
-    const rows: Row[] = [];
-    let vessel: Vessel = EMPTY_VESSEL;
-    let blockedBy: StepKey | null = null;
-    for (const step of part.steps) {
-      const key = stepKey(world.dishId, step.id);
-      if (blockedBy !== null) {
-        rows.push({ key, part: part.id, step, state: "waiting", blockedBy });
-        continue;
-      }
-      current = key;
-      const applied = applyStep(vessel, step, context);
-      if (!applied.ok) {
-        blockedBy = key;
-        rows.push({ key, part: part.id, step, state: "blocked", failure: applied.failure });
-        continue;
-      }
-      // Written out, not spread from a common base: this runs for every step of every sample.
-      const computed: ComputedRow = {
-        key,
-        part: part.id,
-        step,
-        state: "computed",
-        before: vessel,
-        outcome: applied.value,
-        weighed: null,
-        refusedReading: null,
-      };
-      const row = weighedRow(computed, world, draw);
-      rows.push(row);
-      vessel = row.outcome.after;
-      const drained = row.outcome.left.find((l) => l.to === "drain");
-      if (drained) runOff.set(step.id, drained.contents);
-    }
+    const { rows, end } = replayPart(part, world, draw, exchange);
     underway.delete(part.id);
-    const done: ReplayedPart = { id: part.id, rows, end: blockedBy === null ? vessel : null, usedShare: 0 };
+    const done: ReplayedPart = { id: part.id, rows, end, usedShare: 0 };
     finished.set(part.id, done);
     return done;
+  };
+  /** Counts a share of a part or a liquor as used; over the whole it says how much was asked for. */
+  const overused = (id: PartId | StepId, share: number): number | null => {
+    const total = (used.get(id) ?? 0) + share;
+    if (total > 1 + 1e-9) return total;
+    used.set(id, total);
+    return null;
+  };
+  const exchange: Exchange = {
+    part: (id, share) => {
+      const part = byId.get(id);
+      if (!part) return { kind: "part-missing", part: id };
+      if (underway.has(id)) return { kind: "cycle", part: id };
+      const { end } = finished.get(id) ?? run(part);
+      if (end === null) return { kind: "part-blocked", part: id };
+      if (isMarked(end, "frozen")) return { kind: "part-frozen", part: id };
+      const asked = overused(id, share);
+      return asked === null ? shareOfPart(id, end, share) : { kind: "part-used-up", part: id, share: asked };
+    },
+    // What ran off at a step, wherever it is; the part it belongs to is made first.
+    liquor: (step, share) => {
+      if (!runOff.has(step)) {
+        const owner = parts.find((p) => p.steps.some((s) => s.id === step));
+        if (owner && !underway.has(owner.id) && !finished.has(owner.id)) run(owner);
+      }
+      const liquor = runOff.get(step);
+      if (!liquor) return { kind: "liquor-missing", step };
+      const asked = overused(step, share);
+      return asked === null
+        ? { from: "liquor", step, contents: portion(liquor, share) }
+        : { kind: "liquor-used-up", step, share: asked };
+    },
+    ranOff: (step, contents) => void runOff.set(step, contents),
   };
 
   for (const part of parts) if (!finished.has(part.id)) run(part);
@@ -217,7 +266,7 @@ function weighedRow(row: ComputedRow, world: ReplayWorld, draw: Draw): ComputedR
   if (reading === undefined) return row;
   const blur = world.scaleStepG / 2;
   const readingG = draw("scale", estimate(reading - blur, reading, reading + blur), row.key);
-  const corrected = correctByReading(row.step.kind, row.outcome, readingG);
+  const corrected = correctByReading(row.scaleSays, row.outcome, readingG);
   if (!corrected.ok) return { ...row, refusedReading: corrected.failure };
   const computedG = totalG(row.outcome.after.batch);
   return { ...row, outcome: corrected.value.outcome, weighed: { readingG, computedG, factor: corrected.value.factor } };

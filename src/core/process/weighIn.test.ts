@@ -15,7 +15,7 @@ const squeezed = (waterG: number, saltG: number): Outcome => ({
 
 test("418 g instead of 363 g: water and salt both rise by the same factor, by hand", () => {
   const outcome = squeezed(212.983, 1.869);
-  const corrected = correctByReading("squeeze", outcome, 418);
+  const corrected = correctByReading("liquor", outcome, 418);
   if (!corrected.ok) throw new Error("refused");
   // (418 − 148.148) / (363 − 148.148) = 269.852 / 214.852 = 1.25599
   const k = 269.852 / 214.852;
@@ -32,7 +32,7 @@ test.each([
   [148.1, "below-possible"],
   [900, "above-possible"],
 ] as const)("%s g after the squeeze asks instead of correcting", (readingG, kind) => {
-  const corrected = correctByReading("squeeze", squeezed(213, 1.87), readingG);
+  const corrected = correctByReading("liquor", squeezed(213, 1.87), readingG);
   expect(corrected).toMatchObject({ ok: false, failure: { kind } });
 });
 
@@ -45,7 +45,7 @@ test("after frying a difference is water alone: the salt stays", () => {
     needs: [],
     facts: [],
   };
-  const corrected = correctByReading("sear", fried, 203);
+  const corrected = correctByReading("water", fried, 203);
   if (!corrected.ok) throw new Error("refused");
   expect(corrected.value.outcome.after.batch).toMatchObject({ waterG: 90, saltG: 3, oilG: 10 });
   expect(corrected.value.outcome.left[0]?.contents.waterG).toBeCloseTo(30, 9);
@@ -54,6 +54,6 @@ test("after frying a difference is water alone: the salt stays", () => {
 test("nothing is weighed while the food still lies in its bath, or where a reading means nothing", () => {
   const outcome = squeezed(213, 1.87);
   const inBath = { ...outcome, after: { ...outcome.after, bath: { ...NOTHING, waterG: 100 } } };
-  expect(correctByReading("squeeze", inBath, 363)).toMatchObject({ ok: false, failure: { kind: "not-weighed-here" } });
-  expect(correctByReading("rest", outcome, 363)).toMatchObject({ ok: false, failure: { kind: "not-weighed-here" } });
+  expect(correctByReading("liquor", inBath, 363)).toMatchObject({ ok: false, failure: { kind: "not-weighed-here" } });
+  expect(correctByReading(null, outcome, 363)).toMatchObject({ ok: false, failure: { kind: "not-weighed-here" } });
 });

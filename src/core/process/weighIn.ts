@@ -1,62 +1,7 @@
 import { fail, type Result, succeed } from "../quantities/result";
 import { add, type Contents, liquor, portion, solidsG, subtract, sum, totalG } from "./contents";
 import { type Left, type Outcome, scaledCame } from "./ledger";
-import type { StepKind } from "./step";
-
-/** What a difference on the scale means after a step of this kind (models card 17). */
-export type Meaning = "liquor" | "water" | "addition";
-
-const MEANINGS: Readonly<Record<StepKind, Meaning | null>> = {
-  weigh: "addition",
-  sort: null,
-  cut: null,
-  pulse: "addition",
-  mash: "addition",
-  soak: null,
-  cook: null,
-  boil: "liquor",
-  steam: "liquor",
-  blanch: "addition",
-  gel: "addition",
-  drain: "liquor",
-  rinse: "liquor",
-  squeeze: "liquor",
-  press: "liquor",
-  freeze: null,
-  thaw: "liquor",
-  pat: "liquor",
-  season: "addition",
-  marinate: "addition",
-  glaze: "addition",
-  toast: "water",
-  batter: "addition",
-  bind: "addition",
-  rest: null,
-  shape: null,
-  stuff: "addition",
-  slice: null,
-  coat: "addition",
-  sear: "water",
-  brown: "water",
-  sweat: "water",
-  fry: "water",
-  griddle: "water",
-  "deep-fry": "water",
-  "air-fry": "water",
-  bake: "water",
-  simmer: "water",
-  reduce: "water",
-  thicken: "addition",
-  layer: "addition",
-  top: "addition",
-  hold: "water",
-  stand: "water",
-  cool: null,
-  store: null,
-  reheat: "water",
-  serve: "addition",
-};
-export const meaningAfter = (kind: StepKind): Meaning | null => MEANINGS[kind];
+import type { Meaning } from "./descriptor";
 
 export type WeighInFailure =
   | { readonly kind: "not-weighed-here" }
@@ -76,14 +21,14 @@ export interface Corrected {
  * k = (reading − solids − oil)/(computed − solids − oil). After heat the difference is water alone. After an
  * addition it is more or less of what was added. Every gram stays accounted for: the ledger's other side moves too.
  *
+ * @param meaning what the scale says after a step of this kind; null: nothing
  * @param readingG the food alone, vessel tared, g
  */
 export function correctByReading(
-  kind: StepKind,
+  meaning: Meaning | null,
   outcome: Outcome,
   readingG: number,
 ): Result<Corrected, WeighInFailure> {
-  const meaning = meaningAfter(kind);
   const { batch } = outcome.after;
   if (meaning === null || outcome.after.bath !== null) return fail({ kind: "not-weighed-here" });
   const computedG = totalG(batch);

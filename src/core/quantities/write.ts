@@ -1,4 +1,4 @@
-import { fahrenheitFromCelsius, GRAMS_PER_OUNCE, GRAMS_PER_POUND, type UnitSystem } from "./units";
+import { fahrenheitFromCelsius, GRAMS_PER_OUNCE, GRAMS_PER_POUND, ML_OF, type UnitSystem } from "./units";
 
 /** Rounds to what a home scale can show: 1 g, below 10 g 0.1 g. */
 function scaleReading(massG: number): string {
@@ -35,6 +35,13 @@ export function writeMinutes(minutes: number): string {
   const hours = Math.floor(whole / 60);
   if (hours >= 48) return `${Math.floor(hours / 24)} days${hours % 24 > 0 ? ` ${hours % 24} h` : ""}`;
   return whole % 60 === 0 ? `${hours} h` : `${hours} h ${String(whole % 60).padStart(2, "0")}`;
+}
+
+/** `250 mL`, `1 cup`: US cups to the quarter. */
+export function writeVolume(ml: number, units: UnitSystem = "metric"): string {
+  if (units === "metric") return ml >= 1000 ? `${trimZero((ml / 1000).toFixed(1))} L` : `${Math.round(ml)} mL`;
+  const cups = Math.round((4 * ml) / ML_OF.us.cup) / 4;
+  return `${cups} ${cups > 1 ? "cups" : "cup"}`;
 }
 
 export const writePercent = (fraction: number, digits = 2): string => `${(fraction * 100).toFixed(digits)} %`;

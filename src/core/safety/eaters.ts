@@ -2,7 +2,7 @@ import type { Allergen, AllergenState } from "../foods/allergens";
 import type { FoodId, FoodLookup } from "../foods/food";
 import { labelCanFree } from "../foods/table";
 import { type Dish, foodsOf, linesOf, type Supper } from "../dish/dish";
-import type { Eater } from "../dish/kitchen";
+import type { Eater } from "../household/people";
 
 /** Where a food stands in the supper: the dish and the parts it goes into. */
 export interface Finding {

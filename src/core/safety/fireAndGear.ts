@@ -1,141 +1,120 @@
 import { moistureOf } from "../process/contents";
-import { brings, factOf, foodSet, holds, is, type Rule } from "./rule";
+import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
 
 const HARD = foodSet("squash-whole", "butternut", "celeriac", "swede");
 const MOST_OIL_C = 230;
+const FRYING_C = { low: 175, high: 190 };
 const PAPER_C = 220;
 const LEAST_LIQUID_G = 250;
 
 /** Hot oil, boiling water, blades, pressure, and what runs over. */
 export const FIRE_AND_GEAR: readonly Rule[] = [
-  {
+  rule({
     id: "hot-oil",
     severity: "warn",
     authority: "fire-safety bodies",
-    says: (row) =>
-      is(row, "sear", "fry", "deep-fry")
-        ? "Hot oil: pat the pieces dry, lower them away from you, keep a lid within reach and never put water on burning oil."
-        : null,
-  },
-  {
+    touches: (row) => when(is(row, "sear", "fry", "deep-fry"), NO_FACTS),
+  }),
+  rule({
     id: "oil-too-hot",
     severity: "stop",
     authority: "fire-safety bodies, from memory",
-    says: (row) =>
-      row.step.kind === "deep-fry" && row.step.oilC > MOST_OIL_C - 20
-        ? "Oil this hot smokes and can catch fire. Stay at 175–190 °C."
-        : null,
-  },
-  {
+    touches: (row) =>
+      when(row.step.kind === "deep-fry" && row.step.oilC > MOST_OIL_C - 20, {
+        lowC: FRYING_C.low,
+        highC: FRYING_C.high,
+      }),
+  }),
+  rule({
     id: "oil-line",
     severity: "stop",
     authority: "common practice: oil to half the pot",
-    says: (row) =>
-      is(row, "deep-fry") && (factOf(row, "fill")?.share ?? 0) > 1
-        ? "The oil stands above half of the pot and boils over when food goes in. Take a deeper pot or less oil."
-        : null,
-  },
-  {
+    touches: (row) => when(is(row, "deep-fry") && (factOf(row, "fill")?.share ?? 0) > 1, NO_FACTS),
+  }),
+  rule({
     id: "boiling-water",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      is(row, "boil", "blanch") ||
-      (row.step.kind === "cook" && !row.step.pressure) ||
-      (row.step.kind === "soak" && row.step.waterC >= 80)
-        ? "Boiling water: clear the way to the sink before you lift, and pour away from you."
-        : null,
-  },
-  {
+    touches: (row) =>
+      when(
+        is(row, "boil", "blanch") ||
+          (row.step.kind === "cook" && !row.step.pressure) ||
+          (row.step.kind === "soak" && row.step.waterC >= 80),
+        NO_FACTS,
+      ),
+  }),
+  rule({
     id: "hot-squeeze",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      is(row, "squeeze") && row.before.batch.tempC > 48
-        ? `About ${Math.round(row.before.batch.tempC)} °C inside: rinse cold first or use a cloth and tongs.`
-        : null,
-  },
-  {
+    touches: (row) => when(is(row, "squeeze") && row.before.batch.tempC > 48, { tempC: row.before.batch.tempC }),
+  }),
+  rule({
     id: "hot-blender",
     severity: "warn",
     authority: "common practice; makers' manuals",
-    says: (row) =>
-      row.step.kind === "pulse" && row.step.to === "smooth" && row.outcome.after.batch.tempC > 60
-        ? "Hot liquid in a closed blender bursts out: fill it a third, leave the lid vented under a cloth, begin slowly."
-        : null,
-  },
-  {
+    touches: (row) =>
+      when(row.step.kind === "pulse" && row.step.to === "smooth" && row.outcome.after.batch.tempC > 60, NO_FACTS),
+  }),
+  rule({
     id: "machine-line",
     severity: "warn",
     authority: "common practice: bowls to two thirds",
-    says: (row) => {
+    touches: (row) => {
       const loads = is(row, "pulse") ? (factOf(row, "batches")?.count ?? 1) : 1;
-      return loads > 1 ? `All at once would be over the bowl's two-thirds line. Make it in ${loads} loads.` : null;
+      return when(loads > 1, { loads });
     },
-  },
-  {
+  }),
+  rule({
     id: "pressure-fill",
     severity: "stop",
     authority: "makers' manuals; extension services",
-    says: (row) =>
-      row.step.kind === "cook" && row.step.pressure && (factOf(row, "fill")?.share ?? 0) > 1
-        ? "Over the line: two thirds at most, half for beans and grains that foam. Cook it in two goes."
-        : null,
-  },
-  {
+    touches: (row) =>
+      when(row.step.kind === "cook" && row.step.pressure && (factOf(row, "fill")?.share ?? 0) > 1, NO_FACTS),
+  }),
+  rule({
     id: "pressure-liquid",
     severity: "stop",
     authority: "makers' manuals",
-    says: (row) =>
-      row.step.kind === "cook" &&
-      row.step.pressure &&
-      row.outcome.came.reduce((g, c) => g + c.contents.waterG, row.before.bath?.waterG ?? 0) < LEAST_LIQUID_G
-        ? "Too little liquid for a pressure cooker: at least 250 mL, or what your manual says."
-        : null,
-  },
-  {
+    touches: (row) =>
+      when(
+        row.step.kind === "cook" &&
+          row.step.pressure &&
+          row.outcome.came.reduce((g, c) => g + c.contents.waterG, row.before.bath?.waterG ?? 0) < LEAST_LIQUID_G,
+        { leastMl: LEAST_LIQUID_G },
+      ),
+  }),
+  rule({
     id: "hard-squash",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      is(row, "cut", "slice") && (brings(row, HARD) || holds(row, HARD))
-        ? "Hard under the knife: cut a flat side first, lay it on that, push down with the heel of a large knife, fingers away."
-        : null,
-  },
-  {
+    touches: (row, context) =>
+      when(is(row, "cut", "slice") && (brings(row, HARD, context) || holds(row, HARD, context)), NO_FACTS),
+  }),
+  rule({
     id: "paper-in-the-oven",
     severity: "warn",
     authority: "makers' packets, usually 220 °C",
-    says: (row) =>
-      row.step.kind === "bake" && row.step.cover === "parchment" && row.step.ovenC > PAPER_C
-        ? "Baking paper browns and burns above 220 °C. Check its packet or bake without."
-        : null,
-  },
-  {
+    touches: (row) =>
+      when(row.step.kind === "bake" && row.step.cover === "parchment" && row.step.ovenC > PAPER_C, { mostC: PAPER_C }),
+  }),
+  rule({
     id: "tin-full",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      is(row, "layer") && (factOf(row, "fill")?.share ?? 0) > 0.95
-        ? "The tin is full to its rim and will boil over. Take a larger one, or set a tray under it."
-        : null,
-  },
-  {
+    touches: (row) => when(is(row, "layer") && (factOf(row, "fill")?.share ?? 0) > 0.95, NO_FACTS),
+  }),
+  rule({
     id: "pot-full",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      row.step.kind === "cook" && !row.step.pressure && (factOf(row, "fill")?.share ?? 0) > 1
-        ? "The pot is too full for this. Take a larger one or cook in two goes."
-        : null,
-  },
-  {
+    touches: (row) =>
+      when(row.step.kind === "cook" && !row.step.pressure && (factOf(row, "fill")?.share ?? 0) > 1, NO_FACTS),
+  }),
+  rule({
     id: "wet-into-oil",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      is(row, "sear") && moistureOf(row.before.batch) > 2.2
-        ? "Very wet for hot oil: it will spit. Squeeze or pat it drier."
-        : null,
-  },
+    touches: (row) => when(is(row, "sear") && moistureOf(row.before.batch) > 2.2, NO_FACTS),
+  }),
 ];

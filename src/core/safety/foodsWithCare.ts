@@ -1,4 +1,4 @@
-import { brings, factOf, foodSet, holds, is, type Rule } from "./rule";
+import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
 
 const RAW_FLOUR = foodSet(
   "wheat-flour",
@@ -24,108 +24,86 @@ const BANANA = foodSet("banana-peel", "banana-blossom");
 
 /** Foods that ask for care of their own: raw flour, pulses, mushrooms, seaweed, peel. */
 export const FOODS_WITH_CARE: readonly Rule[] = [
-  {
+  rule({
     id: "raw-flour",
     severity: "warn",
     authority: "FDA, raw flour advice",
-    says: (row) =>
-      is(row, "bind", "batter") && holds(row, RAW_FLOUR)
-        ? "Don't taste this mix: raw flour can carry germs. Fry a small piece and taste that."
-        : null,
-  },
-  {
+    touches: (row, context) => when(is(row, "bind", "batter") && holds(row, RAW_FLOUR, context), NO_FACTS),
+  }),
+  rule({
     id: "seaweed-iodine",
     severity: "warn",
     authority: "EFSA; UK FSA",
-    says: (row) =>
-      brings(row, SEAWEED)
-        ? "Seaweeds hold very different amounts of iodine, brown ones the most: use a little, lift kombu out, and leave it out for whoever has thyroid trouble."
-        : null,
-  },
-  {
+    touches: (row, context) => when(brings(row, SEAWEED, context), NO_FACTS),
+  }),
+  rule({
     id: "hijiki",
     severity: "stop",
     authority: "UK FSA",
-    says: (row) => (brings(row, HIJIKI) ? "Hijiki holds inorganic arsenic. Take another seaweed." : null),
-  },
-  {
+    touches: (row, context) => when(brings(row, HIJIKI, context), NO_FACTS),
+  }),
+  rule({
     id: "kidney-lectin",
     severity: "warn",
     authority: "FDA Bad Bug Book",
-    says: (row) =>
-      is(row, "soak", "cook") && holds(row, LECTIN)
-        ? "Kidney beans: soak 5 hours or more, throw that water away, then a rolling boil in fresh water for at least 10 minutes (FDA suggests 30) before anything gentler."
-        : null,
-  },
-  {
+    touches: (row, context) => when(is(row, "soak", "cook") && holds(row, LECTIN, context), NO_FACTS),
+  }),
+  rule({
     id: "raw-pulses",
     severity: "stop",
     authority: "FDA Bad Bug Book",
-    says: (row) =>
-      is(row, "pulse", "mash", "bind", "shape", "fry", "bake", "air-fry", "deep-fry", "hold", "layer", "serve") &&
-      row.outcome.after.marks.includes("raw-beans")
-        ? "These beans were never boiled for ten minutes: raw or gently warmed they make ill. Cook them first."
-        : null,
-  },
-  {
+    touches: (row) =>
+      when(
+        is(row, "pulse", "mash", "bind", "shape", "fry", "bake", "air-fry", "deep-fry", "hold", "layer", "serve") &&
+          row.outcome.after.marks.includes("raw-beans"),
+        NO_FACTS,
+      ),
+  }),
+  rule({
     id: "pulses-underdone",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      is(row, "cook", "simmer") && holds(row, PULSES) && (factOf(row, "softened")?.share ?? 1) < 0.9
-        ? "By these minutes they are still hard. Bite one before the pot comes off."
-        : null,
-  },
-  {
+    touches: (row, context) =>
+      when(
+        is(row, "cook", "simmer") && holds(row, PULSES, context) && (factOf(row, "softened")?.share ?? 1) < 0.9,
+        NO_FACTS,
+      ),
+  }),
+  rule({
     id: "from-frozen",
     severity: "warn",
     authority: "common practice; the packet",
-    says: (row) =>
-      is(row, "bake", "air-fry", "fry", "deep-fry", "layer", "top") && holds(row, FROZEN)
-        ? "Frozen pieces: minutes here count from thawed. Give them the packet's, and see that the middle steams."
-        : null,
-  },
-  {
+    touches: (row, context) =>
+      when(is(row, "bake", "air-fry", "fry", "deep-fry", "layer", "top") && holds(row, FROZEN, context), NO_FACTS),
+  }),
+  rule({
     id: "mushrooms-raw",
     severity: "warn",
     authority: "FDA / CDC (Listeria in enoki; rash from raw shiitake)",
-    says: (row) =>
-      brings(row, COOK_MUSHROOMS)
-        ? "Cook these mushrooms right through: enoki has carried Listeria, raw shiitake can bring a rash."
-        : null,
-  },
-  {
+    touches: (row, context) => when(brings(row, COOK_MUSHROOMS, context), NO_FACTS),
+  }),
+  rule({
     id: "mushrooms-served-raw",
     severity: "stop",
     authority: "FDA / CDC",
-    says: (row) =>
-      is(row, "serve") && row.outcome.after.marks.includes("raw-mushrooms")
-        ? "These mushrooms have not been cooked. Not raw."
-        : null,
-  },
-  {
+    touches: (row) => when(is(row, "serve") && row.outcome.after.marks.includes("raw-mushrooms"), NO_FACTS),
+  }),
+  rule({
     id: "tempeh",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      brings(row, TEMPEH)
-        ? "Tempeh: steam 10 minutes or heat it to 74 °C. White, grey and black spots are fine; pink, slime or ammonia is not."
-        : null,
-  },
-  {
+    touches: (row, context) => when(brings(row, TEMPEH, context), { leastC: 74 }),
+  }),
+  rule({
     id: "banana-peel",
     severity: "warn",
     authority: "common practice; allergology (latex–fruit syndrome)",
-    says: (row) =>
-      brings(row, BANANA)
-        ? `${brings(row, PEEL) ? "Scrub the peel, best of untreated fruit. " : ""}Who reacts to latex may react to banana as well: ask.`
-        : null,
-  },
-  {
+    touches: (row, context) => when(brings(row, BANANA, context), { peel: brings(row, PEEL, context) }),
+  }),
+  rule({
     id: "green-potato",
     severity: "warn",
     authority: "BfR and FSA advice on glycoalkaloids",
-    says: (row) =>
-      brings(row, POTATO) ? "Cut green spots and sprouts away; a potato that is green all over goes out." : null,
-  },
+    touches: (row, context) => when(brings(row, POTATO, context), NO_FACTS),
+  }),
 ];

@@ -1,4 +1,4 @@
-import { brings, factOf, foodSet, holds, is, type Rule } from "./rule";
+import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
 
 const HOT_CHILLI = foodSet("chilli", "chilli-flakes");
 const NUTS_WHOLE = foodSet("walnuts", "cashews", "pecans", "almonds", "hazelnuts");
@@ -6,51 +6,43 @@ const ALCOHOL = foodSet("wine-white", "wine-red", "beer");
 
 /** Who eats and who cooks: allergens, small children, alcohol, hands. */
 export const PEOPLE: readonly Rule[] = [
-  {
+  rule({
     id: "chilli-hands",
     severity: "warn",
     authority: "common practice",
-    says: (row) =>
-      is(row, "cut", "pulse") && (brings(row, HOT_CHILLI) || (is(row, "cut") && holds(row, HOT_CHILLI)))
-        ? "Chilli stays on fingers: wear gloves or wash with oil and soap before you touch eyes."
-        : null,
-  },
-  {
+    touches: (row, context) =>
+      when(
+        is(row, "cut", "pulse") &&
+          (brings(row, HOT_CHILLI, context) || (is(row, "cut") && holds(row, HOT_CHILLI, context))),
+        NO_FACTS,
+      ),
+  }),
+  rule({
     id: "choking",
     severity: "warn",
     authority: "AAP and NHS advice on choking shapes",
-    says: (row, { smallEaters }) => {
-      if (!smallEaters) return null;
+    touches: (row, context) => {
+      if (!context.smallEaters) return null;
       const pieces = factOf(row, "pieces")?.pieces;
-      const round = pieces && (pieces.form === "ball" || pieces.form === "log") && pieces.diameterMm < 40;
-      return round || (is(row, "top", "serve", "weigh") && brings(row, NUTS_WHOLE))
-        ? "A small child eats: quarter round pieces lengthwise, grind whole nuts."
-        : null;
+      const round = pieces !== undefined && (pieces.form === "ball" || pieces.form === "log") && pieces.diameterMm < 40;
+      return when(round || (is(row, "top", "serve", "weigh") && brings(row, NUTS_WHOLE, context)), NO_FACTS);
     },
-  },
-  {
+  }),
+  rule({
     id: "alcohol",
     severity: "warn",
     authority: "USDA Table of Nutrient Retention Factors",
-    says: (row) =>
-      brings(row, ALCOHOL)
-        ? "Some of the alcohol stays, however long it simmers. Leave it out for children and for whoever avoids it."
-        : null,
-  },
-  {
+    touches: (row, context) => when(brings(row, ALCOHOL, context), NO_FACTS),
+  }),
+  rule({
     id: "cross-contact",
     severity: "warn",
     authority: "EU Regulation 1169/2011; FALCPA 2004, FASTER 2021",
-    says: (row, { avoided }) => {
+    touches: (row, { avoided }) => {
       if (avoided.size === 0) return null;
-      const said = new Set<string>();
-      for (const came of row.outcome.came) {
-        const who = came.from === "food" ? avoided.get(came.food) : undefined;
-        if (who !== undefined) said.add(who);
-      }
-      return said.size > 0
-        ? `${[...said].join("; ")}. Keep boards, pans, oil and spoons of this part apart from the others.`
-        : null;
+      const who = row.outcome.came.flatMap((came) => (came.from === "food" ? (avoided.get(came.food) ?? []) : []));
+      const once = who.filter((a, i) => who.findIndex((b) => b.eater === a.eater && b.allergen === a.allergen) === i);
+      return when(once.length > 0, { who: once });
     },
-  },
+  }),
 ];

@@ -1,54 +1,138 @@
+import type { Allergen } from "../foods/allergens";
+import type { FoodId } from "../foods/food";
 import type { Fact, Outcome } from "../process/ledger";
 import type { StepKey } from "../process/log";
+import type { StepKind } from "../process/registry";
 import type { Row } from "../process/replay";
-import type { FoodId } from "../foods/food";
-import type { StepKind } from "../process/step";
 
-/** Show with every caution. */
-export const DEFER = "General guidance; follow your local food code and the label.";
-
-export interface Caution {
-  readonly rule: string;
-  readonly severity: "stop" | "warn";
-  readonly step: StepKey;
-  readonly says: string;
-  readonly authority: string;
+/** Somebody at the table who must not have what a step brings. */
+export interface Avoidance {
+  readonly eater: string;
+  readonly allergen: Allergen;
 }
+
+/**
+ * What each rule has to tell beside its own name: figures in grams, minutes and °C, from which `ui/wording/cautions` makes
+ * the sentence. A new rule needs a line here, its test in one of the rooms of rules, and its words.
+ */
+export interface CautionFacts {
+  readonly "danger-zone": {
+    readonly warmMin: number;
+    readonly limitMin: number;
+    readonly lowC: number;
+    readonly highC: number;
+    /** Where the minutes come from: the step itself, the clock, or a wait that the cook allows after it. */
+    readonly from: "step" | "clock" | "wait";
+  };
+  readonly core: { readonly leastC: number };
+  readonly "core-short": { readonly neededMin: number; readonly coreC: number };
+  readonly "hot-hold": { readonly leastC: number; readonly atHomeC: number };
+  readonly reheat: { readonly leastC: number };
+  readonly cooling: { readonly fromC: number; readonly firstC: number; readonly lastC: number };
+  readonly "fridge-days": { readonly atC: number };
+  readonly "kept-too-long": { readonly atC: number };
+  readonly "cooked-rice": object;
+  readonly "cooked-rice-days": object;
+  readonly "foil-potato": { readonly hotC: number };
+  readonly "swollen-pack": object;
+  readonly thaw: { readonly how: "fridge" | "cold-water" };
+  readonly "garlic-in-oil": { readonly days: number; readonly atC: number };
+  readonly "raw-flour": object;
+  readonly "seaweed-iodine": object;
+  readonly hijiki: object;
+  readonly "kidney-lectin": object;
+  readonly "raw-pulses": object;
+  readonly "pulses-underdone": object;
+  readonly "from-frozen": object;
+  readonly "mushrooms-raw": object;
+  readonly "mushrooms-served-raw": object;
+  readonly tempeh: { readonly leastC: number };
+  readonly "banana-peel": { readonly peel: boolean };
+  readonly "green-potato": object;
+  readonly "hot-oil": object;
+  readonly "oil-too-hot": { readonly lowC: number; readonly highC: number };
+  readonly "oil-line": object;
+  readonly "boiling-water": object;
+  readonly "hot-squeeze": { readonly tempC: number };
+  readonly "hot-blender": object;
+  readonly "machine-line": { readonly loads: number };
+  readonly "pressure-fill": object;
+  readonly "pressure-liquid": { readonly leastMl: number };
+  readonly "hard-squash": object;
+  readonly "paper-in-the-oven": { readonly mostC: number };
+  readonly "tin-full": object;
+  readonly "pot-full": object;
+  readonly "wet-into-oil": object;
+  readonly "chilli-hands": object;
+  readonly choking: object;
+  readonly alcohol: object;
+  readonly "cross-contact": { readonly who: readonly Avoidance[] };
+}
+export type RuleId = keyof CautionFacts;
+
+/** A rule that was touched at a step: which, how grave, on whose authority, and what there is to tell. */
+export type Caution = {
+  readonly [K in RuleId]: {
+    readonly rule: K;
+    readonly severity: "stop" | "warn";
+    readonly step: StepKey;
+    readonly authority: string;
+    readonly facts: CautionFacts[K];
+  };
+}[RuleId];
 
 export type Computed = Extract<Row, { state: "computed" }>;
 /** What a rule may look at beside the step itself. */
 export interface RuleContext {
   /** The steps of the same part before this one, in order. */
   readonly earlier: readonly Computed[];
-  /** Minutes that what is in it, or the part that stood longest, has been unchilled below 60 °C, this step counted. */
-  readonly warmMin: number;
+  /** How long what is in it has been in the warm when the step is over, and when it has waited after it. */
+  readonly warmth: Warmth;
   /** Somebody under five eats. */
   readonly smallEaters: boolean;
   /** Foods that somebody at the table avoids, with who and what. */
-  readonly avoided: ReadonlyMap<string, string>;
+  readonly avoided: ReadonlyMap<FoodId, readonly Avoidance[]>;
+  /** The built-in food whose cautions count for a food. */
+  readonly kin: (food: FoodId) => FoodId;
 }
-export interface Rule {
-  readonly id: string;
+/** Minutes unchilled below 60 °C so far, those of the part that stood longest counted. */
+export interface Warmth {
+  /** When the step is over. */
+  readonly afterStepMin: number;
+  /** What its own waiting added. */
+  readonly ownMin: number;
+  /** When the next step begins: by the clock, or by the longest wait that the cook allows; null when nothing is known. */
+  readonly afterWaitMin: number | null;
+  readonly waitIs: "clock" | "wait";
+}
+
+export interface Rule<K extends RuleId = RuleId> {
+  readonly id: K;
   readonly severity: Caution["severity"];
   readonly authority: string;
-  /** The sentence, when the rule is touched. */
-  readonly says: (row: Computed, context: RuleContext) => string | null;
+  /** What there is to tell, when the rule is touched; null when it is not. */
+  readonly touches: (row: Computed, context: RuleContext) => CautionFacts[K] | null;
 }
+/** Keeps the id, so that the facts are those of the rule. */
+export const rule = <K extends RuleId>(r: Rule<K>): Rule => r as unknown as Rule;
+export const NO_FACTS = {};
+/** The facts when the condition holds. */
+export const when = <F>(touched: boolean, facts: F): F | null => (touched ? facts : null);
 
 /** Food that is this hot all through begins a new count of warm minutes: 165 °F. */
 export const KILLED_C = (165 - 32) / 1.8;
+export const FRIDGE_C = 4;
 
-export const foodSet = (...ids: FoodId[]): ReadonlySet<FoodId> => new Set(ids);
-export const holds = (row: Computed, foods: ReadonlySet<string>): boolean =>
-  row.outcome.after.batch.solids.foods.some((food) => foods.has(food));
-export const brings = (row: Computed, foods: ReadonlySet<string>) =>
-  row.outcome.came.some((c) => c.from === "food" && foods.has(c.food));
+type FoodSet = ReadonlySet<FoodId>;
+export const foodSet = (...ids: FoodId[]): FoodSet => new Set(ids);
+/** Something of these foods, or of own foods that are like them, is in the vessel afterwards. */
+export const holds = (row: Computed, foods: FoodSet, { kin }: RuleContext): boolean =>
+  row.outcome.after.batch.solids.foods.some((food) => foods.has(kin(food)));
+/** Something of these foods, or of own foods that are like them, comes in at this step. */
+export const brings = (row: Computed, foods: FoodSet, { kin }: RuleContext): boolean =>
+  row.outcome.came.some((c) => c.from === "food" && foods.has(kin(c.food)));
 export const is = (row: Computed, ...kinds: StepKind[]) => kinds.includes(row.step.kind);
 export const waitMin = ({ outcome }: { outcome: Outcome }) =>
   outcome.phases.reduce((m, p) => (p.kind === "wait" ? m + p.minutes : m), 0);
-export const cold = (row: Computed) => row.outcome.needs.some((n) => n.kind === "fridge" || n.kind === "freezer");
-export const heated = (row: Computed) =>
-  row.outcome.needs.some((n) => n.kind === "oven" || n.kind === "burner" || n.kind === "machine");
 export const factOf = <K extends Fact["kind"]>(row: Computed, kind: K) =>
   row.outcome.facts.find((f): f is Extract<Fact, { kind: K }> => f.kind === kind);
-export const hot = (row: Computed) => row.outcome.after.batch.tempC >= KILLED_C;

@@ -1,63 +1,27 @@
 import type { Dish } from "../dish/dish";
 import { servedParts } from "../dish/dish";
-import type { Kitchen } from "../dish/kitchen";
 import { entryPhase } from "../process/ledger";
+import { DANGER_ZONE, standsWarm, warmMinutes } from "../process/warmth";
 import type { ReplayedPart, Row } from "../process/replay";
-import type { StepKind } from "../process/step";
-import { SHELVES_OF_ONE_OVEN } from "./schedule";
+import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import { type Apart, type Lag, SERVE, type Task } from "./task";
 
-/** How long the result of a step may wait for the next, minutes; null is no limit (common practice). */
-const USUAL_WAIT_MIN: Readonly<Record<StepKind, number | null>> = {
-  weigh: null,
-  sort: null,
-  cut: 240,
-  pulse: 240,
-  mash: 20,
-  soak: 20,
-  cook: 60,
-  boil: 5,
-  steam: 60,
-  blanch: 240,
-  gel: 240,
-  drain: 15,
-  rinse: 120,
-  squeeze: 60,
-  press: 240,
-  freeze: null,
-  thaw: 24 * 60,
-  pat: 60,
-  season: 60,
-  marinate: 90,
-  glaze: 30,
-  toast: null,
-  batter: 15,
-  bind: 20,
-  rest: 24 * 60,
-  shape: 120,
-  stuff: 120,
-  slice: 60,
-  coat: 15,
-  sear: 10,
-  brown: 60,
-  sweat: 60,
-  fry: 10,
-  griddle: 10,
-  "deep-fry": 10,
-  "air-fry": 15,
-  bake: 30,
-  simmer: 60,
-  reduce: 60,
-  thicken: 30,
-  layer: 60,
-  top: 60,
-  hold: 10,
-  stand: 20,
-  cool: 60,
-  store: null,
-  reheat: 10,
-  serve: 10,
-};
+/**
+ * Usual waits, shortened where the food would stand too long in the warm with what it has stood before. A wait that the cook
+ * allows stays as it is: the judgement says when it breaks a rule.
+ */
+function waitLimits(parts: readonly ReplayedPart[], registry: StepRegistry): (row: Computed) => number | null {
+  const warm = warmMinutes(
+    parts.map((p) => p.rows),
+    null,
+  );
+  return (row) => {
+    const usual = waitAfter(row, registry);
+    const leftMin = DANGER_ZONE.limitMin - (warm.get(row) ?? 0);
+    if (row.step.mayWaitMin !== null || !standsWarm(row.outcome) || leftMin < 0) return usual;
+    return usual === null ? Math.floor(leftMin) : Math.min(usual, Math.floor(leftMin));
+  };
+}
 
 export interface TaskNet {
   readonly tasks: readonly Task[];
@@ -66,25 +30,35 @@ export interface TaskNet {
 }
 
 type Computed = Extract<Row, { state: "computed" }>;
-const taskId = (row: Row, phase: number) => `${row.key}#${phase}`;
-const firstTask = (row: Computed) => taskId(row, entryPhase(row.outcome.phases));
+
 /** Oil that is hot waits so long for what goes into it. */
 const HOT_OIL_WAITS_MIN = 5;
-const lastTask = (row: Computed) => taskId(row, row.outcome.phases.length - 1);
-export const waitAfter = (row: Row): number | null => row.step.mayWaitMin ?? USUAL_WAIT_MIN[row.step.kind];
+/** How long the result of a step may wait for the next by itself, minutes; null is no limit. */
+export const waitAfter = (row: Row, registry: StepRegistry = STEP_REGISTRY): number | null =>
+  row.step.mayWaitMin ?? descriptorOf(row.step.kind, registry).waitsMin;
 
 /**
  * Tasks and lags of one dish. A step's phases follow each other at once; steps of a part wait no longer than the
  * food allows; a part that is joined waits by its last step; parts for the table by their own limit. Blocked steps
  * have no minutes and are left out: the plan says so elsewhere.
  */
-export function taskNetOf(dish: Dish, parts: readonly ReplayedPart[]): TaskNet {
+export function taskNetOf(
+  supper: string,
+  dish: Dish,
+  parts: readonly ReplayedPart[],
+  registry: StepRegistry = STEP_REGISTRY,
+): TaskNet {
+  // The supper is part of the name: two suppers of one week share a kitchen, and a dish may be in both.
+  const taskId = (row: Row, phase: number) => `${supper}/${row.key}#${phase}`;
+  const firstTask = (row: Computed) => taskId(row, entryPhase(row.outcome.phases));
+  const lastTask = (row: Computed) => taskId(row, row.outcome.phases.length - 1);
   const tasks: Task[] = [];
   const lags: Lag[] = [];
   const held = new Map<string, Map<string, string[]>>();
   const served = new Set(servedParts(dish).map((p) => p.id));
   const last = new Map<string, Computed>();
   const ran = new Map<string, Computed>();
+  const mayWait = waitLimits(parts, registry);
 
   for (const part of parts) {
     let previous: Computed | null = null;
@@ -127,7 +101,7 @@ export function taskNetOf(dish: Dish, parts: readonly ReplayedPart[]): TaskNet {
             maxMin: early ? HOT_OIL_WAITS_MIN : 0,
           });
       });
-      if (previous) lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, maxMin: waitAfter(previous) });
+      if (previous) lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, maxMin: mayWait(previous) });
       ran.set(row.step.id, row);
       previous = row;
     }
@@ -144,7 +118,7 @@ export function taskNetOf(dish: Dish, parts: readonly ReplayedPart[]): TaskNet {
         line.kind === "part" ? last.get(line.part) : line.kind === "liquor" ? ran.get(line.step) : undefined;
       if (!joined || joined === row) continue;
       // Liquor that was kept may stand; a part waits as long as its last step allows.
-      const maxMin = line.kind === "part" ? waitAfter(joined) : null;
+      const maxMin = line.kind === "part" ? mayWait(joined) : null;
       lags.push({ from: lastTask(joined), to: firstTask(row), minMin: 0, maxMin });
     }
   return { tasks, lags, apart: apartOf(held) };
@@ -158,16 +132,4 @@ function apartOf(held: ReadonlyMap<string, ReadonlyMap<string, readonly string[]
     groups.forEach((first, i) => groups.slice(i + 1).forEach((second) => apart.push([first, second])));
   }
   return apart;
-}
-
-/** What the kitchen has of each thing that tasks share. */
-export function capacitiesOf(kitchen: Kitchen): Record<string, number> {
-  const capacities: Record<string, number> = {
-    hands: kitchen.cooks,
-    burner: kitchen.burners.length,
-    oven: kitchen.ovens * SHELVES_OF_ONE_OVEN,
-  };
-  for (const pan of kitchen.pans) capacities[`pan:${pan.id}`] = 1;
-  for (const machine of kitchen.machines) capacities[`machine:${machine.id}`] = 1;
-  return capacities;
 }

@@ -1,8 +1,7 @@
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
-import { FOODS } from "../foods/table";
 import { plan } from "../plan";
 import table from "../checks/check-values.json";
-import { capacitiesOf } from "./fromPlan";
+import { capacitiesOf } from "./capacities";
 import { type Bound, closeNetwork } from "./network";
 import { schedule } from "./schedule";
 import { search, type SearchProblem } from "./search";
@@ -119,7 +118,8 @@ describe("published optima of card 15 (exhaustive search by two independent prog
 
 const supperPlan = plan({
   supper: demoSupper("2026-11-29T19:00:00.000Z"),
-  foods: FOODS,
+  foods: [],
+  labels: [],
   kitchen: DEMO_KITCHEN,
   eaters: DEMO_EATERS,
   log: [],
@@ -165,8 +165,8 @@ describe("the demo supper", () => {
     expect(first.startMin).toBeGreaterThanOrEqual(-100);
     expect(first.boundMin).toBeGreaterThanOrEqual(first.startMin);
     const seared =
-      (first.starts["mustard-strips.sauce-join#0"] as number) -
-      (first.starts["mustard-strips.strips-sear#0"] as number) -
+      (first.starts["sunday-supper/mustard-strips.sauce-join#0"] as number) -
+      (first.starts["sunday-supper/mustard-strips.strips-sear#0"] as number) -
       14;
     expect(seared).toBeLessThanOrEqual(10);
   });
@@ -182,7 +182,10 @@ describe("the demo supper", () => {
     if (one.kind === "does-not-fit") expect(one.reliefs).toContainEqual({ kind: "one-more", resource: "burner" });
   });
   test("waits that contradict each other are named as the reason", () => {
-    const lags: Lag[] = [...demo.lags, { from: "mustard-strips.strips-weigh#0", to: SERVE, minMin: 0, maxMin: 5 }];
+    const lags: Lag[] = [
+      ...demo.lags,
+      { from: "sunday-supper/mustard-strips.strips-weigh#0", to: SERVE, minMin: 0, maxMin: 5 },
+    ];
     const found = schedule({ ...demo, lags });
     expect(found).toMatchObject({ kind: "does-not-fit", proven: true });
     if (found.kind === "does-not-fit") expect(found.contradiction.some((l) => l.maxMin === 5)).toBe(true);
@@ -200,7 +203,8 @@ describe("every dish of the shelf on the clock", () => {
     (_id, dish) => {
       const planned = plan({
         supper: { ...demoSupper("2026-11-29T19:00:00.000Z"), dishes: [dish] },
-        foods: FOODS,
+        foods: [],
+        labels: [],
         kitchen: DEMO_KITCHEN,
         eaters: DEMO_EATERS,
         log: [],

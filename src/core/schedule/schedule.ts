@@ -1,3 +1,4 @@
+import { SHELVES_OF_ONE_OVEN } from "./capacities";
 import { type Bound, closeNetwork } from "./network";
 import { search, type SearchProblem, type SearchTask } from "./search";
 import { type Lag, type ScheduleInput, SERVE, type Task } from "./task";
@@ -39,8 +40,6 @@ export type Schedule =
 
 const HANDS = "hands";
 const OVEN = "oven";
-/** Shelves that a home oven bakes on at once (common practice). */
-export const SHELVES_OF_ONE_OVEN = 2;
 
 /**
  * Start times for all tasks, worked back from serving: every lag kept, no resource overdrawn, nothing that needs a

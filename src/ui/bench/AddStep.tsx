@@ -3,7 +3,7 @@
 import { chakra, HStack } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import { memo, useState } from "react";
-import type { StepKind } from "@/core/process/step";
+import type { StepKind } from "@/core/process/registry";
 import { Quiet } from "../frame/controls";
 import { STEP_GROUPS, STEP_NAMES } from "../wording/words";
 

@@ -72,6 +72,7 @@ export function Bench(props: BenchProps) {
             <StepRemarks
               row={row}
               plan={plan}
+              cautions={props.cautions}
               ranges={props.ranges?.[row.key] ?? null}
               kitchen={props.kitchen}
               speaking={speaking}

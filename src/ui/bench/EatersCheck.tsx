@@ -2,12 +2,13 @@
 
 import { Box, chakra, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import { memo } from "react";
-import type { Eater } from "@/core/dish/kitchen";
+import type { Eater } from "@/core/household/people";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { Verdict } from "@/core/safety/eaters";
 import { Card, Remark } from "../frame/controls";
-import { ALLERGEN_NAMES, counted, foodName, type Speaking } from "../wording/words";
+import { ALLERGEN_NAMES, foodName, type Speaking } from "../wording/words";
+import { counted } from "../wording/count";
 
 interface CheckProps {
   readonly verdicts: readonly Verdict[];

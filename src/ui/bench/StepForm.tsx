@@ -3,9 +3,9 @@
 import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
 import { ArrowDown, ArrowUp, Trash2 } from "lucide-react";
 import { memo } from "react";
-import type { Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
 import type { Food } from "@/core/foods/food";
-import type { Step } from "@/core/process/step";
+import type { Step } from "@/core/process/registry";
 import { readAmount } from "@/core/quantities/amount";
 import type { UnitSystem } from "@/core/quantities/units";
 import { writeTemp } from "@/core/quantities/write";

@@ -3,10 +3,11 @@
 import { Box, Stack } from "@chakra-ui/react";
 import { memo } from "react";
 import { BITE, BITE_SHIFTS } from "@/core/bite/shifts";
-import type { Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan, RowRanges } from "@/core/plan";
 import type { Need } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
+import type { Caution } from "@/core/safety/rule";
 import type { Range } from "@/core/quantities/range";
 import { writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { CautionRemark } from "../frame/CautionRemark";
@@ -19,12 +20,14 @@ import { sayFailure, sayWeighInFailure, type Speaking } from "../wording/words";
 export const StepRemarks = memo(function StepRemarks({
   row,
   plan,
+  cautions,
   ranges,
   kitchen,
   speaking,
 }: {
   row: Row;
   plan: Plan;
+  cautions: readonly Caution[];
   ranges: RowRanges | null;
   kitchen: Kitchen;
   speaking: Speaking;
@@ -37,7 +40,7 @@ export const StepRemarks = memo(function StepRemarks({
     );
   if (row.state === "waiting") return null;
   const advice = plan.advice.find((a) => a.step === row.key);
-  const cautions = plan.cautions.filter((c) => c.step === row.key);
+  const mine = cautions.filter((c) => c.step === row.key);
   return (
     <Stack gap="2" mt="3">
       {row.refusedReading && <Remark tone="watch">{sayWeighInFailure(row.refusedReading, speaking.units)}</Remark>}
@@ -56,8 +59,8 @@ export const StepRemarks = memo(function StepRemarks({
         );
       })}
       {advice && <Remark tone="watch">{sayAdvice(advice, speaking)}</Remark>}
-      {cautions.map((c) => (
-        <CautionRemark key={c.rule} caution={c} />
+      {mine.map((c) => (
+        <CautionRemark key={c.rule} caution={c} telling={speaking} />
       ))}
       {ranges !== null && ranges.doneShare < 1 && (
         <Remark tone="watch">

@@ -1,9 +1,10 @@
 import { screen, within } from "@testing-library/react";
-import { newStep, STEP_KINDS } from "@/core/dish/edit";
-import { foodLookup } from "@/core/foods/food";
+import { newStep, STEP_KINDS } from "@/core/process/registry";
+import { openBook } from "@/core/foods/book";
 import { FOODS } from "@/core/foods/table";
+import { editStep } from "@/core/dish/edit";
 import { plan, type PlanInput } from "@/core/plan";
-import type { Step } from "@/core/process/step";
+import type { Step } from "@/core/process/registry";
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges, show } from "../__tests__/support";
 import type { Speaking } from "../wording/words";
@@ -16,13 +17,19 @@ import { vesselsOf } from "./vessels";
 
 const input: PlanInput = {
   supper: demoSupper("2026-11-29T19:00:00.000Z"),
-  foods: FOODS,
+  foods: [],
+  labels: [],
   kitchen: DEMO_KITCHEN,
   eaters: DEMO_EATERS,
   log: [],
 };
 const planned = plan(input);
-const speaking: Speaking = { units: "metric", foods: foodLookup(FOODS), part: (id) => id };
+const speaking: Speaking = {
+  units: "metric",
+  foods: openBook({ foods: [], labels: [] }).food,
+  part: (id) => id,
+  eater: (id) => id,
+};
 const partOf = (p = planned, at = 0) =>
   p.dishes[0]?.parts[at] as NonNullable<(typeof planned.dishes)[number]["parts"][number]>;
 
@@ -58,7 +65,11 @@ describe("vessels", () => {
     expect(vesselsOf(partOf(), planned, ranges, { ...speaking, units: "us" })[3]?.range).toBe("12–14 oz");
   });
   test("a step that cannot be reckoned is a question mark, the ones after it wait", () => {
-    const broken = plan({ ...input, foods: FOODS.filter((f) => f.id !== "mustard") });
+    const gone = editStep(MUSTARD_STRIPS, "strips-marinate", (s) => ({
+      ...s,
+      adds: [{ kind: "food", food: "gone", massG: 30 }],
+    }));
+    const broken = plan({ ...input, supper: { ...input.supper, dishes: [gone] } });
     const states = vesselsOf(partOf(broken), broken, null, speaking).map((v) => [v.name, v.weight, v.sentence]);
     expect(states[4]).toEqual(["Marinate", "?", "cannot be reckoned yet"]);
     expect(states[5]).toEqual(["Sear", "?", "waits for an earlier step"]);

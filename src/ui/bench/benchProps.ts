@@ -1,10 +1,12 @@
 import type { Dish, Part, Supper } from "@/core/dish/dish";
 import type { PatternId } from "@/core/dish/patterns";
-import type { Eater, Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
+import type { Eater } from "@/core/household/people";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { Plan, PlannedPart, Ranges } from "@/core/plan";
-import type { Step, StepKind } from "@/core/process/step";
+import type { Caution } from "@/core/safety/rule";
+import type { Step, StepKind } from "@/core/process/registry";
 import type { Speaking } from "../wording/words";
 import type { StepInHand } from "./StepForm";
 
@@ -41,6 +43,7 @@ export interface BenchProps {
   readonly supper: Supper;
   readonly dish: Dish;
   readonly plan: Plan;
+  readonly cautions: readonly Caution[];
   readonly ranges: Ranges | null;
   readonly part: PlannedPart | null;
   readonly stepId: string | null;

@@ -1,6 +1,6 @@
-import type { Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
 import type { MachineKind } from "@/core/process/ledger";
-import type { Step, StepKind } from "@/core/process/step";
+import type { Step, StepKind } from "@/core/process/registry";
 
 export type FieldUnit = "min" | "temp" | "length" | "mass" | "percent" | "load" | "days" | "count" | "hours";
 /** A setting of a step as its form shows it. */

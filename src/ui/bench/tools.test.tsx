@@ -1,7 +1,7 @@
 import { act, screen, within } from "@testing-library/react";
-import { foodLookup } from "@/core/foods/food";
-import { FOODS } from "@/core/foods/table";
-import { plan } from "@/core/plan";
+import { openBook } from "@/core/foods/book";
+import { judge } from "@/core/judge";
+import { plan, type PlanInput } from "@/core/plan";
 import { DEMO_DISHES, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges, show } from "../__tests__/support";
 import type { Speaking } from "../wording/words";
@@ -11,15 +11,21 @@ import { ScaleDish } from "./ScaleDish";
 import { StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
-const speaking: Speaking = { units: "metric", foods: foodLookup(FOODS), part: (id) => id };
-const plannedOf = (dish: (typeof DEMO_DISHES)[number]) =>
-  plan({
-    supper: { ...demoSupper("2026-11-29T19:00:00.000Z"), eaters: [], guests: dish.servings, dishes: [dish] },
-    foods: FOODS,
-    kitchen: DEMO_KITCHEN,
-    eaters: [],
-    log: [],
-  });
+const speaking: Speaking = {
+  units: "metric",
+  foods: openBook({ foods: [], labels: [] }).food,
+  part: (id) => id,
+  eater: (id) => id,
+};
+const inputOf = (dish: (typeof DEMO_DISHES)[number]): PlanInput => ({
+  supper: { ...demoSupper("2026-11-29T19:00:00.000Z"), eaters: [], guests: dish.servings, dishes: [dish] },
+  foods: [],
+  labels: [],
+  kitchen: DEMO_KITCHEN,
+  eaters: [],
+  log: [],
+});
+const plannedOf = (dish: (typeof DEMO_DISHES)[number]) => plan(inputOf(dish));
 const strips = plannedOf(MUSTARD_STRIPS);
 const first = strips.dishes[0]?.parts[0] as NonNullable<NonNullable<(typeof strips.dishes)[0]>["parts"][0]>;
 
@@ -58,7 +64,8 @@ describe("the step table", () => {
 
 describe("under the step in hand", () => {
   const remarks = (dishId: string, stepId: string, ranges = true, doneShare = 1) => {
-    const planned = plannedOf(DEMO_DISHES.find((d) => d.id === dishId) as (typeof DEMO_DISHES)[number]);
+    const dish = DEMO_DISHES.find((d) => d.id === dishId) as (typeof DEMO_DISHES)[number];
+    const planned = plannedOf(dish);
     const row = planned.dishes[0]?.parts.flatMap((p) => p.rows).find((r) => r.step.id === stepId);
     if (!row) throw new Error(stepId);
     const range = rowRanges({
@@ -71,6 +78,7 @@ describe("under the step in hand", () => {
       <StepRemarks
         row={row}
         plan={planned}
+        cautions={judge(inputOf(dish), planned, null)}
         ranges={ranges ? range : null}
         kitchen={DEMO_KITCHEN}
         speaking={speaking}

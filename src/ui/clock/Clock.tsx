@@ -2,20 +2,20 @@
 
 import { Box, chakra, Flex, Grid, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
 import { CalendarPlus, Flame } from "lucide-react";
-import type { Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
 import { type Lag, SERVE } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Relief, Schedule } from "@/core/schedule/schedule";
 import { Card, Link, Quiet, Remark } from "../frame/controls";
-import type { Move } from "../wording/tasks";
+import type { TitledMove } from "../wording/tasks";
 import { ClockLanes } from "./ClockLanes";
 import { lanesOf } from "./lanes";
 
 export interface ClockProps {
   readonly plan: Plan;
   readonly schedule: Schedule;
-  readonly moves: readonly Move[];
+  readonly moves: readonly TitledMove[];
   readonly kitchen: Kitchen;
   readonly serve: { readonly day: string; readonly date: string; readonly time: string };
   /** Clock time and day of a minute relative to serving. */

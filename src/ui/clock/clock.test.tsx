@@ -1,17 +1,17 @@
 import { screen } from "@testing-library/react";
-import { FOODS } from "@/core/foods/table";
 import { plan } from "@/core/plan";
-import { capacitiesOf } from "@/core/schedule/fromPlan";
+import { capacitiesOf } from "@/core/schedule/capacities";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { show } from "../__tests__/support";
-import { movesOf } from "../wording/tasks";
+import { titledWork } from "../wording/tasks";
 import { Clock, type ClockProps } from "./Clock";
 import { axis, type Bar, type Lane, labelled, labelPx, lanesOf, stretchesOf } from "./lanes";
 
 const planned = plan({
   supper: demoSupper("2026-11-29T19:00:00.000Z"),
-  foods: FOODS,
+  foods: [],
+  labels: [],
   kitchen: DEMO_KITCHEN,
   eaters: DEMO_EATERS,
   log: [],
@@ -26,7 +26,7 @@ const found = schedule({
   nodes: 5000,
 });
 if (found.kind !== "fits") throw new Error("the demo must fit");
-const moves = movesOf(planned, found);
+const moves = titledWork(planned, found);
 const lanes = lanesOf(planned, found, moves, DEMO_KITCHEN);
 
 describe("lanes", () => {
@@ -151,7 +151,7 @@ describe("the page", () => {
     nowMin: null,
     stoveHref: "/",
     frozen: false,
-    nameOf: (id) => moves.find((m) => id.startsWith(`${m.key}#`))?.title ?? id,
+    nameOf: (id) => moves.find((m) => id.includes(`/${m.key}#`))?.title ?? id,
     onServe: jest.fn(),
     onCalendar: jest.fn(),
     ...more,
@@ -170,12 +170,12 @@ describe("the page", () => {
     const none: Schedule = {
       kind: "does-not-fit",
       proven: true,
-      contradiction: [{ from: `${moves[0]?.key}#0`, to: "serve", minMin: 0, maxMin: 5 }],
+      contradiction: [{ from: `sunday-supper/${moves[0]?.key}#0`, to: "serve", minMin: 0, maxMin: 5 }],
       reliefs: [
         { kind: "one-more", resource: "burner" },
         { kind: "one-more", resource: "pan:iron" },
         { kind: "be-home" },
-        { kind: "wait-longer", from: `${moves[0]?.key}#0`, to: "serve", nowMin: 5, neededMin: 40 },
+        { kind: "wait-longer", from: `sunday-supper/${moves[0]?.key}#0`, to: "serve", nowMin: 5, neededMin: 40 },
       ],
       nodesUsed: 3,
     };

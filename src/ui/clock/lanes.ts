@@ -1,9 +1,9 @@
-import { type Kitchen, netWatts } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan } from "@/core/plan";
 import type { Schedule } from "@/core/schedule/schedule";
-import type { StepKind } from "@/core/process/step";
 import type { Task } from "@/core/schedule/task";
-import type { Move } from "../wording/tasks";
+import { burnersOf } from "@/core/schedule/burners";
+import type { TitledMove } from "../wording/tasks";
 
 /** A stretch on a lane, minutes relative to serving. */
 export interface Bar {
@@ -26,29 +26,6 @@ interface Raw extends Omit<Bar, "row"> {
   readonly lane: string;
 }
 
-/** Steps that were reckoned with the strongest burner choose first. */
-const NEEDS_HEAT: ReadonlySet<StepKind> = new Set(["sear", "fry", "brown", "reduce", "boil"]);
-
-/** Which burner each step stands on: the strongest that is free, the hottest steps choosing first. */
-function burnersOf(plan: Plan, moves: readonly Move[], kitchen: Kitchen): ReadonlyMap<string, string> {
-  const burners = kitchen.burners.slice().sort((a, b) => netWatts(b) - netWatts(a));
-  const taken = new Map<string, [number, number][]>(burners.map((b) => [b.name, []]));
-  const stands = new Map<string, string>();
-  const onBurner = moves.filter((m) => m.row.outcome.needs.some((n) => n.kind === "burner"));
-  const hottest = [
-    ...onBurner.filter((m) => NEEDS_HEAT.has(m.row.step.kind)),
-    ...onBurner.filter((m) => !NEEDS_HEAT.has(m.row.step.kind)),
-  ];
-  for (const move of hottest) {
-    const [from, to] = [move.startMin, move.startMin + move.minutes];
-    const free = burners.find((b) => taken.get(b.name)?.every(([f, t]) => to <= f || from >= t));
-    if (!free) continue;
-    taken.get(free.name)?.push([from, to]);
-    stands.set(move.key, free.name);
-  }
-  return stands;
-}
-
 const OVEN = "Oven";
 const FRIDGE = "Fridge";
 const FREEZER = "Freezer";
@@ -57,13 +34,14 @@ const FREEZER = "Freezer";
 export function lanesOf(
   plan: Plan,
   schedule: Extract<Schedule, { kind: "fits" }>,
-  moves: readonly Move[],
+  moves: readonly TitledMove[],
   kitchen: Kitchen,
 ): Lane[] {
   const raws: Raw[] = [];
-  const stands = burnersOf(plan, moves, kitchen);
+  const stands = burnersOf(moves, kitchen);
+  const burnerName = new Map(kitchen.burners.map((b) => [b.id, b.name]));
   for (const move of moves) {
-    const burner = stands.get(move.key);
+    const burner = burnerName.get(stands.get(move.key) ?? "");
     const name = move.title.split(" · ")[0] ?? "";
     const labels = [move.title.replace(" · ", ", "), name];
     const { needs } = move.row.outcome;

@@ -5,7 +5,7 @@ import { ChefHat, CopyPlus, PencilLine, Plus, Trash2 } from "lucide-react";
 import dynamic from "next/dynamic";
 import { type ReactNode, useState } from "react";
 import type { Dish } from "@/core/dish/dish";
-import type { Eater } from "@/core/dish/kitchen";
+import type { Eater } from "@/core/household/people";
 import { Card, Do, IconDo, Link, Quiet, Remark } from "../frame/controls";
 import { TextField } from "../frame/fields";
 import { DishMark } from "./DishMark";
@@ -29,7 +29,8 @@ export interface SupperLine {
   readonly at: string;
   readonly name: string;
   readonly dishes: string;
-  readonly remarks: readonly { readonly tone: "good" | "watch" | "harm" | "plain"; readonly says: string }[];
+  /** null until they are worked out: their place is kept. */
+  readonly remarks: readonly { readonly tone: "good" | "watch" | "harm" | "plain"; readonly says: string }[] | null;
   readonly start: string;
   readonly startSays: string;
   readonly href: string;
@@ -271,8 +272,8 @@ function SupperCard({ supper, onRemove }: { supper: SupperLine; onRemove: () => 
           <Text color="quiet" mb="2">
             {supper.dishes}
           </Text>
-          <Flex gap="2" wrap="wrap">
-            {supper.remarks.map((r) => (
+          <Flex gap="2" wrap="wrap" minH="8.5">
+            {supper.remarks?.map((r) => (
               <Remark key={r.says} tone={r.tone} py="1">
                 {r.says}
               </Remark>

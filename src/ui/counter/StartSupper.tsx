@@ -5,7 +5,7 @@ import { valibotResolver } from "@hookform/resolvers/valibot";
 import { useForm } from "react-hook-form";
 import * as v from "valibot";
 import type { Dish } from "@/core/dish/dish";
-import type { Eater } from "@/core/dish/kitchen";
+import type { Eater } from "@/core/household/people";
 import { Do, Quiet } from "../frame/controls";
 
 /** When, and who is there. */

@@ -3,7 +3,7 @@
 import { Flex, Heading } from "@chakra-ui/react";
 import { Plus, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
-import type { Burner, Kitchen, Machine, Pan, Tin } from "@/core/dish/kitchen";
+import type { Burner, Kitchen, Machine, Pan, Tin } from "@/core/household/kitchen";
 import { Card, IconDo, Quiet } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import { MACHINE_NAMES } from "../wording/words";

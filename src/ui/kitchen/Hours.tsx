@@ -2,7 +2,7 @@
 
 import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
 import { Plus, Trash2 } from "lucide-react";
-import type { Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
 import { Card, IconDo, Quiet } from "../frame/controls";
 import { TextField } from "../frame/fields";
 import type { SetKitchen } from "./Gear";

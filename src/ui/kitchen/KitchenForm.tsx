@@ -3,7 +3,8 @@
 import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import { Plus, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
-import type { Eater, Kitchen } from "@/core/dish/kitchen";
+import type { Kitchen } from "@/core/household/kitchen";
+import type { Eater } from "@/core/household/people";
 import { ALLERGENS, type Allergen } from "@/core/foods/allergens";
 import type { Label } from "@/core/formats/household";
 import { boilingPointC } from "@/core/models/boilingPoint";

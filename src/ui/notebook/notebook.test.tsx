@@ -5,6 +5,7 @@ import { Notebook, type NotebookProps } from "./Notebook";
 
 const entry: Entry = {
   id: "e1",
+  cooking: null,
   supper: "s1",
   name: "Sunday supper",
   eaters: 5,

@@ -48,6 +48,8 @@ export interface StoveProps {
   readonly strip: readonly StripPiece[];
   readonly clock: string;
   readonly pace: { readonly late: boolean; readonly says: string };
+  /** What is told once, above the step: an allergen that stands otherwise than when the cooking began. */
+  readonly news: readonly string[];
   readonly changed: { readonly says: string; readonly differences: readonly Difference[] } | null;
   readonly speaking: Speaking;
   readonly titleOf: (key: string) => string;
@@ -72,6 +74,11 @@ export function Stove(props: StoveProps) {
     >
       <Card display="flex" flexDirection="column" p={{ base: "4", md: "7" }}>
         <Strip {...props} />
+        {props.news.map((says) => (
+          <Remark key={says} tone="harm" mt="3" role="alert">
+            {says}
+          </Remark>
+        ))}
         <Text color="quiet" fontSize="lg" mt="4">
           {step.part} · step {step.number} of {step.of}
         </Text>
@@ -116,7 +123,7 @@ export function Stove(props: StoveProps) {
             </Remark>
           )}
           {step.cautions.map((c) => (
-            <CautionRemark key={c.rule} caution={c} />
+            <CautionRemark key={c.rule} caution={c} telling={props.speaking} />
           ))}
         </Stack>
         <Box flex="1" minH="4" />

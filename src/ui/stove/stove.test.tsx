@@ -1,12 +1,16 @@
 import { screen } from "@testing-library/react";
-import { foodLookup } from "@/core/foods/food";
-import { FOODS } from "@/core/foods/table";
+import { openBook } from "@/core/foods/book";
 import { show } from "../__tests__/support";
 import type { Speaking } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 import { BeforeCooking, Stove, type StoveProps } from "./Stove";
 
-const speaking: Speaking = { units: "metric", foods: foodLookup(FOODS), part: (id) => id };
+const speaking: Speaking = {
+  units: "metric",
+  foods: openBook({ foods: [], labels: [] }).food,
+  part: (id) => id,
+  eater: (id) => id,
+};
 
 describe("the scale", () => {
   const scale = (more: Partial<ScaleProps> = {}) => {
@@ -87,7 +91,9 @@ describe("a step", () => {
         of: 15,
         cue: "drips only when squeezed again",
         cueSeen: false,
-        cautions: [{ rule: "hot", severity: "stop", step: "d.x", says: "Too hot.", authority: "common practice" }],
+        cautions: [
+          { rule: "reheat", severity: "stop", step: "d.x", authority: "common practice", facts: { leastC: 74 } },
+        ],
         waitsFor: timer,
         timer: { minutes: 2, label: "2 min" },
         startsOnNext: false,
@@ -104,6 +110,7 @@ describe("a step", () => {
       ],
       clock: "18:06",
       pace: { late: true, says: "4 min behind" },
+      news: [],
       changed: null,
       speaking,
       titleOf: (key) => key,
@@ -122,7 +129,7 @@ describe("a step", () => {
     const { props, user } = stove();
     expect(screen.getByText("Strips · step 5 of 15")).toBeInTheDocument();
     expect(screen.getByText(/Wait for “Soak · Strips”: 1:05 left/)).toBeInTheDocument();
-    expect(screen.getByText(/Too hot\./)).toHaveTextContent("follow your local food code and the label");
+    expect(screen.getByText(/Reheat to 74 °C/)).toHaveTextContent("follow your local food code and the label");
     expect(screen.getByRole("img", { name: "1 of 3 steps done" })).toBeInTheDocument();
     await user.click(screen.getByRole("button", { name: /Done, next: Brown · Mushroom cream/ }));
     expect(props.onNext).toHaveBeenCalledTimes(1);

@@ -1,10 +1,11 @@
 import type { BindingAdvice } from "@/core/bind/advice";
 import { LIQUID_STEP_G } from "@/core/bind/correction";
-import type { Eater } from "@/core/dish/kitchen";
+import type { Eater } from "@/core/household/people";
 import type { Plan } from "@/core/plan";
 import type { Fact } from "@/core/process/ledger";
 import { writeLength, writeMass, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
-import { ALLERGEN_NAMES, counted, foodName, type Speaking, THICKNESS_NAMES } from "./words";
+import { ALLERGEN_NAMES, foodName, type Speaking, THICKNESS_NAMES } from "./words";
+import { counted } from "./count";
 
 export interface Said {
   readonly tone: "plain" | "good" | "watch" | "harm";

@@ -1,7 +1,8 @@
 import type { HowToBringIn, LabelClash, LogClash } from "@/core/formats/bringIn";
 import type { Clearable, FileFailure, HouseholdFile } from "@/core/formats/household";
 import type { AllergenState } from "@/core/foods/allergens";
-import { ALLERGEN_NAMES, counted } from "./words";
+import { ALLERGEN_NAMES } from "./words";
+import { counted } from "./count";
 
 /** Words of export, import and clearing. */
 

@@ -1,4 +1,4 @@
-import type { StepKind } from "@/core/process/step";
+import type { StepKind } from "@/core/process/registry";
 
 /** The model behind a step and how sure it is, in one line; `docs/models.md` has the formulas. */
 export const RECKONED: Readonly<Record<StepKind, string>> = {

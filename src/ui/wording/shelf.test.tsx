@@ -1,8 +1,7 @@
-import { STEP_KINDS } from "@/core/dish/edit";
-import { foodLookup } from "@/core/foods/food";
-import { FOODS } from "@/core/foods/table";
+import { STEP_KINDS } from "@/core/process/registry";
+import { openBook } from "@/core/foods/book";
 import { plan, sampleRanges } from "@/core/plan";
-import { capacitiesOf } from "@/core/schedule/fromPlan";
+import { capacitiesOf } from "@/core/schedule/capacities";
 import { schedule } from "@/core/schedule/schedule";
 import type { MeasureQuestion } from "@/core/foods/measure";
 import type { Fact, StepFailure } from "@/core/process/ledger";
@@ -11,15 +10,16 @@ import { lanesOf } from "../clock/lanes";
 import type { BindingAdvice } from "@/core/bind/advice";
 import { sayAdvice, sayFact } from "./facts";
 import { RECKONED } from "./reckoned";
-import { sayWhatGoesIn, speak } from "./spoken";
-import { movesOf } from "./tasks";
+import { sayWhatGoesIn, describeStep } from "./spoken";
+import { titledWork } from "./tasks";
 import { BLOCKS_SAY, sayContradiction, sayFailure, sayQuestion, type Speaking, STEP_GROUPS, STEP_NAMES } from "./words";
 
-const foods = foodLookup(FOODS);
-const speaking: Speaking = { units: "metric", foods, part: (id) => id };
+const foods = openBook({ foods: [], labels: [] }).food;
+const speaking: Speaking = { units: "metric", foods, part: (id) => id, eater: (id) => id };
 const input = (dish: (typeof DEMO_DISHES)[number]) => ({
   supper: { ...demoSupper("2026-11-29T19:00:00.000Z"), eaters: [], guests: dish.servings, dishes: [dish] },
-  foods: FOODS,
+  foods: [],
+  labels: [],
   kitchen: DEMO_KITCHEN,
   eaters: [],
   log: [],
@@ -32,7 +32,7 @@ const spoken = DEMO_DISHES.flatMap((dish) => {
     d.parts.flatMap((p) =>
       p.rows.map((row) => {
         if (row.state !== "computed") throw new Error(row.step.id);
-        return { id: `${dish.id}: ${row.step.id}`, row, part: p.name, says, ...speak(row, p.name, null, says) };
+        return { id: `${dish.id}: ${row.step.id}`, row, part: p.name, says, ...describeStep(row, p.name, null, says) };
       }),
     ),
   );
@@ -214,7 +214,7 @@ describe("lanes of the whole kitchen", () => {
       nodes: 3000,
     });
     if (found.kind !== "fits") throw new Error("does not fit");
-    const moves = movesOf(planned, found);
+    const moves = titledWork(planned, found);
     return { lanes: lanesOf(planned, found, moves, DEMO_KITCHEN), moves };
   };
   const saysOn = (all: ReturnType<typeof lanes>["lanes"], name: string) =>

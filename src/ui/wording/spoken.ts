@@ -2,10 +2,11 @@ import type { Fact } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
 import { totalG } from "@/core/process/contents";
 import type { RowRanges } from "@/core/plan";
-import type { Step } from "@/core/process/step";
+import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { sayFact } from "./facts";
-import { counted, type Speaking, spokenFood, STEP_NAMES, THICKNESS_NAMES } from "./words";
+import { type Speaking, spokenFood, STEP_NAMES, THICKNESS_NAMES } from "./words";
+import { counted } from "./count";
 
 /** One step as somebody at the stove would say it: what to do, then why. */
 export interface Spoken {
@@ -46,7 +47,7 @@ const list = (things: readonly string[]) =>
 
 const waitMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m : m + p.minutes), 0);
 
-export function speak(row: Computed, part: string, ranges: RowRanges | null, speaking: Speaking): Spoken {
+export function describeStep(row: Computed, part: string, ranges: RowRanges | null, speaking: Speaking): Spoken {
   const { units } = speaking;
   const { step, outcome } = row;
   const goesIn = sayWhatGoesIn(row, speaking);

@@ -1,5 +1,5 @@
-import type { LocalTime } from "@/core/formats/zonedTime";
-import { counted } from "./words";
+import type { LocalTime } from "@/core/calendar/localTime";
+import { counted } from "./count";
 
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];

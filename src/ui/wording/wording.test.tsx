@@ -1,6 +1,5 @@
-import { STEP_KINDS } from "@/core/dish/edit";
-import { foodLookup } from "@/core/foods/food";
-import { FOODS } from "@/core/foods/table";
+import { STEP_KINDS } from "@/core/process/registry";
+import { openBook } from "@/core/foods/book";
 import type { FileFailure } from "@/core/formats/household";
 import { plan } from "@/core/plan";
 import type { Fact, StepFailure } from "@/core/process/ledger";
@@ -8,16 +7,21 @@ import type { WeighInFailure } from "@/core/process/weighIn";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges } from "../__tests__/support";
 import { sayFact, sayOpen } from "./facts";
-import { sayWhatGoesIn, speak } from "./spoken";
-import { movesOf } from "./tasks";
+import { sayWhatGoesIn, describeStep } from "./spoken";
+import { titledWork } from "./tasks";
 import { writeCountdown, writeDate, writeDay, writeUntil, writeWhen } from "./time";
 import { CUES, foodName, sayFailure, sayWeighInFailure, type Speaking, spokenFood, STEP_NAMES } from "./words";
 import { sayFileFailure } from "./files";
 
-const foods = foodLookup(FOODS);
-const speaking: Speaking = { units: "metric", foods, part: (id) => (id === "strips" ? "Strips" : "Sauce") };
+const foods = openBook({ foods: [], labels: [] }).food;
+const speaking: Speaking = {
+  units: "metric",
+  foods,
+  part: (id) => (id === "strips" ? "Strips" : "Sauce"),
+  eater: (id) => id,
+};
 const supper = { ...demoSupper("2026-11-29T19:00:00.000Z"), dishes: [MUSTARD_STRIPS, CARAWAY_PATTIES] };
-const planned = plan({ supper, foods: FOODS, kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] });
+const planned = plan({ supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, log: [] });
 const rows = planned.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows.map((row) => ({ row, part: p.name }))));
 
 /** A sentence a cook can act on: it begins large, ends with a stop, and shows no gap in the data. */
@@ -133,7 +137,7 @@ test("every kind of step has a name and a cue", () => {
 
 test.each(rows.map(({ row, part }) => [row.key, row, part] as const))("%s is spoken", (_key, row, part) => {
   if (row.state !== "computed") throw new Error("blocked");
-  const { title, does, why } = speak(row, part, null, speaking);
+  const { title, does, why } = describeStep(row, part, null, speaking);
   expect(title).toMatch(/^[A-Z]/);
   sentence(does);
   if (why) sentence(why);
@@ -142,7 +146,7 @@ test("the squeeze says the weight and, when it is known, its range", () => {
   const squeeze = rows.find(({ row }) => row.step.kind === "squeeze");
   if (squeeze?.row.state !== "computed") throw new Error("no squeeze");
   const range = rowRanges({ massG: { low: 335, high: 382 } });
-  expect(speak(squeeze.row, "Strips", range, speaking)).toMatchObject({
+  expect(describeStep(squeeze.row, "Strips", range, speaking)).toMatchObject({
     title: "Squeeze the strips in both hands",
     does: "Squeeze until it weighs about 368 g (335–382 g).",
   });
@@ -169,9 +173,9 @@ test("moves come in the order of the clock; without a clock in that of the dish"
     proven: true,
     nodesUsed: 1,
   } as const;
-  const ordered = movesOf(planned, schedule).map((m) => m.startMin);
+  const ordered = titledWork(planned, schedule).map((m) => m.startMin);
   expect(ordered).toEqual([...ordered].sort((a, b) => a - b));
-  expect(movesOf(planned, null).map((m) => m.key)).toEqual(rows.map(({ row }) => row.key));
+  expect(titledWork(planned, null).map((m) => m.key)).toEqual(rows.map(({ row }) => row.key));
 });
 
 describe("time", () => {

@@ -5,7 +5,7 @@ import type { Blocks } from "@/core/foods/own";
 import type { FoodLookup } from "@/core/foods/food";
 import type { Thickness } from "@/core/models/thickening";
 import type { MachineKind, StepFailure } from "@/core/process/ledger";
-import type { StepKind } from "@/core/process/step";
+import type { StepKind } from "@/core/process/registry";
 import type { WeighInFailure } from "@/core/process/weighIn";
 import { writeMass, writeTemp } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
@@ -173,6 +173,8 @@ export interface Speaking {
   readonly units: UnitSystem;
   readonly foods: FoodLookup;
   readonly part: (id: string) => string;
+  /** Somebody at the table, by name. */
+  readonly eater: (id: string) => string;
 }
 
 export const MACHINE_NAMES: Readonly<Record<MachineKind, string>> = {
@@ -261,9 +263,6 @@ export function sayWeighInFailure(failure: WeighInFailure, units: UnitSystem): s
       return `That is more than was in the bowl (${writeMass(failure.highestG, units)}). Was the bowl tared, or is it another unit?`;
   }
 }
-
-/** `1 label`, `3 labels`, `2 dishes`. */
-export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 export const round = (n: number): string => (Math.abs(n) >= 100 ? n.toFixed(0) : String(Math.round(n * 10) / 10));
 

@@ -8,7 +8,8 @@ import { POST as postSchedule } from "./schedule/route";
 
 const input: PlanInput = {
   supper: demoSupper("2026-11-29T19:00:00.000Z"),
-  foods: FOODS,
+  foods: [],
+  labels: [],
   kitchen: DEMO_KITCHEN,
   eaters: DEMO_EATERS,
   log: [],

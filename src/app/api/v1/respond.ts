@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { canonicalJson } from "@/core/formats/canonical";
 import { notJson, type Problem, PROBLEM_TYPE, tooLarge, wrongField } from "@/core/formats/problem";
-import { LIMITS } from "@/core/formats/schemas";
+import { LIMITS } from "@/core/formats/basics";
 
 const problemResponse = (problem: Problem): Response =>
   new Response(canonicalJson(problem), { status: problem.status, headers: { "Content-Type": PROBLEM_TYPE } });

@@ -1,6 +1,6 @@
-import { foodLookup } from "../../foods/food";
+import { openBook } from "../../foods/book";
 import { processOf } from "../../foods/process";
-import { FOODS } from "../../foods/table";
+import { newMemory } from "../../quantities/memory";
 import { applyStep } from "../apply";
 import { add, type Contents, contentsOfFood } from "../contents";
 import {
@@ -12,10 +12,11 @@ import {
   type StepFailure,
   type Vessel,
 } from "../ledger";
-import type { Line, Step } from "../step";
+import type { Line } from "../step";
+import type { Step } from "../registry";
 
 /** A small kitchen for tests of steps: one pan, one burner of 800 W net, the food table as it ships. */
-export const foods = foodLookup(FOODS);
+export const foods = openBook({ foods: [], labels: [] }).food;
 
 /** Contents of so many grams of a food at 20 °C; unknown foods are a mistake of the test. */
 export function contents(id: string, massG: number): Contents {
@@ -27,11 +28,7 @@ export function contents(id: string, massG: number): Contents {
 export const vesselOf = (...parts: Contents[]): Vessel => ({ ...EMPTY_VESSEL, batch: parts.reduce(add) });
 export const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
 
-const times = new Map<string, unknown>();
-function remember<T>(key: string, reckon: () => T): T {
-  if (!times.has(key)) times.set(key, reckon());
-  return times.get(key) as T;
-}
+const remember = newMemory();
 export const context = (draw: StepContext["draw"]): StepContext => ({
   roomC: 20,
   boilC: 100,

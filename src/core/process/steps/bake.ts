@@ -4,9 +4,16 @@ import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
 import { type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import { sumOver } from "../solids";
-import type { AirFryStep, BakeStep } from "../step";
 import { type Applied, filled, hands, outcome, wait, watch } from "./common";
 import { afterOven, footprintM2, ovenCoreMinutes, type OvenHeat, pieceShapeOf, SURFACES } from "./geometry";
+import { choice, describeStep, flag, gear, number, numberOrNull, type StepWith } from "../descriptor";
+
+/** Oven work: to a core temperature, or for minutes; with both, the minutes are held against the core. */
+const baking = { ovenC: number(50, 300), minutes: numberOrNull(1, 600), coreC: numberOrNull(40, 99) } as const;
+const AIR_FRY_FIELDS = { ...baking, machine: gear } as const;
+type AirFryStep = StepWith<"air-fry", typeof AIR_FRY_FIELDS>;
+const BAKE_FIELDS = { ...baking, fan: flag, cover: choice("bare", "foil", "parchment", "lid") } as const;
+type BakeStep = StepWith<"bake", typeof BAKE_FIELDS>;
 
 /** Loose food of which nothing is known loses so much of its water in 25 min at 200 °C (card 1, rule of thumb). */
 const UNKNOWN_LOSS = estimate(0.08, 0.15, 0.3);
@@ -110,7 +117,7 @@ function heatInAir(
 }
 
 /** Bake bare, in foil, in parchment or under a lid. Things share an oven when they want about the same heat. */
-export function bake(vessel: Vessel, step: BakeStep, context: StepContext): Applied {
+function bake(vessel: Vessel, step: BakeStep, context: StepContext): Applied {
   if (context.ovens === 0) return fail({ kind: "no-oven" });
   const open = step.fan ? SURFACES.fanOven : SURFACES.stillOven;
   const surface = {
@@ -134,7 +141,7 @@ export function bake(vessel: Vessel, step: BakeStep, context: StepContext): Appl
 }
 
 /** Air-fry: the same in a small, fast oven, one layer in the basket, in as many loads as that takes. */
-export function airFry(vessel: Vessel, step: AirFryStep, context: StepContext): Applied {
+function airFry(vessel: Vessel, step: AirFryStep, context: StepContext): Applied {
   const machine = context.machine(step.machine, ["air-fryer"]);
   if (machine === null) return fail({ kind: "no-machine", wants: "air-fryer" });
   const { pieces } = vessel;
@@ -153,3 +160,21 @@ export function airFry(vessel: Vessel, step: AirFryStep, context: StepContext): 
     loads,
   });
 }
+
+export const airFryStep = describeStep({
+  kind: "air-fry",
+  fields: AIR_FRY_FIELDS,
+  usual: { ovenC: 190, minutes: null, coreC: 74, machine: null },
+  waitsMin: 15,
+  weighed: "water",
+  apply: airFry,
+});
+
+export const bakeStep = describeStep({
+  kind: "bake",
+  fields: BAKE_FIELDS,
+  usual: { ovenC: 200, minutes: 30, coreC: null, fan: false, cover: "bare" },
+  waitsMin: 30,
+  weighed: "water",
+  apply: bake,
+});

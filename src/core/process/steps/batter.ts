@@ -1,8 +1,11 @@
 import { checkNumber, fail } from "../../quantities/result";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
 import { sumOver } from "../solids";
-import type { BatterStep } from "../step";
 import { type Applied, filled, hands, outcome, wait } from "./common";
+import { describeStep, minutes, type StepWith } from "../descriptor";
+
+const FIELDS = { standMin: minutes } as const;
+type BatterStep = StepWith<"batter", typeof FIELDS>;
 
 /** Water to flour by mass at which a batter changes its use (card 19). */
 export function bodyOf(waterPerFlour: number): Extract<Fact, { kind: "batter" }>["body"] {
@@ -13,7 +16,7 @@ export function bodyOf(waterPerFlour: number): Extract<Fact, { kind: "batter" }>
 const FLOUR_GROUPS = new Set(["grain", "starch", "pulse"]);
 
 /** Stir flours and liquid into a batter: thin, of a body for the tray, or thick for oil, by water to flour. */
-export function batter(vessel: Vessel, step: BatterStep, context: StepContext): Applied {
+function batter(vessel: Vessel, step: BatterStep, context: StepContext): Applied {
   const bad = checkNumber("minutes", step.standMin, 0, 24 * 60);
   if (bad) return fail(bad);
   const full = filled(vessel, step, context);
@@ -30,3 +33,12 @@ export function batter(vessel: Vessel, step: BatterStep, context: StepContext): 
     { came, facts: [{ kind: "batter", waterPerFlour, body: bodyOf(waterPerFlour) }] },
   );
 }
+
+export const batterStep = describeStep({
+  kind: "batter",
+  fields: FIELDS,
+  usual: { standMin: 0 },
+  waitsMin: 15,
+  weighed: "addition",
+  apply: batter,
+});

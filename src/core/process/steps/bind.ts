@@ -1,11 +1,14 @@
 import { fail } from "../../quantities/result";
 import { add, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { BindStep } from "../step";
 import { type Applied, bindingOf, broughtBy, hands, outcome, saltUpTo, together } from "./common";
+import { describeStep, saltTo, type StepWith } from "../descriptor";
+
+const FIELDS = { saltTo } as const;
+type BindStep = StepWith<"bind", typeof FIELDS>;
 
 /** Mix with binders: they begin to drink; how far they are is told by the rest that follows. */
-export function bind(vessel: Vessel, step: BindStep, context: StepContext): Applied {
+function bind(vessel: Vessel, step: BindStep, context: StepContext): Applied {
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const salted = saltUpTo(add(vessel.batch, together(came.value)), step.saltTo);
@@ -19,3 +22,12 @@ export function bind(vessel: Vessel, step: BindStep, context: StepContext): Appl
     facts: [...salted.value.facts, { kind: "binding", state }],
   });
 }
+
+export const bindStep = describeStep({
+  kind: "bind",
+  fields: FIELDS,
+  usual: { saltTo: null },
+  waitsMin: 20,
+  weighed: "addition",
+  apply: bind,
+});

@@ -1,8 +1,8 @@
-import { newStep } from "../../dish/edit";
+import { newStep } from "../../process/registry";
 import { contents, fact, food, refusal, run, vesselOf } from "../__tests__/context";
 import { NOTHING, totalG } from "../contents";
 import { EMPTY_VESSEL, type ShapedPieces } from "../ledger";
-import type { RestStep, ShapeStep, SliceStep } from "../step";
+import type { StepOf } from "../registry";
 import { solidsOf } from "../solids";
 
 /** Granules at 1.6 g/g keep their water for themselves: everything added is for the binders. */
@@ -29,7 +29,7 @@ test("fresh it looks wet, rested it holds; the fridge takes 1.3 times as long", 
     fact(run(granules(), { ...newStep("bind", "b"), adds: [food("ground-flax", 20), food("water", 80)] }), "binding")
       .state.zone,
   ).toBe("wet");
-  const after = (minutes: number, where: RestStep["where"]) =>
+  const after = (minutes: number, where: StepOf<"rest">["where"]) =>
     fact(run(bound(), { ...newStep("rest", "r"), minutes, where }), "binding").state;
   expect(after(13, "fridge").position).toBeCloseTo(after(10, "worktop").position, 6);
 });
@@ -46,7 +46,7 @@ test("a mix in which nothing binds is refused", () => {
 });
 
 describe("shape", () => {
-  const shape = (more: Partial<ShapeStep>): ShapeStep => ({ ...newStep("shape", "s"), ...more });
+  const shape = (more: Partial<StepOf<"shape">>): StepOf<"shape"> => ({ ...newStep("shape", "s"), ...more });
   const mix = (grams: number) =>
     vesselOf({ ...NOTHING, waterG: grams * 0.6, solids: solidsOf("soy-granules", grams * 0.4) });
   test("480 g into balls of 43.5 g: 11 of 42.3 g after 3 % on the hands; 4.25 cm at 1 050 kg/m³", () => {
@@ -97,7 +97,7 @@ test("a weighing without a line takes no time and says so; one with a line does"
 });
 
 describe("slice", () => {
-  const slice = (on: ReturnType<typeof bound>, more: Partial<SliceStep>) =>
+  const slice = (on: ReturnType<typeof bound>, more: Partial<StepOf<"slice">>) =>
     run(on, { ...newStep("slice", "s"), ...more });
   const shaped = (pieces: Partial<ShapedPieces>) => ({
     ...vesselOf(contents("tofu-firm", 1000)),

@@ -2,8 +2,11 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { BlanchStep } from "../step";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, minutes: number(0.1, 30) } as const;
+type BlanchStep = StepWith<"blanch", typeof FIELDS>;
 
 /** Water that clings and enters, share of the raw mass (engineering estimate). */
 const TAKEN_UP = estimate(0, 0.03, 0.08);
@@ -11,7 +14,7 @@ const HEAT_UP_MIN = 8;
 const ICED_C = 5;
 
 /** Blanch in plenty of boiling water, then ice: greens two minutes (common practice). They come out cold and wetter. */
-export function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): Applied {
+function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "pot");
   if (!found.ok) return found;
   const bad = checkNumber("minutes", step.minutes, 0.1, 30);
@@ -30,3 +33,13 @@ export function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): 
     },
   );
 }
+
+export const blanchStep = describeStep({
+  kind: "blanch",
+  fields: FIELDS,
+  usual: { pan: null, minutes: 2 },
+  waitsMin: 240,
+  weighed: "addition",
+  opensCells: true,
+  apply: blanch,
+});

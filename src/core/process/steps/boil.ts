@@ -6,9 +6,12 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, liquor, mainFood, subtract, totalG, water } from "../contents";
 import type { Came, StepContext, Vessel } from "../ledger";
-import type { BoilStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
 import { leastSoft } from "./soften";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, pieceMm: number(3, 120), coreC: number(40, 100) } as const;
+type BoilStep = StepWith<"boil", typeof FIELDS>;
 
 /** Boiling water on a piece, W/m²K (textbook order 300–1200). */
 const BOILING_SURFACE = 800;
@@ -27,7 +30,7 @@ const isBath = (c: Came): boolean =>
  * Minutes: heating the pot by power balance, then conduction into a cube (card 8); inside samples the time is scaled
  * with the square of the size. Salt enters by diffusion (card 4). Pieces of 25–30 mm take 12–18 min (common practice).
  */
-export function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
+function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "pot");
   if (!found.ok) return found;
   const bad = checkNumber("piece size", step.pieceMm, 3, 120);
@@ -92,3 +95,12 @@ export function boil(vessel: Vessel, step: BoilStep, context: StepContext): Appl
     },
   );
 }
+
+export const boilStep = describeStep({
+  kind: "boil",
+  fields: FIELDS,
+  usual: { pan: null, pieceMm: 28, coreC: 95 },
+  waitsMin: 5,
+  weighed: "liquor",
+  apply: boil,
+});

@@ -2,15 +2,18 @@ import { minutesToDry } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
 import { add, at, oil, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { BrownStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { brownedLossOf, PREHEAT_MIN } from "./pan";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
+type BrownStep = StepWith<"brown", typeof FIELDS>;
 
 /**
  * Brown vegetables or mushrooms: each food loses a share of its raw mass as water (ranges of card 19), and the
  * minutes follow from the heat that takes.
  */
-export function brown(vessel: Vessel, step: BrownStep, context: StepContext): Applied {
+function brown(vessel: Vessel, step: BrownStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const came = broughtBy(step, context);
@@ -44,3 +47,12 @@ export function brown(vessel: Vessel, step: BrownStep, context: StepContext): Ap
     },
   );
 }
+
+export const brownStep = describeStep({
+  kind: "brown",
+  fields: FIELDS,
+  usual: { pan: null, browningMin: 3 },
+  waitsMin: 60,
+  weighed: "water",
+  apply: brown,
+});

@@ -2,8 +2,11 @@ import { estimate, type Estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
-import type { CoatStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
+import { choice, describeStep, numberOrNull, type StepWith } from "../descriptor";
+
+const FIELDS = { coating: choice("starch", "batter", "crumb", "seeds"), pickUp: numberOrNull(0.005, 1) } as const;
+type CoatStep = StepWith<"coat", typeof FIELDS>;
 
 /** Pick-up, share of the pieces' mass (card 1, engineering estimates). */
 export const PICK_UP: Readonly<Record<CoatStep["coating"], Estimate>> = {
@@ -14,7 +17,7 @@ export const PICK_UP: Readonly<Record<CoatStep["coating"], Estimate>> = {
 };
 
 /** Coat with starch, batter, flour–wet–crumb or seeds: a share of the pieces' mass clings, the rest stays in the bowl. */
-export function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
+function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
   const mass = totalG(vessel.batch);
   if (mass <= 0) return fail({ kind: "empty-vessel" });
   const bad = step.pickUp === null ? null : checkNumber("pick-up", step.pickUp, 0.005, 1);
@@ -40,3 +43,12 @@ export function coat(vessel: Vessel, step: CoatStep, context: StepContext): Appl
     facts,
   });
 }
+
+export const coatStep = describeStep({
+  kind: "coat",
+  fields: FIELDS,
+  usual: { coating: "starch", pickUp: null },
+  waitsMin: 15,
+  weighed: "addition",
+  apply: coat,
+});

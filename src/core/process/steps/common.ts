@@ -6,12 +6,12 @@ import { saltToAddG } from "../../models/salt";
 import { add, type Contents, salt, saltShare, sum, totalG } from "../contents";
 import type { Came, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFailure, Vessel } from "../ledger";
 import { sumOver } from "../solids";
-import type { Step } from "../step";
+import type { StepCommon } from "../step";
 
 export type Applied = Result<Outcome, StepFailure>;
 
 /** What the step's own lines bring, or why they cannot. */
-export function broughtBy(step: Step, context: StepContext): Result<readonly Came[], StepFailure> {
+export function broughtBy(step: StepCommon, context: StepContext): Result<readonly Came[], StepFailure> {
   const came = context.bring(step.adds);
   return "kind" in came ? fail(came) : succeed(came);
 }
@@ -42,7 +42,7 @@ export function parted(came: readonly Came[], isPot: (one: Came) => boolean): Pa
 /** The batch with this step's own lines in it, and what they were; an empty vessel is a reason. */
 export function filled(
   vessel: Vessel,
-  step: Step,
+  step: StepCommon,
   context: StepContext,
 ): Result<{ readonly batch: Contents; readonly came: readonly Came[] }, StepFailure> {
   const came = context.bring(step.adds);
@@ -54,7 +54,7 @@ export function filled(
 /** Spread of hands-on minutes round the usual ones (engineering estimate). */
 const HANDS_SPREAD = estimate(0.8, 1, 1.5);
 /** Hands-on minutes: the cook's own figure, or the usual one with its spread. */
-export function hands(step: Step, context: StepContext, usualMin: number): Phase {
+export function hands(step: StepCommon, context: StepContext, usualMin: number): Phase {
   return { kind: "hands", minutes: step.handsMin ?? usualMin * context.draw("hands minutes", HANDS_SPREAD) };
 }
 export const watch = (minutes: number): Phase => ({ kind: "watch", minutes });

@@ -18,9 +18,12 @@ import {
   water,
 } from "../contents";
 import { type Came, type Fact, type Need, type StepContext, type Vessel } from "../ledger";
-import type { CookStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
 import { cookingOf, isSour, leastSoft, mainCooked, minutesToSoften } from "./soften";
+import { describeStep, flag, gear, minutes, numberOrNull, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, pressure: flag, machine: gear, minutes: numberOrNull(minutes.low, minutes.high) } as const;
+type CookStep = StepWith<"cook", typeof FIELDS>;
 
 /** Steam from under a lid, g a minute: 100–150 g in 15 min (common practice); none from a closed cooker. */
 const UNDER_LID_G_PER_MIN = estimate(5, 7.5, 10);
@@ -36,7 +39,7 @@ const FILL_LINE = { plain: 2 / 3, foams: 1 / 2 } as const;
  * first. They swell to their cooked moisture as far as the water goes; solids leach; a pot steams under its lid. What
  * is left of the water stays as the bath. Lots differ by ±40 %: test one.
  */
-export function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
+function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
   const { draw, drawLot } = context;
   const came = broughtBy(step, context);
   if (!came.ok) return came;
@@ -146,3 +149,12 @@ function fillOf(step: CookStep, context: StepContext, massG: number, foams: bool
   if (!pan || pan.heightM === null) return null;
   return massG / 1.05 / (discM2(pan.diameterM) * pan.heightM * 1e6 * 0.85);
 }
+
+export const cookStep = describeStep({
+  kind: "cook",
+  fields: FIELDS,
+  usual: { pan: null, pressure: false, machine: null, minutes: null },
+  waitsMin: 60,
+  weighed: null,
+  apply: cook,
+});

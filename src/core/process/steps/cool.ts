@@ -2,9 +2,16 @@ import { hoursBetween } from "../../models/cooling";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { CoolStep } from "../step";
 import { type Applied, hands, outcome, wait } from "./common";
 import { lumpedMinutes } from "./coolingBody";
+import { choice, describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = {
+  minutes: number(0, 2880),
+  depthMm: number(5, 400),
+  where: choice("room", "fridge", "ice-bath"),
+} as const;
+type CoolStep = StepWith<"cool", typeof FIELDS>;
 
 /** Room, fridge and stirred ice bath: °C and W/m²K (engineering estimates). */
 const PLACES = {
@@ -16,7 +23,7 @@ const PLACES = {
 const THICK_FOOD = 1.3;
 
 /** Cool: how warm it still is after the minutes, and how long to 21 and to 5 °C, the two limits of the Food Code. */
-export function cool(vessel: Vessel, step: CoolStep, context: StepContext): Applied {
+function cool(vessel: Vessel, step: CoolStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
   const bad = firstBad(checkNumber("minutes", step.minutes, 0, 48 * 60), checkNumber("depth", step.depthMm, 5, 400));
@@ -31,3 +38,12 @@ export function cool(vessel: Vessel, step: CoolStep, context: StepContext): Appl
     facts: [{ kind: "cooled", toC, hoursTo21: hours(21), hoursTo5: hours(5) }],
   });
 }
+
+export const coolStep = describeStep({
+  kind: "cool",
+  fields: FIELDS,
+  usual: { minutes: 60, depthMm: 40, where: "room" },
+  waitsMin: 60,
+  weighed: null,
+  apply: cool,
+});

@@ -1,7 +1,10 @@
 import { totalG } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
-import type { CutStep } from "../step";
 import { type Applied, filled, hands, outcome } from "./common";
+import { choice, describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = { how: choice("cut", "tear", "shred", "crumble", "grate"), pieceMm: number(1, 300) } as const;
+type CutStep = StepWith<"cut", typeof FIELDS>;
 
 /** Grams a home cook cuts per minute into pieces of a size: coarse goes faster (engineering estimate). */
 const cutRateGPerMin = (pieceMm: number): number => Math.min(250, Math.max(30, 5 * pieceMm));
@@ -11,7 +14,7 @@ const GRATER_MM = 5;
 const BY_HAND_G_PER_MIN = { tear: 120, shred: 60, crumble: 200, grate: 80 } as const;
 
 /** Cut, tear, shred, crumble or grate: no mass moves, the pieces and the minutes do. A frozen block cannot be cut. */
-export function cut(vessel: Vessel, step: CutStep, context: StepContext): Applied {
+function cut(vessel: Vessel, step: CutStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
@@ -20,3 +23,12 @@ export function cut(vessel: Vessel, step: CutStep, context: StepContext): Applie
   const after: Vessel = { ...vessel, batch, cutMm, pieces: null };
   return outcome(after, [hands(step, context, 1 + totalG(batch) / rate)], { came });
 }
+
+export const cutStep = describeStep({
+  kind: "cut",
+  fields: FIELDS,
+  usual: { how: "cut", pieceMm: 10 },
+  waitsMin: 240,
+  weighed: null,
+  apply: cut,
+});

@@ -13,10 +13,13 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import { type Fact, type Left, type StepContext, type Vessel } from "../ledger";
-import type { DeepFryStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { footprintM2 } from "./geometry";
 import { oilTaken, SWAP_MIN } from "./pan";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, oilC: number(130, 230), minutes: number(0.5, 60) } as const;
+type DeepFryStep = StepWith<"deep-fry", typeof FIELDS>;
 
 /** Card 9: engineering estimates and handbook values. */
 const OIL_HEAT = 2.4; // J/(g K)
@@ -38,7 +41,7 @@ const UNKNOWN_COVER_G_PER_M2 = 15_000;
  * oil has in store and the burner brings, so that it never falls below 160 °C (card 9). Water lost and oil taken up are
  * estimates; oil that is left goes back into its jar.
  */
-export function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Applied {
+function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Applied {
   const { batch, pieces } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
   const found = panAndBurner(context, step.pan, "pot");
@@ -119,3 +122,12 @@ export function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext)
     { came: came.value, left, needs: panNeeds(pan), facts },
   );
 }
+
+export const deepFryStep = describeStep({
+  kind: "deep-fry",
+  fields: FIELDS,
+  usual: { pan: null, oilC: 180, minutes: 4 },
+  waitsMin: 10,
+  weighed: "water",
+  apply: deepFry,
+});

@@ -2,8 +2,10 @@ import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, NOTHING, portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { DrainStep } from "../step";
 import { type Applied, hands, outcome } from "./common";
+import { describeStep, type StepWith, type Field } from "../descriptor";
+
+type DrainStep = StepWith<"drain", Record<never, Field>>;
 
 /** Film that clings to wet pieces, share of their mass (engineering estimate). */
 const CLINGING_FILM = estimate(0.02, 0.05, 0.1);
@@ -12,7 +14,7 @@ const CLINGING_FILM = estimate(0.02, 0.05, 0.1);
  * Drain: the bath goes, but for the film that clings. Pulses may have drunk the whole pot by then: nothing runs off, which
  * is worth a remark and no reason to stop.
  */
-export function drain(vessel: Vessel, step: DrainStep, context: StepContext): Applied {
+function drain(vessel: Vessel, step: DrainStep, context: StepContext): Applied {
   const { bath } = vessel;
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
   if (bath === null)
@@ -26,3 +28,12 @@ export function drain(vessel: Vessel, step: DrainStep, context: StepContext): Ap
     left: [{ to: "drain", contents: subtract(bath, film) }],
   });
 }
+
+export const drainStep = describeStep({
+  kind: "drain",
+  fields: {},
+  usual: {},
+  waitsMin: 15,
+  weighed: "liquor",
+  apply: drain,
+});

@@ -3,9 +3,14 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad, type Result, succeed } from "../../quantities/result";
 import { at, liquor, subtract, totalG } from "../contents";
 import { type Fact, isMarked, marked, type StepContext, type StepFailure, type Vessel } from "../ledger";
-import type { FreezeStep, ThawStep } from "../step";
 import { type Applied, filled, hands, outcome, wait } from "./common";
 import { blockFacts } from "./pressing";
+import { block, USUAL_BLOCK, choice, describeStep, minutes, type StepWith } from "../descriptor";
+
+const FREEZE_FIELDS = { ...block, minutes } as const;
+type FreezeStep = StepWith<"freeze", typeof FREEZE_FIELDS>;
+const THAW_FIELDS = { ...block, minutes, how: choice("fridge", "cold-water") } as const;
+type ThawStep = StepWith<"thaw", typeof THAW_FIELDS>;
 
 /** Liquor that runs out of a thawed block, share of its water (card 1, engineering estimate). */
 const DRIP = estimate(0.05, 0.12, 0.2);
@@ -43,7 +48,7 @@ function through(
 const waterShare = (vessel: Vessel) => Math.max(0.05, Math.min(1, vessel.batch.waterG / totalG(vessel.batch)));
 
 /** Freeze a block to the middle (Plank, card 18). Too short a time leaves it soft inside, and says so. */
-export function freeze(vessel: Vessel, step: FreezeStep, context: StepContext): Applied {
+function freeze(vessel: Vessel, step: FreezeStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
@@ -63,7 +68,7 @@ export function freeze(vessel: Vessel, step: FreezeStep, context: StepContext): 
 }
 
 /** Thaw in the fridge or in cold water, never on the counter. Short of its time the block stays frozen inside. */
-export function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Applied {
+function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
   if (!isMarked(vessel, "frozen")) return fail({ kind: "not-frozen" });
@@ -85,3 +90,23 @@ export function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Appl
     facts,
   });
 }
+
+export const freezeStep = describeStep({
+  kind: "freeze",
+  fields: FREEZE_FIELDS,
+  usual: { ...USUAL_BLOCK, minutes: 12 * 60 },
+  waitsMin: null,
+  weighed: null,
+  fitsFrozen: true,
+  apply: freeze,
+});
+
+export const thawStep = describeStep({
+  kind: "thaw",
+  fields: THAW_FIELDS,
+  usual: { ...USUAL_BLOCK, minutes: 48 * 60, how: "fridge" },
+  waitsMin: 24 * 60,
+  weighed: "liquor",
+  fitsFrozen: true,
+  apply: thaw,
+});

@@ -3,10 +3,15 @@ import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import { type Left, type StepContext, type Vessel } from "../ledger";
-import type { FryStep, GriddleStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { footprintM2, pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN, WATER_LOST_IN_PAN } from "./pan";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FRY_FIELDS = { pan: gear, coreC: number(40, 100) } as const;
+type FryStep = StepWith<"fry", typeof FRY_FIELDS>;
+const GRIDDLE_FIELDS = { pan: gear, coreC: number(40, 100) } as const;
+type GriddleStep = StepWith<"griddle", typeof GRIDDLE_FIELDS>;
 
 /** One face at a time takes about twice as long as both at once (card 8). */
 const ONE_FACE_FACTOR = estimate(1.6, 2, 2.4);
@@ -17,7 +22,7 @@ const LEAST_BROWNING_MIN = 3;
  * Pan-fry or griddle shaped pieces to a core temperature, one face at a time, in batches by the pan's floor (cards 8
  * and 9). A griddle is the same metal with less oil.
  */
-export function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext): Applied {
+function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext): Applied {
   const { pieces, batch } = vessel;
   if (pieces === null) return fail({ kind: "not-shaped" });
   const found = panAndBurner(context, step.pan, "frying");
@@ -64,4 +69,22 @@ export function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepCo
     },
   );
 }
-export const griddle = fry as (vessel: Vessel, step: GriddleStep, context: StepContext) => Applied;
+const griddle = fry as (vessel: Vessel, step: GriddleStep, context: StepContext) => Applied;
+
+export const fryStep = describeStep({
+  kind: "fry",
+  fields: FRY_FIELDS,
+  usual: { pan: null, coreC: 74 },
+  waitsMin: 10,
+  weighed: "water",
+  apply: fry,
+});
+
+export const griddleStep = describeStep({
+  kind: "griddle",
+  fields: GRIDDLE_FIELDS,
+  usual: { pan: null, coreC: 74 },
+  waitsMin: 10,
+  weighed: "water",
+  apply: griddle,
+});

@@ -1,14 +1,17 @@
 import { checkNumber, fail } from "../../quantities/result";
 import { at } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
-import type { GelStep } from "../step";
 import { type Applied, filled, bindingInputOf, hands, outcome, wait } from "./common";
+import { describeStep, minutes, type StepWith } from "../descriptor";
+
+const FIELDS = { minutes } as const;
+type GelStep = StepWith<"gel", typeof FIELDS>;
 
 /** What 7 g of ground flax with 3 tbsp of water stands in for: one shelled egg (common practice, card 19: 51 g). */
 const FLAX_PER_EGG_G = 7;
 
 /** Make a gel of flax, chia or husk: it sets while it stands; its strength is counted in eggs it can replace. */
-export function gel(vessel: Vessel, step: GelStep, context: StepContext): Applied {
+function gel(vessel: Vessel, step: GelStep, context: StepContext): Applied {
   const bad = checkNumber("minutes", step.minutes, 0, 24 * 60);
   if (bad) return fail(bad);
   const full = filled(vessel, step, context);
@@ -22,3 +25,12 @@ export function gel(vessel: Vessel, step: GelStep, context: StepContext): Applie
   const after: Vessel = { ...vessel, batch: at(batch, context.roomC), boundMin: step.minutes };
   return outcome(after, [hands(step, context, 1), wait(step.minutes)], { came, facts });
 }
+
+export const gelStep = describeStep({
+  kind: "gel",
+  fields: FIELDS,
+  usual: { minutes: 10 },
+  waitsMin: 240,
+  weighed: "addition",
+  apply: gel,
+});

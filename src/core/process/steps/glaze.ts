@@ -2,14 +2,16 @@ import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { GlazeStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
+import { describeStep, type StepWith, type Field } from "../descriptor";
+
+type GlazeStep = StepWith<"glaze", Record<never, Field>>;
 
 /** What stays on brush and bowl, share of the glaze (engineering estimate). */
 const ON_THE_BRUSH = estimate(0.03, 0.08, 0.15);
 
 /** Brush or toss with a glaze or oil: nearly all of it clings. */
-export function glaze(vessel: Vessel, step: GlazeStep, context: StepContext): Applied {
+function glaze(vessel: Vessel, step: GlazeStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
   const came = broughtBy(step, context);
   if (!came.ok) return came;
@@ -22,3 +24,12 @@ export function glaze(vessel: Vessel, step: GlazeStep, context: StepContext): Ap
     { came: came.value, left: totalG(stays) > 0 ? [{ to: "utensil", contents: stays }] : [] },
   );
 }
+
+export const glazeStep = describeStep({
+  kind: "glaze",
+  fields: {},
+  usual: {},
+  waitsMin: 30,
+  weighed: "addition",
+  apply: glaze,
+});

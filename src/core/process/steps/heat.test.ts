@@ -1,12 +1,12 @@
-import { newStep } from "../../dish/edit";
+import { newStep } from "../../process/registry";
 import { boilingPointC } from "../../models/boilingPoint";
 import { contents, context, fact, food, likely, refusal, run, vesselOf } from "../__tests__/context";
 import { NOTHING, saltShare, solidsG, totalG } from "../contents";
 import { EMPTY_VESSEL } from "../ledger";
-import type { BoilStep, BrownStep, FryStep, ReduceStep, SearStep, SimmerStep } from "../step";
+import type { StepOf } from "../registry";
 
 describe("sear", () => {
-  const step = (more: Partial<SearStep> = {}): SearStep => ({
+  const step = (more: Partial<StepOf<"sear">> = {}): StepOf<"sear"> => ({
     ...newStep("sear", "s"),
     adds: [food("rapeseed-oil", 20)],
     ...more,
@@ -46,7 +46,7 @@ describe("sear", () => {
 });
 
 describe("brown", () => {
-  const step = (more: Partial<BrownStep> = {}): BrownStep => ({ ...newStep("brown", "b"), ...more });
+  const step = (more: Partial<StepOf<"brown">> = {}): StepOf<"brown"> => ({ ...newStep("brown", "b"), ...more });
   test("button mushrooms lose 62 % of their raw mass (card 19: 55–70 %)", () => {
     const outcome = run(vesselOf(contents("button-mushrooms", 400)), step());
     expect(fact(outcome, "water-off").massG).toBeCloseTo(0.62 * 400, 6);
@@ -134,14 +134,14 @@ describe("simmer and reduce", () => {
   const sauce = () => vesselOf(contents("water", 800), contents("tomato-paste", 100), contents("salt", 6));
   test("under a lid 1 % in ten minutes, open many times that", () => {
     const lost = (lid: boolean) => {
-      const step: SimmerStep = { ...newStep("simmer", "s"), minutes: 10, lid };
+      const step: StepOf<"simmer"> = { ...newStep("simmer", "s"), minutes: 10, lid };
       return totalG(sauce().batch) - totalG(run(sauce(), step).after.batch);
     };
     expect(lost(true)).toBeCloseTo(0.01 * sauce().batch.waterG, 6);
     expect(lost(false)).toBeGreaterThan(5 * lost(true));
   });
   test("reduced to half, salt is twice as strong; minutes by power balance, by hand", () => {
-    const step: ReduceStep = { ...newStep("reduce", "r"), toShare: 0.5 };
+    const step: StepOf<"reduce"> = { ...newStep("reduce", "r"), toShare: 0.5 };
     const vessel = sauce();
     const outcome = run(vessel, step);
     expect(totalG(outcome.after.batch)).toBeCloseTo(totalG(vessel.batch) / 2, 6);
@@ -180,7 +180,7 @@ describe("thicken", () => {
 });
 
 describe("boil", () => {
-  const step = (more: Partial<BoilStep> = {}): BoilStep => ({
+  const step = (more: Partial<StepOf<"boil">> = {}): StepOf<"boil"> => ({
     ...newStep("boil", "b"),
     adds: [food("water", 1500), food("salt", 15)],
     ...more,
@@ -239,7 +239,7 @@ describe("mash and season", () => {
 describe("fry", () => {
   const pieces = { count: 10, eachG: 60, form: "patty" as const, diameterMm: 75, thicknessMm: 13, lengthMm: 75 };
   const vessel = () => ({ ...vesselOf(contents("soy-granules", 200), { ...NOTHING, waterG: 400 }), pieces });
-  const step: FryStep = { ...newStep("fry", "f"), adds: [food("rapeseed-oil", 30)] };
+  const step: StepOf<"fry"> = { ...newStep("fry", "f"), adds: [food("rapeseed-oil", 30)] };
   test("nine patties of 75 mm lie in a 28 cm pan at 70 %, by hand: 0.7 · (280/75)² = 9.8", () => {
     expect(fact(run(vessel(), step), "batches").count).toBe(2);
   });

@@ -2,14 +2,17 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { HoldStep } from "../step";
 import { type Applied, hands, outcome, wait } from "./common";
+import { describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = { minutes: number(0, 720), holdC: number(40, 130) } as const;
+type HoldStep = StepWith<"hold", typeof FIELDS>;
 
 /** Water lost while it is kept warm, share in ten minutes (engineering estimate). */
 const LOST_IN_10_MIN = estimate(0.003, 0.008, 0.02);
 
 /** Hold warm in a low oven: it dries a little, and crisp things soften. */
-export function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
+function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
   if (context.ovens === 0) return fail({ kind: "no-oven" });
@@ -30,3 +33,12 @@ export function hold(vessel: Vessel, step: HoldStep, context: StepContext): Appl
     },
   );
 }
+
+export const holdStep = describeStep({
+  kind: "hold",
+  fields: FIELDS,
+  usual: { minutes: 20, holdC: 95 },
+  waitsMin: 10,
+  weighed: "water",
+  apply: hold,
+});

@@ -1,13 +1,16 @@
 import { fail } from "../../quantities/result";
 import { totalG } from "../contents";
 import type { ShapedPieces, StepContext, Vessel } from "../ledger";
-import type { LayerStep } from "../step";
 import { type Applied, filled, hands, outcome } from "./common";
+import { describeStep, gear, type StepWith } from "../descriptor";
+
+const FIELDS = { tin: gear } as const;
+type LayerStep = StepWith<"layer", typeof FIELDS>;
 
 const DENSITY_G_PER_M3 = 1e6;
 
 /** Layer or assemble in a tin: everything comes together, and either fits or does not. */
-export function layer(vessel: Vessel, step: LayerStep, context: StepContext): Applied {
+function layer(vessel: Vessel, step: LayerStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
@@ -29,3 +32,12 @@ export function layer(vessel: Vessel, step: LayerStep, context: StepContext): Ap
     facts: [{ kind: "fill", of: "tin", share: depthM / tin.heightM }],
   });
 }
+
+export const layerStep = describeStep({
+  kind: "layer",
+  fields: FIELDS,
+  usual: { tin: null },
+  waitsMin: 60,
+  weighed: "addition",
+  apply: layer,
+});

@@ -1,10 +1,10 @@
-import { newStep } from "../../dish/edit";
+import { newStep } from "../../process/registry";
 import { contents, fact, food, refusal, run, vesselOf } from "../__tests__/context";
 import { moistureOf, saltShare, solidsG, totalG } from "../contents";
-import type { MarinateStep } from "../step";
+import type { StepOf } from "../registry";
 
 const marinade = [food("soy-sauce", 40), food("water", 60)];
-const marinate = (more: Partial<MarinateStep> = {}): MarinateStep => ({
+const marinate = (more: Partial<StepOf<"marinate">> = {}): StepOf<"marinate"> => ({
   ...newStep("marinate", "m"),
   adds: marinade,
   ...more,

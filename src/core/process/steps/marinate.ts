@@ -4,8 +4,11 @@ import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, liquor, mainFood, moistureOf, portion, solidsG, subtract, totalG } from "../contents";
 import { type Came, type Fact, scaledCame, type StepContext, type Vessel } from "../ledger";
-import type { MarinateStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } from "./common";
+import { describeStep, flag, minutes, saltTo, type StepWith } from "../descriptor";
+
+const FIELDS = { minutes, fit: flag, saltTo, chilled: flag } as const;
+type MarinateStep = StepWith<"marinate", typeof FIELDS>;
 
 /**
  * Marinate: squeezed pieces spring back and drink the marinade with everything dissolved in it.
@@ -14,7 +17,7 @@ import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } fro
  * proportion when they are wetter than planned, and the salt to add makes up the difference to the target.
  * Limits: no oil barrier; a marinade that is mostly oil wets poorly.
  */
-export function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): Applied {
+function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): Applied {
   const { batch } = vessel;
   const food = mainFood(batch);
   if (food === null) return fail({ kind: "empty-vessel" });
@@ -101,3 +104,12 @@ function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offe
     },
   );
 }
+
+export const marinateStep = describeStep({
+  kind: "marinate",
+  fields: FIELDS,
+  usual: { minutes: 10, fit: true, saltTo: null, chilled: false },
+  waitsMin: 90,
+  weighed: "addition",
+  apply: marinate,
+});

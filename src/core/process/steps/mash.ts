@@ -1,11 +1,14 @@
 import { estimate } from "../../quantities/range";
 import { add, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { MashStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
+import { describeStep, saltTo, type StepWith } from "../descriptor";
+
+const FIELDS = { saltTo } as const;
+type MashStep = StepWith<"mash", typeof FIELDS>;
 
 /** Mash: hot pieces steam off some water while they are crushed (2–5 %, engineering estimate), then season. */
-export function mash(vessel: Vessel, step: MashStep, context: StepContext): Applied {
+function mash(vessel: Vessel, step: MashStep, context: StepContext): Applied {
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   if (totalG(vessel.batch) <= 0) return { ok: false, failure: { kind: "empty-vessel" } };
@@ -19,3 +22,13 @@ export function mash(vessel: Vessel, step: MashStep, context: StepContext): Appl
     facts: salted.value.facts,
   });
 }
+
+export const mashStep = describeStep({
+  kind: "mash",
+  fields: FIELDS,
+  usual: { saltTo: 0.01 },
+  waitsMin: 20,
+  weighed: "addition",
+  opensCells: true,
+  apply: mash,
+});

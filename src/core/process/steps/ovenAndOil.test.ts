@@ -1,7 +1,7 @@
-import { newStep } from "../../dish/edit";
+import { newStep } from "../../process/registry";
 import { add, type Contents, NOTHING, solidsG, totalG } from "../contents";
 import type { ShapedPieces, Vessel } from "../ledger";
-import type { BakeStep, CoatStep, DeepFryStep } from "../step";
+import type { StepOf } from "../registry";
 import { contents, context, fact, food, likely, refusal, run, vesselOf } from "../__tests__/context";
 
 const mix = (massG: number): Contents => add(contents("tofu-firm", massG * 0.9), contents("wheat-flour", massG * 0.1));
@@ -9,7 +9,7 @@ const shaped = (form: ShapedPieces["form"], count: number, eachG: number, mm: nu
   ...vesselOf({ ...mix(count * eachG), tempC: 5 }),
   pieces: { count, eachG, form, diameterMm: mm, thicknessMm: mm, lengthMm: mm },
 });
-const bake = (more: Partial<BakeStep> = {}): BakeStep => ({ ...newStep("bake", "b"), ...more });
+const bake = (more: Partial<StepOf<"bake">> = {}): StepOf<"bake"> => ({ ...newStep("bake", "b"), ...more });
 
 describe("bake", () => {
   test("a 40 g ball: 20.8 min at 200 °C with drying, 6 % lost (models card 8)", () => {
@@ -20,7 +20,7 @@ describe("bake", () => {
     expect(1 - totalG(out.after.batch) / 480).toBeLessThan(0.07);
   });
   test("an 80 g ball takes 1.4 times as long; a fan oven is quicker, foil slower", () => {
-    const minutes = (v: Vessel, more: Partial<BakeStep> = {}) =>
+    const minutes = (v: Vessel, more: Partial<StepOf<"bake">> = {}) =>
       fact(run(v, bake({ minutes: null, coreC: 74, ...more })), "cooked-through").minutes;
     const small = minutes(shaped("ball", 6, 40, 41.75));
     expect(minutes(shaped("ball", 3, 80, 52.6)) / small).toBeGreaterThan(1.3);
@@ -42,7 +42,7 @@ describe("bake", () => {
   });
   test("aubergine cubes lose 35 to 45 % in half an hour at 200 °C (card 19); a lid keeps most of it in", () => {
     const cubes: Vessel = { ...vesselOf(contents("aubergine", 800)), cutMm: 25 };
-    const lost = (more: Partial<BakeStep>) => 1 - totalG(run(cubes, bake(more)).after.batch) / 800;
+    const lost = (more: Partial<StepOf<"bake">>) => 1 - totalG(run(cubes, bake(more)).after.batch) / 800;
     expect(lost({ minutes: 30 })).toBeCloseTo(0.4, 2);
     expect(lost({ minutes: 30, cover: "lid" })).toBeLessThan(0.12);
     expect(lost({ minutes: 45 })).toBeGreaterThan(lost({ minutes: 30 }));
@@ -116,7 +116,7 @@ describe("air-fry", () => {
 });
 
 describe("deep-fry", () => {
-  const oil = (more: Partial<DeepFryStep> = {}, massG = 1380): DeepFryStep => ({
+  const oil = (more: Partial<StepOf<"deep-fry">> = {}, massG = 1380): StepOf<"deep-fry"> => ({
     ...newStep("deep-fry", "d"),
     adds: [food("sunflower-oil", massG)],
     ...more,
@@ -131,7 +131,7 @@ describe("deep-fry", () => {
     expect(fact(out, "batches").limitedBy).toBe("heat of the burner");
   });
   test("more oil and a stronger burner take larger batches", () => {
-    const each = (step: DeepFryStep, netW: number) =>
+    const each = (step: StepOf<"deep-fry">, netW: number) =>
       fact(run(wet(1000), step, { ...likely, burner: { netW, ratedW: netW / 0.4, efficiency: 0.4 } }), "batches").eachG;
     expect(each(oil({}, 2400), 900)).toBeGreaterThan(each(oil({}, 900), 900));
     expect(each(oil(), 1800)).toBeGreaterThan(each(oil(), 700));
@@ -152,13 +152,14 @@ describe("deep-fry", () => {
 });
 
 describe("coat, fill, slice, layer", () => {
-  const coat = (more: Partial<CoatStep>, massG = 200): CoatStep => ({
+  const coat = (more: Partial<StepOf<"coat">>, massG = 200): StepOf<"coat"> => ({
     ...newStep("coat", "c"),
     adds: [food("corn-starch", massG)],
     ...more,
   });
   test("dry starch clings with 4–8 % of the mass, batter with 20–35 %, crumbs with 15–30 % (card 1)", () => {
-    const takes = (coating: CoatStep["coating"]) => fact(run(vesselOf(mix(500)), coat({ coating })), "coated").takesG;
+    const takes = (coating: StepOf<"coat">["coating"]) =>
+      fact(run(vesselOf(mix(500)), coat({ coating })), "coated").takesG;
     expect(takes("starch")).toBeCloseTo(30, 6);
     expect(takes("batter")).toBeCloseTo(140, 6);
     expect(takes("crumb")).toBeCloseTo(110, 6);

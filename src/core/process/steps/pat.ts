@@ -2,14 +2,16 @@ import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { liquor, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { PatStep } from "../step";
 import { type Applied, hands, outcome } from "./common";
+import { describeStep, type StepWith, type Field } from "../descriptor";
+
+type PatStep = StepWith<"pat", Record<never, Field>>;
 
 /** Film that a towel takes, share of the water (engineering estimate). */
 const TOWEL = estimate(0.005, 0.02, 0.04);
 
 /** Pat dry: the film on the surface goes into the towel, with what is dissolved in it. */
-export function pat(vessel: Vessel, step: PatStep, context: StepContext): Applied {
+function pat(vessel: Vessel, step: PatStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0 || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
   const film = liquor(batch, batch.waterG * context.draw("towel", TOWEL));
@@ -18,3 +20,12 @@ export function pat(vessel: Vessel, step: PatStep, context: StepContext): Applie
     facts: [{ kind: "rule-of-thumb", what: "loss" }],
   });
 }
+
+export const patStep = describeStep({
+  kind: "pat",
+  fields: {},
+  usual: {},
+  waitsMin: 60,
+  weighed: "liquor",
+  apply: pat,
+});

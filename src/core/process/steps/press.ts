@@ -3,9 +3,12 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import { isMarked, type StepContext, type Vessel } from "../ledger";
-import type { PressStep } from "../step";
 import { type Applied, hands, outcome, wait } from "./common";
 import { blockFacts, keepsItsWater, TOO_COARSE } from "./pressing";
+import { block, USUAL_BLOCK, describeStep, flag, minutes, number, type StepWith } from "../descriptor";
+
+const FIELDS = { ...block, loadKg: number(0, 100), minutes, bothFaces: flag } as const;
+type PressStep = StepWith<"press", typeof FIELDS>;
 
 /** A soft block that nothing holds at the sides breaks above this (card 3). */
 const FRACTURE_KPA = 60;
@@ -22,7 +25,7 @@ const SPONGE = {
  * through one face or two. The reference is the food's own moisture as opened. Asking for more water than there is
  * presses nothing out and says so; time ±2×. Each block bears the whole weight.
  */
-export function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
+function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
   const { batch } = vessel;
   const id = mainFood(batch);
   if (id === null || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
@@ -71,3 +74,12 @@ function ownMoisture(context: StepContext, id: string): number | null {
   const waterG = context.food(id)?.per100.waterG ?? null;
   return waterG === null || waterG >= 100 ? null : waterG / (100 - waterG);
 }
+
+export const pressStep = describeStep({
+  kind: "press",
+  fields: FIELDS,
+  usual: { ...USUAL_BLOCK, loadKg: 3, minutes: 30, bothFaces: true },
+  waitsMin: 240,
+  weighed: "liquor",
+  apply: press,
+});

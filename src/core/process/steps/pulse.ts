@@ -2,8 +2,11 @@ import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
-import type { PulseStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
+import { choice, describeStep, gear, saltTo, type StepWith } from "../descriptor";
+
+const FIELDS = { machine: gear, to: choice("bits", "smooth"), saltTo } as const;
+type PulseStep = StepWith<"pulse", typeof FIELDS>;
 
 /** What stays on blades and walls, share of the mix (engineering estimate). */
 const STUCK = estimate(0.005, 0.015, 0.03);
@@ -13,7 +16,7 @@ const BOWL_LINE = 2 / 3;
 const LOAD_MIN = 1.5;
 
 /** Pulse to bits or blend smooth, in as many loads as the bowl takes when filled to two thirds. */
-export function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
+function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
   const machine = context.machine(
     step.machine,
     step.to === "bits" ? ["food-processor"] : ["blender", "food-processor"],
@@ -56,3 +59,12 @@ export function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Ap
     facts,
   });
 }
+
+export const pulseStep = describeStep({
+  kind: "pulse",
+  fields: FIELDS,
+  usual: { machine: null, to: "bits", saltTo: null },
+  waitsMin: 240,
+  weighed: "addition",
+  apply: pulse,
+});

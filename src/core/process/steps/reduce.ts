@@ -3,16 +3,19 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { ReduceStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { thicknessFacts } from "./sauce";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, toShare: number(0.1, 1) } as const;
+type ReduceStep = StepWith<"reduce", typeof FIELDS>;
 
 const SAUCE_HEAT_J_PER_G_K = 3.9;
 /** Loss from the pan's sides, W (engineering estimate). */
 const PAN_LOSS_W = 60;
 
 /** Reduce to a share of its mass at the boil: the water is given, the minutes follow from the burner (card 10). */
-export function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied {
+function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const bad = checkNumber("share that stays", step.toShare, 0.1, 1);
@@ -43,3 +46,12 @@ export function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): 
     facts: [{ kind: "water-off", massG: offG }, ...thicknessFacts(batch, context)],
   });
 }
+
+export const reduceStep = describeStep({
+  kind: "reduce",
+  fields: FIELDS,
+  usual: { pan: null, toShare: 0.75 },
+  waitsMin: 60,
+  weighed: "water",
+  apply: reduce,
+});

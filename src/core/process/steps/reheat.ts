@@ -2,15 +2,18 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, water } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
-import type { ReheatStep } from "../step";
 import { type Applied, filled, hands, outcome, watch } from "./common";
+import { choice, describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = { coreC: number(40, 99), minutes: number(1, 240), where: choice("oven", "hob") } as const;
+type ReheatStep = StepWith<"reheat", typeof FIELDS>;
 
 /** Water lost while reheating (engineering estimate). */
 const LOST = estimate(0.01, 0.03, 0.06);
 const OVEN_C = 170;
 
 /** Reheat throughout; a splash of liquid may go in. Minutes are the cook's own: test the middle. */
-export function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): Applied {
+function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): Applied {
   const bad = firstBad(
     checkNumber("minutes", step.minutes, 1, 240),
     checkNumber("core temperature", step.coreC, 40, 99),
@@ -32,3 +35,12 @@ export function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): 
     },
   );
 }
+
+export const reheatStep = describeStep({
+  kind: "reheat",
+  fields: FIELDS,
+  usual: { coreC: 75, minutes: 15, where: "oven" },
+  waitsMin: 10,
+  weighed: "water",
+  apply: reheat,
+});

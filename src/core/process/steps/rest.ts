@@ -2,11 +2,14 @@ import { FRIDGE_SLOWNESS } from "../../models/binderWater";
 import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
-import type { RestStep } from "../step";
 import { type Applied, bindingOf, hands, outcome, wait } from "./common";
+import { choice, describeStep, minutes, type StepWith } from "../descriptor";
+
+const FIELDS = { minutes, where: choice("fridge", "worktop") } as const;
+type RestStep = StepWith<"rest", typeof FIELDS>;
 
 /** Rest: nothing moves but time; in the fridge binders take 1.3 times as long. */
-export function rest(vessel: Vessel, step: RestStep, context: StepContext): Applied {
+function rest(vessel: Vessel, step: RestStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
   const bad = checkNumber("minutes", step.minutes, 0, 48 * 60);
   if (bad) return fail(bad);
@@ -20,3 +23,12 @@ export function rest(vessel: Vessel, step: RestStep, context: StepContext): Appl
     facts,
   });
 }
+
+export const restStep = describeStep({
+  kind: "rest",
+  fields: FIELDS,
+  usual: { minutes: 30, where: "fridge" },
+  waitsMin: 24 * 60,
+  weighed: null,
+  apply: rest,
+});

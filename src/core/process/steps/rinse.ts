@@ -2,8 +2,15 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { add, type Contents, liquor, NOTHING, saltShare, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { RinseStep } from "../step";
 import { type Applied, hands, outcome, wait } from "./common";
+import { choice, describeStep, number, wholeNumber, type StepWith } from "../descriptor";
+
+const FIELDS = {
+  how: choice("swirl", "soak", "simmer"),
+  times: wholeNumber(1, 20),
+  waterG: number(10, 50_000),
+} as const;
+type RinseStep = StepWith<"rinse", typeof FIELDS>;
 
 /** How far pieces and fresh water come to one strength, 0–1 (card 3, engineering estimates). */
 const EXCHANGE = {
@@ -17,7 +24,7 @@ const MINUTES = { swirl: 0.5, soak: 10, simmer: 10 } as const;
  * Rinse in fresh water: after each rinse what is dissolved has fallen to 1 − E·V/(w + V), w the water in the pieces.
  * The water itself comes and goes; solids stay.
  */
-export function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
+function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (batch.waterG <= 0) return fail({ kind: "empty-vessel" });
   const bad = firstBad(
@@ -44,3 +51,12 @@ export function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Ap
     },
   );
 }
+
+export const rinseStep = describeStep({
+  kind: "rinse",
+  fields: FIELDS,
+  usual: { how: "swirl", times: 2, waterG: 1000 },
+  waitsMin: 120,
+  weighed: "liquor",
+  apply: rinse,
+});

@@ -3,9 +3,12 @@ import { discM2, FOOD_HEAT_J_PER_G_K, LATENT_HEAT_J_PER_G, minutesToDry } from "
 import { fail } from "../../quantities/result";
 import { add, at, mainFood, oil, solidsG, subtract, totalG, water } from "../contents";
 import { type Fact, type Left, type StepContext, type Vessel } from "../ledger";
-import type { SearStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN, WATER_LOST_IN_PAN } from "./pan";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
+type SearStep = StepWith<"sear", typeof FIELDS>;
 
 /** A batch that takes longer than this to dry steams instead of searing (engineering estimate). */
 const LONGEST_DRYING_MIN = 4;
@@ -17,7 +20,7 @@ const WET_DENSITY_G_PER_MM_M2 = 1.03 * 1000;
  *
  * Energy balance in `models/panHeat`; share of water lost and oil taken up are engineering estimates (card 1).
  */
-export function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
+function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
   const { batch } = vessel;
   const food = mainFood(batch);
   if (food === null) return fail({ kind: "empty-vessel" });
@@ -78,3 +81,12 @@ export function sear(vessel: Vessel, step: SearStep, context: StepContext): Appl
     facts,
   });
 }
+
+export const searStep = describeStep({
+  kind: "sear",
+  fields: FIELDS,
+  usual: { pan: null, browningMin: 2 },
+  waitsMin: 10,
+  weighed: "water",
+  apply: sear,
+});

@@ -1,9 +1,12 @@
 import type { StepContext, Vessel } from "../ledger";
-import type { SeasonStep } from "../step";
 import { type Applied, filled, hands, outcome, saltUpTo } from "./common";
+import { describeStep, saltTo, type StepWith } from "../descriptor";
+
+const FIELDS = { saltTo } as const;
+type SeasonStep = StepWith<"season", typeof FIELDS>;
 
 /** Season: what is named, then salt up to the target by mass balance. */
-export function season(vessel: Vessel, step: SeasonStep, context: StepContext): Applied {
+function season(vessel: Vessel, step: SeasonStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch: mixed, came } = full.value;
@@ -14,3 +17,12 @@ export function season(vessel: Vessel, step: SeasonStep, context: StepContext): 
     facts: salted.value.facts,
   });
 }
+
+export const seasonStep = describeStep({
+  kind: "season",
+  fields: FIELDS,
+  usual: { saltTo: null },
+  waitsMin: 60,
+  weighed: "addition",
+  apply: season,
+});

@@ -3,8 +3,12 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
 import { type Fact, type ShapedPieces, type StepContext, type Vessel } from "../ledger";
-import type { ShapeForm, ShapeStep } from "../step";
+import { SHAPE_FORMS, type ShapeForm } from "../step";
 import { type Applied, bindingOf, hands, outcome } from "./common";
+import { choice, describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = { form: choice(...SHAPE_FORMS), pieceG: number(3, 5000), diameterMm: number(10, 400) } as const;
+type ShapeStep = StepWith<"shape", typeof FIELDS>;
 
 const MIX_DENSITY = estimate(1030, 1050, 1080);
 const THICK_MM = 30;
@@ -58,7 +62,7 @@ function sizesOf(
 }
 
 /** Shape equal pieces by mass; what sticks to bowl and hands is lost (card 7). */
-export function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
+function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
   const mass = totalG(vessel.batch);
   if (mass <= 0) return fail({ kind: "empty-vessel" });
   const bad = firstBad(
@@ -81,3 +85,12 @@ export function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Ap
     facts,
   });
 }
+
+export const shapeStep = describeStep({
+  kind: "shape",
+  fields: FIELDS,
+  usual: { form: "patty", pieceG: 80, diameterMm: 85 },
+  waitsMin: 120,
+  weighed: null,
+  apply: shape,
+});

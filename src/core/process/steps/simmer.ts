@@ -4,17 +4,20 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, type Contents, moistureOf, subtract, water } from "../contents";
 import type { Came, Fact, StepContext, Vessel } from "../ledger";
-import type { SimmerStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
 import { isSour, mainCooked, minutesToSoften } from "./soften";
+import { describeStep, flag, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, minutes: number(0, 600), lid: flag } as const;
+type SimmerStep = StepWith<"simmer", typeof FIELDS>;
 
 /** Covered pans lose 0–2 % of their water in ten minutes (engineering estimate). */
 const LID_LOSS_PER_MIN = estimate(0, 0.001, 0.002);
 const CONVECTIVE = estimate(5, 8, 12);
 
 /** Simmer in sauce, with or without lid; parts and foods join here. Evaporation by the Lewis analogy (card 10). */
-export function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied {
+function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const bad = checkNumber("minutes", step.minutes, 0, 600);
@@ -81,3 +84,12 @@ function softenedBy(
   }
   return least;
 }
+
+export const simmerStep = describeStep({
+  kind: "simmer",
+  fields: FIELDS,
+  usual: { pan: null, minutes: 5, lid: false },
+  waitsMin: 60,
+  weighed: "water",
+  apply: simmer,
+});

@@ -2,9 +2,12 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
 import type { Fact, ShapedPieces, StepContext, Vessel } from "../ledger";
-import type { SliceStep } from "../step";
 import { type Applied, filled, hands, outcome } from "./common";
 import { flatPieces } from "./geometry";
+import { describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = { thicknessMm: number(0.5, 100), count: number(1, 500) } as const;
+type SliceStep = StepWith<"slice", typeof FIELDS>;
 
 /** Crumbs left on the board, share of the mass (engineering estimate). */
 const CRUMBS = estimate(0, 0.01, 0.03);
@@ -54,7 +57,7 @@ function gridAcross(lengthToWidth: number, count: number): number {
 }
 
 /** Slice into so many pieces; crumbs stay on the board. */
-export function slice(vessel: Vessel, step: SliceStep, context: StepContext): Applied {
+function slice(vessel: Vessel, step: SliceStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch: whole, came } = full.value;
@@ -76,3 +79,12 @@ export function slice(vessel: Vessel, step: SliceStep, context: StepContext): Ap
     },
   );
 }
+
+export const sliceStep = describeStep({
+  kind: "slice",
+  fields: FIELDS,
+  usual: { thicknessMm: 10, count: 10 },
+  waitsMin: 60,
+  weighed: null,
+  apply: slice,
+});

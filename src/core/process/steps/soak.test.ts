@@ -1,10 +1,14 @@
-import { newStep } from "../../dish/edit";
+import { newStep } from "../../process/registry";
 import { food, fact, refusal, run, vesselOf, contents } from "../__tests__/context";
 import { moistureOf, NOTHING, solidsG, totalG } from "../contents";
 import { EMPTY_VESSEL } from "../ledger";
-import type { SoakStep } from "../step";
+import type { StepOf } from "../registry";
 
-const soak = (more: Partial<SoakStep>): SoakStep => ({ ...newStep("soak", "s"), adds: [food("water", 900)], ...more });
+const soak = (more: Partial<StepOf<"soak">>): StepOf<"soak"> => ({
+  ...newStep("soak", "s"),
+  adds: [food("water", 900)],
+  ...more,
+});
 const strips = () => vesselOf(contents("soy-strips", 160));
 
 test("160 g strips hold 148.1 g solids: 8 parts water to 100 parts solids, by hand", () => {
@@ -50,7 +54,7 @@ test.each([
   [{ minutes: Number.NaN }, "not-a-number"],
   [{ minutes: 5000 }, "out-of-range"],
 ])("bad settings are refused (%#)", (more, kind) => {
-  expect(refusal(strips(), soak(more as Partial<SoakStep>)).kind).toBe(kind);
+  expect(refusal(strips(), soak(more as Partial<StepOf<"soak">>)).kind).toBe(kind);
 });
 
 test("what drinks may come with its water in the same step", () => {

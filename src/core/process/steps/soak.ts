@@ -15,8 +15,11 @@ import {
   totalG,
 } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
-import type { SoakStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, parted, wait } from "./common";
+import { describeStep, flag, minutes, number, type StepWith } from "../descriptor";
+
+const FIELDS = { waterC: number(0, 100), minutes, covered: flag, chilled: flag } as const;
+type SoakStep = StepWith<"soak", typeof FIELDS>;
 
 /** Open and covered bowls, W/m²K (engineering estimates), and the surface of a mixing bowl, m². */
 const COVERED = estimate(8, 12, 15);
@@ -33,7 +36,7 @@ const DRY_FOOD_HEAT = 1800;
  * Uptake by Peleg over the cooling bath (`models/soaking`); solutes enter with the water, convectively; some solids
  * go the other way. A bath that runs short caps the uptake and says so. Limits: 4–98 °C, thickness as sold.
  */
-export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
+function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   // What drinks may come with its water; everything else that comes is the bath, and so is what it stands in already.
@@ -99,3 +102,12 @@ export function soak(vessel: Vessel, step: SoakStep, context: StepContext): Appl
     facts,
   });
 }
+
+export const soakStep = describeStep({
+  kind: "soak",
+  fields: FIELDS,
+  usual: { waterC: 95, minutes: 10, covered: true, chilled: false },
+  waitsMin: 20,
+  weighed: null,
+  apply: soak,
+});

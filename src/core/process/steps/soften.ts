@@ -62,18 +62,16 @@ function soakingLag(food: string, moisture: number, context: StepContext): numbe
   if (!soak) return 0;
   const drunk = (moisture - soak.startMoisture) / (soak.fullMoisture.likely - soak.startMoisture);
   if (drunk >= 0.75) return 0;
-  const t90 = context.remember(`lag ${food}`, () => {
-    const time = minutesToSoak(
-      {
-        startMoisture: soak.startMoisture,
-        fullMoisture: soak.fullMoisture.likely,
-        t90At20Min: soak.t90At20Min.likely,
-        activationKJ: soak.activationKJ.likely,
-        breakC: soak.breakC,
-        activationAboveKJ: soak.activationAboveKJ,
-      },
-      { startC: 95, roomC: 95, timeConstantMin: 60 },
-    );
+  const uptake = {
+    startMoisture: soak.startMoisture,
+    fullMoisture: soak.fullMoisture.likely,
+    t90At20Min: soak.t90At20Min.likely,
+    activationKJ: soak.activationKJ.likely,
+    breakC: soak.breakC,
+    activationAboveKJ: soak.activationAboveKJ,
+  };
+  const t90 = context.remember(`lag ${Object.values(uptake).join(" ")}`, () => {
+    const time = minutesToSoak(uptake, { startC: 95, roomC: 95, timeConstantMin: 60 });
     return time.kind === "reached" ? time.minutes : 0;
   });
   return LAG_SHARE * t90 * (1 - Math.max(0, drunk));

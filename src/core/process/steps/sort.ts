@@ -1,14 +1,16 @@
 import { estimate } from "../../quantities/range";
 import { portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { SortStep } from "../step";
 import { type Applied, filled, hands, outcome } from "./common";
+import { describeStep, type StepWith, type Field } from "../descriptor";
+
+type SortStep = StepWith<"sort", Record<never, Field>>;
 
 /** Stones, husks and spoilt ones: 0–2 % of dry pulses (engineering estimate). */
 const SORTED_OUT = estimate(0, 0.004, 0.02);
 
 /** Sort: pulses, seeds or greens are looked over, and what does not belong goes. */
-export function sort(vessel: Vessel, step: SortStep, context: StepContext): Applied {
+function sort(vessel: Vessel, step: SortStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
@@ -19,3 +21,12 @@ export function sort(vessel: Vessel, step: SortStep, context: StepContext): Appl
     facts: [{ kind: "rule-of-thumb", what: "loss" }],
   });
 }
+
+export const sortStep = describeStep({
+  kind: "sort",
+  fields: {},
+  usual: {},
+  waitsMin: null,
+  weighed: null,
+  apply: sort,
+});

@@ -1,11 +1,11 @@
-import { newStep } from "../../dish/edit";
+import { newStep } from "../../process/registry";
 import { contents, fact, food, refusal, run, vesselOf } from "../__tests__/context";
 import { moistureOf, NOTHING, solidsG, totalG } from "../contents";
 import { EMPTY_VESSEL, type Vessel } from "../ledger";
-import type { SqueezeStep } from "../step";
+import type { StepOf } from "../registry";
 import { solidsOf } from "../solids";
 
-const squeeze = (more: Partial<SqueezeStep> = {}): SqueezeStep => ({ ...newStep("squeeze", "s"), ...more });
+const squeeze = (more: Partial<StepOf<"squeeze">> = {}): StepOf<"squeeze"> => ({ ...newStep("squeeze", "s"), ...more });
 /** Strips soaked to 2.30 g/g with 3 g of salt in their liquor. */
 const soaked = () => {
   const dry = contents("soy-strips", 160);
@@ -35,7 +35,7 @@ test("every solute leaves at the liquor's concentration; solids and oil stay", (
 });
 
 test("palm, hands, cloth: 5, 20 and 50 kPa keep 1.83, 1.44 and 1.23 g/g (card 3)", () => {
-  const kept = (how: SqueezeStep["how"]) => moistureOf(run(soaked(), squeeze({ how, minutes: 30 })).after.batch);
+  const kept = (how: StepOf<"squeeze">["how"]) => moistureOf(run(soaked(), squeeze({ how, minutes: 30 })).after.batch);
   expect(kept("palm")).toBeCloseTo(1.83, 2);
   expect(kept("hands")).toBeCloseTo(1.44, 2);
   expect(kept("cloth")).toBeCloseTo(1.23, 2);
@@ -49,7 +49,7 @@ test("food that is drier than that gives nothing and says so", () => {
 });
 
 test("the cook's own minutes count as hands-on time, the squeeze as its own", () => {
-  const minutes = (more: Partial<SqueezeStep>) => run(soaked(), squeeze(more)).phases[0]?.minutes;
+  const minutes = (more: Partial<StepOf<"squeeze">>) => run(soaked(), squeeze(more)).phases[0]?.minutes;
   expect(minutes({ minutes: 2 })).toBe(3);
   expect(minutes({ minutes: 2, handsMin: 7 })).toBe(7);
 });

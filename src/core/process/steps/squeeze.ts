@@ -3,9 +3,12 @@ import { consolidatedFraction, equilibriumMoisture, timeFactor } from "../../mod
 import { fail } from "../../quantities/result";
 import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { SqueezeStep } from "../step";
 import { type Applied, hands, outcome } from "./common";
 import { keepsItsWater, TOO_COARSE } from "./pressing";
+import { choice, describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = { how: choice("palm", "hands", "cloth"), minutes: number(0, 60) } as const;
+type SqueezeStep = StepWith<"squeeze", typeof FIELDS>;
 
 /** A handful drains to both sides of 25 mm (engineering estimate). */
 const DRAINAGE_M = 0.0125;
@@ -17,7 +20,7 @@ const DRAINAGE_M = 0.0125;
  * it leaves in the first half minute. Source: `models/consolidation`; exponents are engineering estimates per food.
  * Limits: solids and oil stay; every solute leaves at the liquor's concentration.
  */
-export function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext): Applied {
+function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext): Applied {
   const { batch } = vessel;
   const food = mainFood(batch);
   if (food === null || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
@@ -41,3 +44,12 @@ export function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext)
   const leaves = liquor(batch, spareG * consolidatedFraction(timeFactor(compressibility, minutes, DRAINAGE_M)));
   return outcome({ ...vessel, batch: subtract(batch, leaves) }, [work], { left: [{ to: "drain", contents: leaves }] });
 }
+
+export const squeezeStep = describeStep({
+  kind: "squeeze",
+  fields: FIELDS,
+  usual: { how: "hands", minutes: 2 },
+  waitsMin: 60,
+  weighed: "liquor",
+  apply: squeeze,
+});

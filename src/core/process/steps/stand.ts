@@ -2,9 +2,12 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { StandStep } from "../step";
 import { type Applied, hands, outcome, wait } from "./common";
 import { lumpedMinutes } from "./coolingBody";
+import { describeStep, flag, number, type StepWith } from "../descriptor";
+
+const FIELDS = { minutes: number(0, 1440), foil: flag } as const;
+type StandStep = StepWith<"stand", typeof FIELDS>;
 
 /** Water that steams off while it stands (card 1). */
 const LOST = estimate(0, 0.008, 0.03);
@@ -12,7 +15,7 @@ const LOST = estimate(0, 0.008, 0.03);
 const SURFACE = { bare: 10, foil: 5 } as const;
 
 /** Let it stand after the heat: juices settle, sauces and pies thicken, and it cools a little. */
-export function stand(vessel: Vessel, step: StandStep, context: StepContext): Applied {
+function stand(vessel: Vessel, step: StandStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
   const bad = checkNumber("minutes", step.minutes, 0, 24 * 60);
@@ -27,3 +30,12 @@ export function stand(vessel: Vessel, step: StandStep, context: StepContext): Ap
     { left: [{ to: "air", contents: steam }], facts: [{ kind: "rule-of-thumb", what: "loss" }] },
   );
 }
+
+export const standStep = describeStep({
+  kind: "stand",
+  fields: FIELDS,
+  usual: { minutes: 10, foil: true },
+  waitsMin: 20,
+  weighed: "water",
+  apply: stand,
+});

@@ -2,16 +2,19 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
-import type { SteamStep } from "../step";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
 import { pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
+import { describeStep, flag, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, coreC: number(40, 99), wrapped: flag } as const;
+type SteamStep = StepWith<"steam", typeof FIELDS>;
 
 /** Steam that condenses on bare food, share of its mass; wrapped food takes none (engineering estimate). */
 const CONDENSED = estimate(0, 0.015, 0.04);
 const HEAT_UP_MIN = 5;
 
 /** Steam bare or wrapped pieces to a core temperature: conduction with a steam film, foil keeps it back (card 8). */
-export function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
+function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "pot");
   if (!found.ok) return found;
   const bad = checkNumber("core temperature", step.coreC, 40, 99);
@@ -38,3 +41,12 @@ export function steam(vessel: Vessel, step: SteamStep, context: StepContext): Ap
     },
   );
 }
+
+export const steamStep = describeStep({
+  kind: "steam",
+  fields: FIELDS,
+  usual: { pan: null, coreC: 85, wrapped: false },
+  waitsMin: 60,
+  weighed: "liquor",
+  apply: steam,
+});

@@ -1,13 +1,16 @@
 import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import { marked, type StepContext, type Vessel } from "../ledger";
-import type { StoreStep } from "../step";
 import { type Applied, hands, outcome, wait } from "./common";
+import { choice, describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = { where: choice("fridge", "freezer"), days: number(0, 365) } as const;
+type StoreStep = StepWith<"store", typeof FIELDS>;
 
 const DAY_MIN = 24 * 60;
 
 /** Store, dated: nothing leaves it; the fridge keeps it at 4 °C, the freezer at −18 °C until it is thawed. */
-export function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
+function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
   const bad = checkNumber("days", step.days, 0, 365);
   if (bad) return fail(bad);
@@ -22,3 +25,13 @@ export function store(vessel: Vessel, step: StoreStep, context: StepContext): Ap
     { needs: [{ kind: cold ? "freezer" : "fridge" }] },
   );
 }
+
+export const storeStep = describeStep({
+  kind: "store",
+  fields: FIELDS,
+  usual: { where: "fridge", days: 1 },
+  waitsMin: null,
+  weighed: null,
+  fitsFrozen: true,
+  apply: store,
+});

@@ -1,12 +1,15 @@
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { add, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { StuffStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
 import { flatPieces } from "./geometry";
+import { describeStep, number, type StepWith } from "../descriptor";
+
+const FIELDS = { count: number(1, 500), thicknessMm: number(3, 200) } as const;
+type StuffStep = StepWith<"stuff", typeof FIELDS>;
 
 /** Stuff or wrap: the filling goes into so many shells, halves or sheets, in equal shares. */
-export function stuff(vessel: Vessel, step: StuffStep, context: StepContext): Applied {
+function stuff(vessel: Vessel, step: StuffStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
   const bad = firstBad(
     checkNumber("number of pieces", step.count, 1, 500),
@@ -22,3 +25,12 @@ export function stuff(vessel: Vessel, step: StuffStep, context: StepContext): Ap
     facts: [{ kind: "pieces", pieces, offTarget: false, thick: false }],
   });
 }
+
+export const stuffStep = describeStep({
+  kind: "stuff",
+  fields: FIELDS,
+  usual: { count: 8, thicknessMm: 30 },
+  waitsMin: 120,
+  weighed: "addition",
+  apply: stuff,
+});

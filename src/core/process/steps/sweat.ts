@@ -2,9 +2,12 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { SweatStep } from "../step";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
 import { brownedLossOf } from "./pan";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, minutes: number(0.5, 90) } as const;
+type SweatStep = StepWith<"sweat", typeof FIELDS>;
 
 /** A splash of 15–30 mL is gone in one to two minutes (card 19). */
 const SPLASH_G = estimate(15, 20, 30);
@@ -13,7 +16,7 @@ const SPLASH_MIN = estimate(1, 1.5, 2);
 const FULL_LOSS_MIN = 14;
 
 /** Sauté with water: splash by splash, no oil. The splashes go off as steam, and some of the food's own water too. */
-export function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
+function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const bad = checkNumber("minutes", step.minutes, 0.5, 90);
@@ -39,3 +42,12 @@ export function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Ap
     ],
   });
 }
+
+export const sweatStep = describeStep({
+  kind: "sweat",
+  fields: FIELDS,
+  usual: { pan: null, minutes: 6 },
+  waitsMin: 60,
+  weighed: "water",
+  apply: sweat,
+});

@@ -1,12 +1,15 @@
 import { fail } from "../../quantities/result";
 import { add, at } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { ThickenStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, minutes: number(0, 60) } as const;
+type ThickenStep = StepWith<"thicken", typeof FIELDS>;
 
 /** Thicken: starch gelatinises in a minute or two at the boil; the strength is grams of corn-starch equivalent. */
-export function thicken(vessel: Vessel, step: ThickenStep, context: StepContext): Applied {
+function thicken(vessel: Vessel, step: ThickenStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const came = broughtBy(step, context);
@@ -19,3 +22,12 @@ export function thicken(vessel: Vessel, step: ThickenStep, context: StepContext)
     facts: thicknessFacts(batch, context),
   });
 }
+
+export const thickenStep = describeStep({
+  kind: "thicken",
+  fields: FIELDS,
+  usual: { pan: null, minutes: 2 },
+  waitsMin: 30,
+  weighed: "addition",
+  apply: thicken,
+});

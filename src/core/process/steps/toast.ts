@@ -2,14 +2,17 @@ import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { at, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { ToastStep } from "../step";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
+import { describeStep, gear, number, type StepWith } from "../descriptor";
+
+const FIELDS = { pan: gear, minutes: number(0.1, 60) } as const;
+type ToastStep = StepWith<"toast", typeof FIELDS>;
 
 /** Share of the water that toasting drives off in its first five minutes (engineering estimate). */
 const DRIED_IN_5_MIN = estimate(0.25, 0.45, 0.65);
 
 /** Toast nuts or crumbs, or bloom spices in fat: some of their little water goes, the longer the more. Stir throughout. */
-export function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
+function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const bad = checkNumber("minutes", step.minutes, 0.1, 60);
@@ -31,3 +34,12 @@ export function toast(vessel: Vessel, step: ToastStep, context: StepContext): Ap
     },
   );
 }
+
+export const toastStep = describeStep({
+  kind: "toast",
+  fields: FIELDS,
+  usual: { pan: null, minutes: 5 },
+  waitsMin: null,
+  weighed: "water",
+  apply: toast,
+});

@@ -1,13 +1,15 @@
 import { totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { TopStep } from "../step";
 import { type Applied, filled, hands, outcome } from "./common";
+import { describeStep, type StepWith, type Field } from "../descriptor";
+
+type TopStep = StepWith<"top", Record<never, Field>>;
 
 /**
  * Top: crumbs, mash, herbs or sauce go over it; the shape underneath stays, and a layer grows by its topping.
  * On an empty plate its lines are the first things there.
  */
-export function top(vessel: Vessel, step: TopStep, context: StepContext): Applied {
+function top(vessel: Vessel, step: TopStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
@@ -25,3 +27,12 @@ export function top(vessel: Vessel, step: TopStep, context: StepContext): Applie
     came,
   });
 }
+
+export const topStep = describeStep({
+  kind: "top",
+  fields: {},
+  usual: {},
+  waitsMin: 60,
+  weighed: "addition",
+  apply: top,
+});

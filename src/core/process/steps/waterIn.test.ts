@@ -1,10 +1,10 @@
-import { newStep } from "../../dish/edit";
+import { newStep } from "../../process/registry";
 import { add, contentsOfFood, moistureOf, NOTHING, totalG } from "../contents";
 import { EMPTY_VESSEL, type Vessel } from "../ledger";
-import type { CookStep } from "../step";
+import type { StepOf } from "../registry";
 import { contents, fact, food, foods, likely, refusal, run, vesselOf } from "../__tests__/context";
 
-const cook = (more: Partial<CookStep> = {}, waterG = 900): CookStep => ({
+const cook = (more: Partial<StepOf<"cook">> = {}, waterG = 900): StepOf<"cook"> => ({
   ...newStep("cook", "c"),
   adds: [food("water", waterG)],
   ...more,
@@ -26,7 +26,7 @@ describe("cook", () => {
     expect(fact(run(soaked, cook()), "softened").softMin).toBeCloseTo(60, 6);
   });
   test("under pressure it is over five times as fast; on a mountain slower", () => {
-    const minutes = (step: CookStep, on = likely) => fact(run(lentils(), step, on), "softened").softMin;
+    const minutes = (step: StepOf<"cook">, on = likely) => fact(run(lentils(), step, on), "softened").softMin;
     // 80 kPa gauge at sea level is 117 °C (IAPWS): 10^(17/28) = 4.05 times.
     expect(minutes(cook()) / minutes(cook({ pressure: true }))).toBeCloseTo(4.06, 1);
     expect(minutes(cook(), { ...likely, boilC: 93.3 })).toBeGreaterThan(1.6 * minutes(cook()));
@@ -41,7 +41,8 @@ describe("cook", () => {
     const pasta = run(EMPTY_VESSEL, { ...cook({ minutes: 6 }, 2000), adds: [food("pasta", 200), food("water", 2000)] });
     const { softMin } = fact(pasta, "softened");
     expect(pasta.after.softness).toBeCloseTo(6 / softMin, 9);
-    const on = (more: Partial<CookStep>) => fact(run(pasta.after, { ...newStep("cook", "d"), ...more }), "softened");
+    const on = (more: Partial<StepOf<"cook">>) =>
+      fact(run(pasta.after, { ...newStep("cook", "d"), ...more }), "softened");
     expect(on({ minutes: null })).toMatchObject({ share: 1, minutes: expect.closeTo(softMin - 6, 9) as number });
     expect(on({ minutes: 2 }).share).toBeCloseTo(8 / softMin, 9);
     expect(on({ minutes: 2, adds: [food("rice-white", 300)] }).share).toBeLessThan(0.3);
@@ -99,7 +100,7 @@ describe("cook", () => {
   test("raw beans stay marked until ten minutes at a rolling boil, wherever they came in (FDA Bad Bug Book)", () => {
     const raw = run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds: [food("kidney-beans-dry", 200)] }).after;
     expect(raw.marks).toEqual(["raw-beans"]);
-    const marks = (step: CookStep) => run(raw, step).after.marks;
+    const marks = (step: StepOf<"cook">) => run(raw, step).after.marks;
     expect(marks(cook({ minutes: 8 }))).toEqual(["raw-beans"]);
     expect(marks(cook({ minutes: 10 }))).toEqual([]);
     expect(marks(cook({ minutes: 10, pressure: true }))).toEqual([]);

@@ -1,12 +1,12 @@
-import { newStep } from "../../dish/edit";
+import { newStep } from "../../process/registry";
 import { add, contentsOfFood, moistureOf, NOTHING, saltShare, solidsG, totalG } from "../contents";
 import { EMPTY_VESSEL, type Vessel } from "../ledger";
-import type { FreezeStep, PressStep, RinseStep, ThawStep } from "../step";
+import type { StepOf } from "../registry";
 import { contents, fact, food, foods, likely, refusal, run, vesselOf } from "../__tests__/context";
 import { solidsOf } from "../solids";
 
 const block = (): Vessel => vesselOf(contents("tofu-firm", 400));
-const press = (more: Partial<PressStep> = {}): PressStep => ({ ...newStep("press", "p"), ...more });
+const press = (more: Partial<StepOf<"press">> = {}): StepOf<"press"> => ({ ...newStep("press", "p"), ...more });
 
 describe("press", () => {
   test("4 kg on 100 × 75 × 50 mm for half an hour: 58.8 g of a block at M 4.9 (models card 3, hand table)", () => {
@@ -23,7 +23,7 @@ describe("press", () => {
     expect(fact(out, "pressed").leavesG / mostG).toBeLessThan(0.74);
   });
   test("longer and heavier is lighter, and half as thick is four times as fast", () => {
-    const grams = (more: Partial<PressStep>) => totalG(run(block(), press(more)).after.batch);
+    const grams = (more: Partial<StepOf<"press">>) => totalG(run(block(), press(more)).after.batch);
     expect(grams({ minutes: 60 })).toBeLessThan(grams({ minutes: 10 }));
     expect(grams({ loadKg: 8 })).toBeLessThan(grams({ loadKg: 2 }));
     expect(grams({ thicknessMm: 25, minutes: 10 })).toBeCloseTo(grams({ thicknessMm: 50, minutes: 40 }), 6);
@@ -43,7 +43,7 @@ describe("press", () => {
   });
   test("edges that don't belong to the grams are asked about; several blocks are counted", () => {
     // 100 × 75 × 50 mm at 1.05 g/ml: 393.75 g. The block of this test weighs 400 g.
-    const size = (massG: number, more: Partial<PressStep> = {}) =>
+    const size = (massG: number, more: Partial<StepOf<"press">> = {}) =>
       run(vesselOf(contents("tofu-firm", massG)), press(more)).facts.filter((f) => f.kind === "block-size");
     expect(size(400)).toEqual([]);
     expect(size(800)).toMatchObject([{ count: 2, massG: 800 }]);
@@ -57,8 +57,8 @@ describe("press", () => {
 });
 
 describe("freeze and thaw", () => {
-  const freeze = (more: Partial<FreezeStep> = {}): FreezeStep => ({ ...newStep("freeze", "f"), ...more });
-  const thaw = (more: Partial<ThawStep> = {}): ThawStep => ({ ...newStep("thaw", "t"), ...more });
+  const freeze = (more: Partial<StepOf<"freeze">> = {}): StepOf<"freeze"> => ({ ...newStep("freeze", "f"), ...more });
+  const thaw = (more: Partial<StepOf<"thaw">> = {}): StepOf<"thaw"> => ({ ...newStep("thaw", "t"), ...more });
   const frozen = () => run(block(), freeze({ minutes: 14 * 60 })).after;
 
   test("a 400 g block takes about 7 to 8 h in the freezer and 36 h in the fridge, with 15 % on top", () => {
@@ -81,7 +81,7 @@ describe("freeze and thaw", () => {
     ]);
   });
   test("cold water is many times as fast as the fridge, thinner slices faster still", () => {
-    const minutes = (more: Partial<ThawStep>) => fact(run(frozen(), thaw(more)), "through").neededMin;
+    const minutes = (more: Partial<StepOf<"thaw">>) => fact(run(frozen(), thaw(more)), "through").neededMin;
     expect(minutes({ how: "cold-water" }) * 8).toBeLessThan(minutes({}));
     expect(minutes({ thicknessMm: 20 })).toBeLessThan(minutes({ thicknessMm: 50 }) / 1.8);
   });
@@ -99,7 +99,7 @@ describe("freeze and thaw", () => {
 describe("rinse", () => {
   const brined = (): Vessel =>
     vesselOf({ ...NOTHING, solids: solidsOf("jackfruit-young", 28), waterG: 250, saltG: 3.8, tempC: 20 });
-  const rinse = (more: Partial<RinseStep>): RinseStep => ({ ...newStep("rinse", "r"), ...more });
+  const rinse = (more: Partial<StepOf<"rinse">>): StepOf<"rinse"> => ({ ...newStep("rinse", "r"), ...more });
   test("each rinse leaves 1 − E V/(w + V) of the salt (card 3: f .58904 at E .6, w 230 … by hand)", () => {
     // E 0.6, V 1000 g, w 250 g: f = 1 − 0.6·1000/1250 = 0.52; two rinses leave 0.2704.
     const out = run(brined(), rinse({ how: "soak", times: 2, waterG: 1000 }));
@@ -108,7 +108,7 @@ describe("rinse", () => {
     expect(fact(out, "rinsed").toShare).toBeCloseTo(saltShare(out.after.batch), 9);
   });
   test("more rinses, more water and a longer way take more salt out", () => {
-    const salt = (more: Partial<RinseStep>) => run(brined(), rinse(more)).after.batch.saltG;
+    const salt = (more: Partial<StepOf<"rinse">>) => run(brined(), rinse(more)).after.batch.saltG;
     expect(salt({ times: 3 })).toBeLessThan(salt({ times: 1 }));
     expect(salt({ waterG: 2000 })).toBeLessThan(salt({ waterG: 300 }));
     expect(salt({ how: "simmer" })).toBeLessThan(salt({ how: "soak" }));

@@ -1,13 +1,24 @@
 import { add, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import type { WeighStep } from "../step";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
+import { describeStep, type StepWith, type Field } from "../descriptor";
+
+type WeighStep = StepWith<"weigh", Record<never, Field>>;
 
 /** Open, weigh: what is named goes into the vessel. Without a line it takes no time, and says so. */
-export function weigh(vessel: Vessel, step: WeighStep, context: StepContext): Applied {
+function weigh(vessel: Vessel, step: WeighStep, context: StepContext): Applied {
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const after = { ...vessel, batch: add(vessel.batch, together(came.value)) };
   if (totalG(after.batch) <= 0) return outcome(after, [hands(step, context, 0)], { facts: [{ kind: "nothing-in" }] });
   return outcome(after, [hands(step, context, 1 + step.adds.length / 2)], { came: came.value });
 }
+
+export const weighStep = describeStep({
+  kind: "weigh",
+  fields: {},
+  usual: {},
+  waitsMin: null,
+  weighed: "addition",
+  apply: weigh,
+});

@@ -1,12 +1,15 @@
 import { PlanRequestSchema } from "@/core/formats/schemas";
+import { judge } from "@/core/judge";
 import { plan, type PlanInput, sampleRanges } from "@/core/plan";
-import { capacitiesOf } from "@/core/schedule/fromPlan";
+import { capacitiesOf } from "@/core/schedule/capacities";
 import { respond } from "../respond";
 
 /** The plan of a supper; with `samples` above 0 also the ranges, P10 to P90. */
 export function POST(request: Request): Promise<Response> {
   return respond(request, PlanRequestSchema, ({ samples, seed, ...input }) => {
-    const answered = { ...plan(input as PlanInput), capacities: capacitiesOf(input.kitchen) };
+    const planned = plan(input as PlanInput);
+    const cautions = judge(input as PlanInput, planned, null);
+    const answered = { ...planned, cautions, capacities: capacitiesOf(input.kitchen) };
     if (samples === 0) return { ...answered, ranges: null };
     const run = sampleRanges(input as PlanInput, samples, seed);
     for (let step = run.next(); ; step = run.next()) if (step.done) return { ...answered, ranges: step.value };

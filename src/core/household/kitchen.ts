@@ -1,4 +1,3 @@
-import type { Allergen } from "../foods/allergens";
 import { boilingPointC } from "../models/boilingPoint";
 import type { SpoonSystem, UnitSystem } from "../quantities/units";
 import type { MachineFacts, MachineKind, PanFacts, StepContext, TinFacts } from "../process/ledger";
@@ -65,15 +64,6 @@ export interface Kitchen {
   readonly spoons: SpoonSystem;
   readonly scaleStepG: number;
 }
-/** Somebody at the table. */
-export interface Eater {
-  readonly id: string;
-  readonly name: string;
-  readonly avoids: readonly Allergen[];
-  /** Under five: some shapes are no food for them. */
-  readonly small: boolean;
-}
-
 /** Share of a burner's power that reaches the pan (engineering estimates; gas 0.3–0.5). */
 const EFFICIENCY: Readonly<Record<BurnerKind, number>> = { gas: 0.4, coil: 0.65, induction: 0.8 };
 

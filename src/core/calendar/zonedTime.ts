@@ -1,34 +1,16 @@
 import { Temporal } from "temporal-polyfill";
-import type { DailyHours, Kitchen } from "../dish/kitchen";
+import type { DailyHours, Kitchen } from "../household/kitchen";
+import { localTime } from "./localTime";
 
-/** Wall-clock time in a kitchen and instants; clock changes are the calendar's business, here and nowhere else. */
+/**
+ * Instants of wall-clock times. This file is the one door through which the date library comes in; who only reads a clock
+ * takes `localTime`, which needs none.
+ */
 
 /** Instant, ISO 8601 UTC, of a local date `YYYY-MM-DD` and time `HH:MM` in a zone. A skipped hour moves forward. */
 export function instantOf(date: string, time: string, timeZone: string): string {
   const zoned = Temporal.PlainDateTime.from(`${date}T${time}`).toZonedDateTime(timeZone);
   return new Date(zoned.epochMilliseconds).toISOString();
-}
-
-export interface LocalTime {
-  /** YYYY-MM-DD */
-  readonly date: string;
-  /** HH:MM */
-  readonly time: string;
-  /** 1 Monday – 7 Sunday */
-  readonly weekday: number;
-}
-export function localTime(epochMs: number, timeZone: string): LocalTime {
-  const z = Temporal.Instant.fromEpochMilliseconds(Math.round(epochMs)).toZonedDateTimeISO(timeZone);
-  const two = (n: number) => String(n).padStart(2, "0");
-  return { date: z.toPlainDate().toString(), time: `${two(z.hour)}:${two(z.minute)}`, weekday: z.dayOfWeek };
-}
-
-/** Date of the next given weekday (1–7) from today on; today counts while its hour is still to come. */
-export function nextWeekday(epochMs: number, weekday: number, time: string, timeZone: string): string {
-  const now = localTime(epochMs, timeZone);
-  let ahead = (weekday - now.weekday + 7) % 7;
-  if (ahead === 0 && now.time >= time) ahead = 7;
-  return Temporal.PlainDate.from(now.date).add({ days: ahead }).toString();
 }
 
 /**

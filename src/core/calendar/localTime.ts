@@ -1,0 +1,48 @@
+/** Wall-clock time in a zone. */
+export interface LocalTime {
+  /** YYYY-MM-DD */
+  readonly date: string;
+  /** HH:MM */
+  readonly time: string;
+  /** 1 Monday – 7 Sunday */
+  readonly weekday: number;
+}
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+/** The browser's own clock faces, one a zone: making one takes a hundred times longer than reading it. */
+function faceOf(timeZone: string): Intl.DateTimeFormat {
+  let face = formats.get(timeZone);
+  if (face === undefined) {
+    const digits = { month: "2-digit", day: "2-digit", hour: "2-digit", minute: "2-digit" } as const;
+    face = new Intl.DateTimeFormat("en-GB", { timeZone, year: "numeric", ...digits, hourCycle: "h23" });
+    formats.set(timeZone, face);
+  }
+  return face;
+}
+const DAY_MS = 86_400_000;
+/** Weekday of a date, 1 Monday – 7 Sunday. 1970-01-01 was a Thursday. */
+const weekdayOf = (date: string): number => ((Math.floor(Date.parse(date) / DAY_MS) + 3) % 7) + 1;
+
+/**
+ * What the clock on the wall shows at an instant.
+ *
+ * @param epochMs since 1970 UTC, within the years 1 to 9999
+ * @param timeZone IANA name, such as Europe/Dublin
+ */
+export function localTime(epochMs: number, timeZone: string): LocalTime {
+  const parts = Object.fromEntries(
+    faceOf(timeZone)
+      .formatToParts(Math.round(epochMs))
+      .map((p) => [p.type, p.value]),
+  );
+  const date = `${(parts.year ?? "").padStart(4, "0")}-${parts.month}-${parts.day}`;
+  return { date, time: `${parts.hour}:${parts.minute}`, weekday: weekdayOf(date) };
+}
+
+/** Date of the next given weekday (1–7) from today on; today counts while its hour is still to come. */
+export function nextWeekday(epochMs: number, weekday: number, time: string, timeZone: string): string {
+  const now = localTime(epochMs, timeZone);
+  let ahead = (weekday - now.weekday + 7) % 7;
+  if (ahead === 0 && now.time >= time) ahead = 7;
+  return new Date(Date.parse(now.date) + ahead * DAY_MS).toISOString().slice(0, 10);
+}

@@ -1,0 +1,35 @@
+import * as v from "valibot";
+
+/** What the schemas of everything that comes from outside are made of. */
+
+export const id = v.pipe(v.string(), v.minLength(1, "must not be empty"), v.maxLength(100, "is too long"));
+export const name = v.pipe(v.string(), v.minLength(1, "must not be empty"), v.maxLength(200, "is too long"));
+export const between = (low: number, high: number) =>
+  v.pipe(
+    v.number("must be a number"),
+    v.finite("must be finite"),
+    v.minValue(low, `must be at least ${low}`),
+    v.maxValue(high, `must be at most ${high}`),
+  );
+export const maybe = <T extends v.GenericSchema>(schema: T) => v.nullable(schema);
+export const list = <T extends v.GenericSchema>(item: T, most: number) =>
+  v.pipe(v.array(item), v.maxLength(most, `must have at most ${most}`));
+export const clock = v.pipe(v.string(), v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, "must be a time such as 19:00"));
+export const instant = v.pipe(
+  v.string(),
+  v.regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?Z$/, "must be an instant such as 2026-11-29T19:00:00.000Z"),
+  v.check((text) => !Number.isNaN(Date.parse(text)), "is not a date"),
+);
+
+export const LIMITS = {
+  bytes: 5_000_000,
+  dishes: 12,
+  parts: 20,
+  steps: 60,
+  lines: 40,
+  foods: 500,
+  tasks: 300,
+  samples: 2000,
+  nodes: 1_000_000,
+  log: 5000,
+} as const;

@@ -1,0 +1,122 @@
+/**
+ * Rows and files of older versions, brought to the newest one. Each version has a small reader of its own, which knows
+ * nothing but the shape of that version and the next: today's schemas may change without touching what was written years
+ * ago. Readers complete what is missing and leave everything else alone, so reading twice changes nothing.
+ */
+export type Plain = Readonly<Record<string, unknown>>;
+export const FILE_VERSION = 3;
+
+/** A row whose shape is not that of its version. It is set aside by whoever reads it, never dropped. */
+export class UnreadableRow extends Error {
+  constructor(readonly where: string) {
+    super(`${where} is not of the shape of its version`);
+    this.name = "UnreadableRow";
+  }
+}
+
+/** Lists of the household file, which are also the tables of the browser's store. */
+export const LISTS = ["eaters", "labels", "foods", "dishes", "suppers", "cookings", "entries"] as const;
+export type ListName = (typeof LISTS)[number];
+type Reader = (row: Plain) => Plain;
+interface Version {
+  readonly kitchen?: Reader;
+  readonly lists: Partial<Record<ListName, Reader>>;
+}
+
+function plain(value: unknown, where: string): Plain {
+  if (typeof value !== "object" || value === null || Array.isArray(value)) throw new UnreadableRow(where);
+  return value as Plain;
+}
+function each(row: Plain, key: string, reader: Reader): unknown[] {
+  const list = row[key];
+  if (!Array.isArray(list)) throw new UnreadableRow(key);
+  return list.map((item) => reader(plain(item, key)));
+}
+
+/** Version 1 had no tins, spoons and kinds of machines, no heights of pans, no way of cutting, no chilled soaks. */
+const stepOf1: Reader = (step) =>
+  step.kind === "cut" ? { how: "cut", ...step } : step.kind === "soak" ? { chilled: false, ...step } : step;
+const dishOf1: Reader = (dish) => ({
+  ...dish,
+  parts: each(dish, "parts", (part) => ({ ...part, steps: each(part, "steps", stepOf1) })),
+});
+const supperOf1: Reader = (supper) => ({ ...supper, dishes: each(supper, "dishes", dishOf1) });
+const eaterOf1: Reader = (eater) => ({ small: false, ...eater });
+const foodOf1: Reader = (food) => ({ packs: [], keeps: {}, like: null, ...food });
+const kitchenOf1: Reader = (kitchen) => ({
+  tins: [],
+  spoons: "metric",
+  ...kitchen,
+  pans: each(kitchen, "pans", (pan) => ({ heightCm: null, ...pan })),
+  machines: each(kitchen, "machines", (m) => ({ kind: "other", volumeMl: null, basketCm: null, ...m })),
+});
+const FROM_1: Version = {
+  kitchen: kitchenOf1,
+  lists: {
+    eaters: eaterOf1,
+    dishes: dishOf1,
+    suppers: supperOf1,
+    cookings: (cooking) => {
+      const input = plain(cooking.input, "input");
+      return {
+        ...cooking,
+        input: {
+          ...input,
+          supper: supperOf1(plain(input.supper, "supper")),
+          kitchen: kitchenOf1(plain(input.kitchen, "kitchen")),
+          eaters: each(input, "eaters", eaterOf1),
+          foods: each(input, "foods", foodOf1),
+        },
+      };
+    },
+  },
+};
+/** Version 2 had labels already in the foods of a cooking, and entries that did not name theirs. */
+const FROM_2: Version = {
+  lists: {
+    cookings: (cooking) => ({ ...cooking, input: { labels: [], ...plain(cooking.input, "input") } }),
+    entries: (entry) => ({ cooking: null, ...entry }),
+  },
+};
+const READERS: readonly Version[] = [FROM_1, FROM_2];
+
+/**
+ * One row of a table as the newest version writes it.
+ *
+ * @param from the version that wrote it, 1 or more
+ * @throws UnreadableRow when it has not the shape of that version
+ */
+export function upgradeRow(table: ListName | "kitchen", row: unknown, from: number): Plain {
+  return READERS.slice(from - 1).reduce(
+    (at, version) => {
+      const reader = table === "kitchen" ? version.kitchen : version.lists[table];
+      return reader ? reader(at) : at;
+    },
+    plain(row, table),
+  );
+}
+
+/** A household file as the newest version writes it. */
+export function upgradeFile(file: Plain, from: number): Plain {
+  const lists = LISTS.map((list) => {
+    const rows = file[list] ?? [];
+    if (!Array.isArray(rows)) throw new UnreadableRow(list);
+    return [list, rows.map((row, i) => named(`${list}/${i}`, () => upgradeRow(list, row, from)))] as const;
+  });
+  const kitchen = file.kitchen ?? null;
+  return {
+    ...file,
+    ...Object.fromEntries(lists),
+    kitchen: kitchen === null ? null : named("kitchen", () => upgradeRow("kitchen", kitchen, from)),
+    version: FILE_VERSION,
+  };
+}
+/** Says which row of the file it was. */
+function named<T>(where: string, read: () => T): T {
+  try {
+    return read();
+  } catch (e) {
+    if (e instanceof UnreadableRow) throw new UnreadableRow(`${where}/${e.where}`);
+    throw e;
+  }
+}

@@ -1,0 +1,81 @@
+import type { Applied, StepContext, Vessel } from "./ledger";
+import type { StepCommon } from "./step";
+
+/** A setting of a step, as plain data: its type here, its schema in `formats` and the limits of its form come of it. */
+export type Field =
+  | {
+      readonly is: "number";
+      readonly low: number;
+      readonly high: number;
+      readonly whole: boolean;
+      readonly orNull: boolean;
+    }
+  | { readonly is: "choice"; readonly of: readonly string[] }
+  | { readonly is: "flag" }
+  /** The id of a pan, tin or machine of the kitchen; null takes the one that fits. */
+  | { readonly is: "gear" };
+export type Fields = Readonly<Record<string, Field>>;
+
+export const number = (low: number, high: number) =>
+  ({ is: "number", low, high, whole: false, orNull: false }) as const;
+export const wholeNumber = (low: number, high: number) =>
+  ({ is: "number", low, high, whole: true, orNull: false }) as const;
+/** A number, or null for "the usual" or "not asked". */
+export const numberOrNull = (low: number, high: number) =>
+  ({ is: "number", low, high, whole: false, orNull: true }) as const;
+export const choice = <const T extends readonly string[]>(...of: T) => ({ is: "choice", of }) as const;
+export const flag = { is: "flag" } as const;
+export const gear = { is: "gear" } as const;
+
+/** Two weeks: the longest that a step may be asked to take by itself. */
+const LONGEST_MIN = 14 * 1440;
+export const minutes = number(0, LONGEST_MIN);
+/** Salt is added until it makes up this fraction; null adds none. */
+export const saltTo = numberOrNull(0, 0.1);
+/** Length, width and thickness of a block, mm. */
+export const block = { lengthMm: number(5, 500), widthMm: number(5, 500), thicknessMm: number(3, 500) } as const;
+/** A supermarket block of firm tofu. */
+export const USUAL_BLOCK = { lengthMm: 100, widthMm: 75, thicknessMm: 50 } as const;
+
+type ValueOf<F extends Field> = F extends { is: "number"; orNull: true }
+  ? number | null
+  : F extends { is: "number" }
+    ? number
+    : F extends { is: "choice"; of: readonly (infer T)[] }
+      ? T
+      : F extends { is: "flag" }
+        ? boolean
+        : string | null;
+export type Settings<F extends Fields> = { readonly [N in keyof F]: ValueOf<F[N]> };
+/** A step of one kind with its own settings. */
+export type StepWith<K extends string, F extends Fields> = StepCommon & { readonly kind: K } & Settings<F>;
+
+/** What a difference on the scale means after a step (models card 17). */
+export type Meaning = "liquor" | "water" | "addition";
+
+/**
+ * Everything the core knows of a kind of step, in one place. Its form and its words stand in `ui`; everything else that
+ * depends on the kind is computed from here.
+ */
+export interface StepDescriptor<K extends string = string, F extends Fields = Fields> {
+  readonly kind: K;
+  /** Its own settings, beside what every step has. */
+  readonly fields: F;
+  /** Settings of a fresh step. */
+  readonly usual: Settings<F>;
+  /** How long its result may usually wait for the next step, minutes; null is no limit (common practice). */
+  readonly waitsMin: number | null;
+  /** What a weigh-in after it corrects; null: the scale says nothing here. */
+  readonly weighed: Meaning | null;
+  /** May be done to a block that is still frozen. */
+  readonly fitsFrozen?: true;
+  /** Softens vegetables without leaving them hot, so that their water runs. */
+  readonly opensCells?: true;
+  /** The rule: a vessel in, a vessel and its account out, or the reason why it cannot be done. */
+  readonly apply: (vessel: Vessel, step: StepWith<K, F>, context: StepContext) => Applied;
+}
+
+/** Keeps the kind and the fields as literal types. */
+export const describeStep = <const K extends string, const F extends Fields>(
+  descriptor: StepDescriptor<K, F>,
+): StepDescriptor<K, F> => descriptor;

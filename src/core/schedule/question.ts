@@ -1,0 +1,27 @@
+import { blockedBefore } from "../calendar/zonedTime";
+import type { Kitchen } from "../household/kitchen";
+import { capacitiesOf } from "./capacities";
+import type { Apart, Lag, ScheduleInput, Task } from "./task";
+
+/** Six days back is as far as the clock looks: a block is frozen and thawed in four. The budget takes a third of a second. */
+const HORIZON_MIN = 6 * 1440;
+const NODES = 60_000;
+
+/** What has to be solved for one supper in a kitchen: its tasks, what the kitchen has, and the hours of nobody. */
+export const scheduleQuestion = (
+  {
+    tasks,
+    lags,
+    apart,
+  }: { readonly tasks: readonly Task[]; readonly lags: readonly Lag[]; readonly apart: readonly Apart[] },
+  kitchen: Kitchen,
+  serveAt: string,
+): ScheduleInput => ({
+  tasks,
+  lags,
+  apart,
+  capacities: capacitiesOf(kitchen),
+  blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN),
+  horizonMin: HORIZON_MIN,
+  nodes: NODES,
+});

@@ -1,0 +1,63 @@
+import type { Outcome } from "../process/ledger";
+import type { Progress, StepKey } from "../process/log";
+import type { Row } from "../process/replay";
+import type { Move } from "./work";
+
+/** Where a cooking stands: the step in hand, its timer, the timers that run, and how late it is. Instants in ms since 1970 UTC. */
+
+/** The step in hand: the first that is not done, or the last one; null when nothing can be done. */
+export function stepInHand(moves: readonly Move[], progress: Progress): number | null {
+  if (moves.length === 0) return null;
+  const open = moves.findIndex((m) => !progress.doneAt.has(m.key));
+  return open < 0 ? moves.length - 1 : open;
+}
+
+/** Minutes that pass by themselves or under an eye once the hands are done. */
+export const minutesUnattended = ({ phases }: Outcome): number =>
+  phases.reduce((m, p) => (p.kind === "hands" ? m : m + p.minutes), 0);
+
+/** The timer that a step offers: for what passes by itself, else for one batch; null when there is nothing to time. */
+export function timerOf(outcome: Outcome): { readonly minutes: number; readonly of: "step" | "batch" } | null {
+  const minutes = minutesUnattended(outcome);
+  if (minutes > 0) return { minutes, of: "step" };
+  const batches = outcome.facts.find((f) => f.kind === "batches");
+  return batches?.kind === "batches" ? { minutes: batches.eachMin, of: "batch" } : null;
+}
+
+export interface RunningTimer {
+  readonly step: StepKey;
+  readonly where: "burner" | "fridge" | "worktop";
+  /** Below 0 when it has run out. */
+  readonly leftMs: number;
+  readonly totalMs: number;
+}
+/** Timers of a cooking in the order in which they were started. */
+export function runningTimers(progress: Progress, rows: ReadonlyMap<StepKey, Row>, now: number): RunningTimer[] {
+  return [...progress.timers].map(([step, { startedAt, endsAt }]) => {
+    const row = rows.get(step);
+    const needs = row?.state === "computed" ? row.outcome.needs : [];
+    const where = needs.some((n) => n.kind === "burner")
+      ? "burner"
+      : needs.some((n) => n.kind === "fridge")
+        ? "fridge"
+        : "worktop";
+    return { step, where, leftMs: endsAt - now, totalMs: Math.max(1, endsAt - startedAt) };
+  });
+}
+
+/** Minutes behind the plan (0 when not), and minutes ahead of it. */
+export interface Pace {
+  readonly lateMin: number;
+  readonly earlyMin: number;
+}
+/**
+ * How the step in hand stands against its time: it is late when its hands-on work should be over, early when it should not
+ * have begun.
+ */
+export function paceOf(move: Pick<Move, "startMin" | "handsMin">, now: number, serveAt: number): Pace {
+  const nowMin = (now - serveAt) / 60_000;
+  return {
+    lateMin: Math.max(0, nowMin - (move.startMin + move.handsMin)),
+    earlyMin: Math.max(0, move.startMin - nowMin),
+  };
+}

@@ -1,0 +1,112 @@
+import type { Caution, CautionFacts, RuleId } from "@/core/safety/rule";
+import { writeLength, writeMinutes, writeTemp, writeVolume } from "@/core/quantities/write";
+import type { UnitSystem } from "@/core/quantities/units";
+import { ALLERGEN_NAMES } from "./words";
+
+/** Show with every caution. */
+export const DEFER = "General guidance; follow your local food code and the label.";
+
+/** What a sentence may use beside the facts of its rule. */
+export interface Telling {
+  readonly units: UnitSystem;
+  readonly eater: (id: string) => string;
+}
+interface Tools {
+  readonly temp: (tempC: number) => string;
+  readonly length: (lengthMm: number) => string;
+  readonly volume: (ml: number) => string;
+  readonly eater: Telling["eater"];
+}
+
+const STANDS: Readonly<Record<CautionFacts["danger-zone"]["from"], (minutes: number) => string>> = {
+  step: (minutes) => `This stands ${writeMinutes(minutes)}`,
+  clock: (minutes) => `By the Clock this has stood ${writeMinutes(minutes)} when the next step begins,`,
+  wait: (minutes) => `Waiting as long as it may, this stands ${writeMinutes(minutes)}`,
+};
+
+/** The sentence of each rule, from its facts, in the cook's units. */
+const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => string } = {
+  "danger-zone": (f, { temp }) =>
+    `${STANDS[f.from](f.warmMin)} between ${temp(f.lowC)} and ${temp(f.highC)}, more than ${writeMinutes(f.limitMin)} in all. Put it in the fridge, or make it shorter.`,
+  core: ({ leastC }, { temp }) => `The middle is planned below ${temp(leastC)}. Raise the core temperature.`,
+  "core-short": ({ neededMin, coreC }, { temp }) =>
+    `The minutes are too few: the middle needs about ${Math.round(neededMin)} min to reach ${temp(coreC)}. Give it longer, make it thinner, or test it with a thermometer.`,
+  "hot-hold": ({ leastC, atHomeC }, { temp }) => `Hold hot food at ${temp(leastC)} or more, ${temp(atHomeC)} at home.`,
+  reheat: ({ leastC }, { temp }) => `Reheat to ${temp(leastC)} right through, steaming.`,
+  cooling: ({ fromC, firstC, lastC }, { temp, length }) =>
+    `It cools too slowly: from ${temp(fromC)} to ${temp(firstC)} within 2 hours, to ${temp(lastC)} within 6. Spread it at most ${length(50)} deep, set it in ice water, or divide it.`,
+  "fridge-days": ({ atC }, { temp }) =>
+    `More than a day in the fridge: keep it at ${temp(atC)} or below and cook it within 3 days.`,
+  "kept-too-long": ({ atC }, { temp }) =>
+    `Cooked food keeps 3–4 days at ${temp(atC)}. Freeze what is not eaten by then.`,
+  "cooked-rice": () => "Cooked rice: cool it within an hour, at most one day in the fridge, reheat it once, steaming.",
+  "cooked-rice-days": () => "Cooked rice keeps one day in the fridge: its spores survive cooking. Freeze it instead.",
+  "foil-potato": ({ hotC }, { temp }) =>
+    `Potatoes baked in foil: unwrap them as soon as they are out; keep them above ${temp(hotC)} or chill within 2 hours.`,
+  "swollen-pack": () =>
+    "A pack swells as it freezes: that is ice. One that was swollen before it went in is spoilt, throw it away.",
+  thaw: ({ how }) =>
+    how === "fridge"
+      ? "Thaw in the fridge, never on the counter."
+      : "Cold water: in a leak-proof bag, water changed every half hour, and cook it at once.",
+  "garlic-in-oil": ({ days, atC }, { temp }) =>
+    `Garlic in oil: at most ${days} days at ${temp(atC)}, else freeze it (botulism).`,
+  "raw-flour": () => "Don't taste this mix: raw flour can carry germs. Fry a small piece and taste that.",
+  "seaweed-iodine": () =>
+    "Seaweeds hold very different amounts of iodine, brown ones the most: use a little, lift kombu out, and leave it out for whoever has thyroid trouble.",
+  hijiki: () => "Hijiki holds inorganic arsenic. Take another seaweed.",
+  "kidney-lectin": () =>
+    "Kidney beans: soak 5 hours or more, throw that water away, then a rolling boil in fresh water for at least 10 minutes (FDA suggests 30) before anything gentler.",
+  "raw-pulses": () =>
+    "These beans were never boiled for ten minutes: raw or gently warmed they make ill. Cook them first.",
+  "pulses-underdone": () => "By these minutes they are still hard. Bite one before the pot comes off.",
+  "from-frozen": () =>
+    "Frozen pieces: minutes here count from thawed. Give them the packet's, and see that the middle steams.",
+  "mushrooms-raw": () =>
+    "Cook these mushrooms right through: enoki has carried Listeria, raw shiitake can bring a rash.",
+  "mushrooms-served-raw": () => "These mushrooms have not been cooked. Not raw.",
+  tempeh: ({ leastC }, { temp }) =>
+    `Tempeh: steam 10 minutes or heat it to ${temp(leastC)}. White, grey and black spots are fine; pink, slime or ammonia is not.`,
+  "banana-peel": ({ peel }) =>
+    `${peel ? "Scrub the peel, best of untreated fruit. " : ""}Who reacts to latex may react to banana as well: ask.`,
+  "green-potato": () => "Cut green spots and sprouts away; a potato that is green all over goes out.",
+  "hot-oil": () =>
+    "Hot oil: pat the pieces dry, lower them away from you, keep a lid within reach and never put water on burning oil.",
+  "oil-too-hot": ({ lowC, highC }, { temp }) =>
+    `Oil this hot smokes and can catch fire. Stay between ${temp(lowC)} and ${temp(highC)}.`,
+  "oil-line": () =>
+    "The oil stands above half of the pot and boils over when food goes in. Take a deeper pot or less oil.",
+  "boiling-water": () => "Boiling water: clear the way to the sink before you lift, and pour away from you.",
+  "hot-squeeze": ({ tempC }, { temp }) => `About ${temp(tempC)} inside: rinse cold first or use a cloth and tongs.`,
+  "hot-blender": () =>
+    "Hot liquid in a closed blender bursts out: fill it a third, leave the lid vented under a cloth, begin slowly.",
+  "machine-line": ({ loads }) => `All at once would be over the bowl's two-thirds line. Make it in ${loads} batches.`,
+  "pressure-fill": () => "Over the line: two thirds at most, half for beans and grains that foam. Cook it in two goes.",
+  "pressure-liquid": ({ leastMl }, { volume }) =>
+    `Too little liquid for a pressure cooker: at least ${volume(leastMl)}, or what your manual says.`,
+  "hard-squash": () =>
+    "Hard under the knife: cut a flat side first, lay it on that, push down with the heel of a large knife, fingers away.",
+  "paper-in-the-oven": ({ mostC }, { temp }) =>
+    `Baking paper browns and burns above ${temp(mostC)}. Check its packet or bake without.`,
+  "tin-full": () => "The tin is full to its rim and will boil over. Take a larger one, or set a tray under it.",
+  "pot-full": () => "The pot is too full for this. Take a larger one or cook in two goes.",
+  "wet-into-oil": () => "Very wet for hot oil: it will spit. Squeeze or pat it drier.",
+  "chilli-hands": () => "Chilli stays on fingers: wear gloves or wash with oil and soap before you touch eyes.",
+  choking: () => "A small child eats: quarter round pieces lengthwise, grind whole nuts.",
+  alcohol: () =>
+    "Some of the alcohol stays, however long it simmers. Leave it out for children and for whoever avoids it.",
+  "cross-contact": ({ who }, { eater }) =>
+    `${who.map((a) => `Contains ${ALLERGEN_NAMES[a.allergen]}, which ${eater(a.eater)} must not eat`).join("; ")}. Keep boards, pans, oil and spoons of this part apart from the others.`,
+};
+
+/** What a caution says, without its authority. */
+export function sayCaution(caution: Caution, { units, eater }: Telling): string {
+  const tools: Tools = {
+    temp: (tempC) => writeTemp(tempC, units),
+    length: (lengthMm) => writeLength(lengthMm, units),
+    volume: (ml) => writeVolume(ml, units),
+    eater,
+  };
+  // The facts are those of the caution's own rule.
+  return (SAYS[caution.rule] as (facts: object, tools: Tools) => string)(caution.facts, tools);
+}
