@@ -113,7 +113,7 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
   await second.getByLabel("Weight typed, g").fill("418");
   await second.getByRole("button", { name: "Use this weight" }).click();
   const changed = second.getByLabel("What the weigh-in changed");
-  await expect(changed).toContainText("50 g wetter than reckoned");
+  await expect(changed).toContainText("50 g wetter than predicted");
   await expect(changed).toContainText("batches 2 → 3");
   await expect(changed).toContainText(/mustard 30 g → 13 g/);
   // By hand: 160 g at M 0.08 hold 148.148 g solids, 97 % of them (143.70 g) after leaching; what is not solids is

@@ -2,43 +2,11 @@ import { descriptorOf, newStep, STEP_KINDS } from "../process/registry";
 import { sampledDraws } from "../quantities/draw";
 import { applyStep } from "./apply";
 import { contents, context, likely, random, run } from "./__tests__/context";
-import { add, moistureOf, NOTHING, totalG } from "./contents";
+import { randomStep, randomVessel } from "./__tests__/samples";
+import { add, moistureOf, totalG } from "./contents";
 import { conservationGapG, EMPTY_VESSEL, type Vessel, vesselContents } from "./ledger";
-import type { Line } from "./step";
 import type { Step, StepKind } from "./registry";
 import { correctByReading } from "./weighIn";
-
-const NOTHING_IN = new Set<StepKind>(["squeeze", "drain", "pat", "press", "thaw", "rinse", "slice", "hold", "stand"]);
-const NEEDS_OIL = new Set<StepKind>(["deep-fry"]);
-/** Something reasonable to put in, so that every kind of step runs. */
-function randomStep(kind: StepKind, r: () => number): Step {
-  const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
-  const wet = [food("water", 50 + 900 * r()), food("salt", 20 * r())];
-  const dry = [
-    food("rapeseed-oil", (NEEDS_OIL.has(kind) ? 900 : 40) * (0.5 + r())),
-    food("soy-sauce", 30 * r()),
-    food("ground-flax", 5 + 20 * r()),
-    food("wheat-flour", 20 * r()),
-  ];
-  const adds = kind === "soak" || kind === "boil" || kind === "cook" ? wet : NOTHING_IN.has(kind) ? [] : dry;
-  return { ...newStep(kind, `s-${kind}`), adds } as Step;
-}
-const SHAPED = new Set<StepKind>(["fry", "griddle"]);
-function randomVessel(kind: StepKind, r: () => number): Vessel {
-  const main = kind === "cook" ? "green-lentils" : r() < 0.5 ? "soy-strips" : "soy-granules";
-  let batch = add(contents(main, 50 + 300 * r()), contents("tamari", 40 * r()));
-  if (kind !== "soak" && kind !== "cook")
-    batch = add(batch, { ...NOTHING, waterG: 600 * r(), sugarG: 5 * r(), tempC: 60 });
-  return {
-    ...EMPTY_VESSEL,
-    batch,
-    bath: kind === "drain" ? { ...NOTHING, waterG: 800 * r() + 1, saltG: 10 * r() } : null,
-    pieces: SHAPED.has(kind)
-      ? { count: 8, eachG: 60, form: "patty", diameterMm: 80, thicknessMm: 12, lengthMm: 80 }
-      : null,
-    marks: kind === "thaw" ? ["frozen"] : [],
-  };
-}
 
 describe.each(STEP_KINDS)("%s", (kind) => {
   test("accounts for every gram over 200 seeded batches and sampled parameters", () => {

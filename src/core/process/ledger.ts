@@ -1,4 +1,5 @@
-import type { Draw } from "../quantities/draw";
+import type { Estimate } from "../quantities/range";
+import type { FoodParameter, LotParameter, StepParameter } from "./parameters";
 import type { Memory } from "../quantities/memory";
 import type { BadNumber, Result } from "../quantities/result";
 import type { FoodId, FoodLookup } from "../foods/food";
@@ -253,10 +254,12 @@ export interface StepContext {
   /** Process figures, also of a cook's own food that borrows another's. */
   readonly figures: (food: FoodId) => ProcessFigures;
   readonly bring: (lines: readonly Line[]) => readonly Came[] | StepFailure;
-  /** An uncertain parameter of this step alone. */
-  readonly draw: Draw;
-  /** One of the lot of food, the same wherever the supper uses it. */
-  readonly drawLot: Draw;
+  /** An uncertain parameter of this step alone; without an estimate it has the spread of its row in the table. */
+  readonly draw: (id: StepParameter, spread?: Estimate) => number;
+  /** One of the whole lot, the same wherever the supper uses it. */
+  readonly drawLot: (id: LotParameter) => number;
+  /** One of a food, the same wherever the supper uses it. */
+  readonly drawOf: (id: FoodParameter, food: FoodId, spread?: Estimate) => number;
   /** Times by size, worked out once and scaled inside samples. */
   readonly remember: Memory;
 }

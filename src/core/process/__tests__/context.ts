@@ -1,7 +1,9 @@
 import { openBook } from "../../foods/book";
 import { processOf } from "../../foods/process";
 import { newMemory } from "../../quantities/memory";
+import type { Draw } from "../../quantities/draw";
 import { applyStep } from "../apply";
+import { drawsOf } from "../replay";
 import { add, type Contents, contentsOfFood } from "../contents";
 import {
   type Came,
@@ -29,7 +31,7 @@ export const vesselOf = (...parts: Contents[]): Vessel => ({ ...EMPTY_VESSEL, ba
 export const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
 
 const remember = newMemory();
-export const context = (draw: StepContext["draw"]): StepContext => ({
+export const context = (draw: Draw): StepContext => ({
   roomC: 20,
   boilC: 100,
   burner: { netW: 800, ratedW: 2000, efficiency: 0.4 },
@@ -44,8 +46,7 @@ export const context = (draw: StepContext["draw"]): StepContext => ({
     lines.flatMap((l): Came[] =>
       l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG, contents: contents(l.food, l.massG) }] : [],
     ),
-  draw,
-  drawLot: draw,
+  ...drawsOf(draw, () => "d.s"),
   remember,
 });
 export const likely = context((_id, e) => e.likely);

@@ -1,5 +1,4 @@
 import { batchesFor } from "../../models/panHeat";
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
 import { type Fact, type Need, type StepContext, type Vessel } from "../ledger";
@@ -15,10 +14,6 @@ type AirFryStep = StepWith<"air-fry", typeof AIR_FRY_FIELDS>;
 const BAKE_FIELDS = { ...baking, fan: flag, cover: choice("bare", "foil", "parchment", "lid") } as const;
 type BakeStep = StepWith<"bake", typeof BAKE_FIELDS>;
 
-/** Loose food of which nothing is known loses so much of its water in 25 min at 200 °C (card 1, rule of thumb). */
-const UNKNOWN_LOSS = estimate(0.08, 0.15, 0.3);
-/** Behind foil or a lid little of that gets away (engineering estimate). */
-const COVERED_LOSS = estimate(0.1, 0.2, 0.35);
 /** Two trays of a home oven, and how much of them may be covered (card 9). */
 const TRAY_M2 = 0.36 * 0.45;
 const TRAYS = 2;
@@ -38,10 +33,10 @@ function looseLoss(
   const share = sumOver(batch.solids, (id, grams) => {
     const figure = context.figures(id).bakedLoss;
     if (!figure) known = false;
-    return figure ? (grams / all) * context.drawLot(`${id} baked loss`, figure) : 0;
+    return figure ? (grams / all) * context.drawOf("baked loss", id, figure) : 0;
   });
   if (known) return { share: share * Math.min(1.4, (minutes / 30) ** 0.6) * heat, known };
-  const ofWater = context.draw("baked loss", UNKNOWN_LOSS) * (minutes / 25) ** 0.7 * heat;
+  const ofWater = context.draw("unknown baked loss") * (minutes / 25) ** 0.7 * heat;
   return { share: (ofWater * batch.waterG) / Math.max(1e-9, totalG(batch)), known };
 }
 
@@ -97,7 +92,7 @@ function heatInAir(
   let lossShare = end.lossShare;
   if (vessel.pieces === null || vessel.pieces.form === "shell" || skin) {
     const loose = looseLoss(batch, minutes, step.ovenC, context);
-    lossShare = loose.share * (air.covered ? context.draw("covered loss", COVERED_LOSS) : 1);
+    lossShare = loose.share * (air.covered ? context.draw("covered loss") : 1);
     if (!loose.known) facts.push({ kind: "rule-of-thumb", what: "loss" });
   }
   const steam = water(Math.min(batch.waterG * 0.95, lossShare * totalG(batch)), 100);

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -8,8 +7,6 @@ import { describeStep, gear, number, type StepWith } from "../descriptor";
 const FIELDS = { pan: gear, minutes: number(0.1, 30) } as const;
 type BlanchStep = StepWith<"blanch", typeof FIELDS>;
 
-/** Water that clings and enters, share of the raw mass (engineering estimate). */
-const TAKEN_UP = estimate(0, 0.03, 0.08);
 const HEAT_UP_MIN = 8;
 const ICED_C = 5;
 
@@ -22,7 +19,7 @@ function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): Applied
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
-  const taken = water(totalG(batch) * context.draw("blanching water", TAKEN_UP), ICED_C);
+  const taken = water(totalG(batch) * context.draw("blanching water"), ICED_C);
   return outcome(
     { ...vessel, batch: at(add(batch, taken), ICED_C) },
     [hands(step, context, 2), watch(HEAT_UP_MIN), hands({ ...step, handsMin: step.minutes + 2 }, context, 0)],

@@ -2,7 +2,6 @@ import { minutesToCore } from "../../models/conduction";
 import { diffusivityAt, uptakeBlock } from "../../models/diffusion";
 import { minutesToReduce } from "../../models/reduction";
 import { MOIST_FOOD } from "../../models/thermal";
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, liquor, mainFood, subtract, totalG, water } from "../contents";
 import type { Came, StepContext, Vessel } from "../ledger";
@@ -15,9 +14,6 @@ type BoilStep = StepWith<"boil", typeof FIELDS>;
 
 /** Boiling water on a piece, W/m²K (textbook order 300–1200). */
 const BOILING_SURFACE = 800;
-/** Mass change of boiled roots, share of raw (card 19); uneven pieces change the size by ±15 %. */
-const WATER_CHANGE = estimate(-0.03, 0.01, 0.05);
-const SIZE_SPREAD = estimate(0.88, 1, 1.18);
 const SALT_DIFFUSIVITY_25C = 1e-9;
 const PIECE_START_C = 15;
 
@@ -61,7 +57,7 @@ function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
   };
   const likelyMin = context.remember(`boil ${halfM} ${step.coreC} ${context.boilC}`, core);
   if (Number.isNaN(likelyMin)) return fail({ kind: "never-done", coreC: step.coreC, aroundC: context.boilC });
-  const minutes = likelyMin * context.draw("piece size", SIZE_SPREAD) ** 2;
+  const minutes = likelyMin * context.draw("boiled piece size") ** 2;
 
   // The kettle brings the water near the boil; the pot has to recover from the cold pieces.
   const recover = minutesToReduce({
@@ -76,7 +72,7 @@ function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
   });
   if (!recover.ok) return recover;
 
-  const changeG = totalG(raw) * context.draw("boiled change", WATER_CHANGE);
+  const changeG = totalG(raw) * context.draw("boiled change");
   const drunk = changeG > 0 ? liquor(bath, Math.min(changeG, bath.waterG)) : liquor(bath, 0);
   const lost = changeG < 0 ? water(Math.min(-changeG, raw.waterG), context.boilC) : water(0, context.boilC);
   const even = bath.saltG / (bath.waterG + raw.waterG);

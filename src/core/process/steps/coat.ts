@@ -1,20 +1,12 @@
-import { estimate, type Estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
 import { choice, describeStep, numberOrNull, type StepWith } from "../descriptor";
+import { spreadBy } from "../parameters";
 
 const FIELDS = { coating: choice("starch", "batter", "crumb", "seeds"), pickUp: numberOrNull(0.005, 1) } as const;
 type CoatStep = StepWith<"coat", typeof FIELDS>;
-
-/** Pick-up, share of the pieces' mass (card 1, engineering estimates). */
-export const PICK_UP: Readonly<Record<CoatStep["coating"], Estimate>> = {
-  starch: estimate(0.04, 0.06, 0.08),
-  batter: estimate(0.2, 0.28, 0.35),
-  crumb: estimate(0.15, 0.22, 0.3),
-  seeds: estimate(0.08, 0.12, 0.18),
-};
 
 /** Coat with starch, batter, flour–wet–crumb or seeds: a share of the pieces' mass clings, the rest stays in the bowl. */
 function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
@@ -27,7 +19,7 @@ function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
   const offered = together(came.value);
   const offeredG = totalG(offered);
   if (offeredG <= 0) return fail({ kind: "nothing-to-coat-with" });
-  const wantsG = mass * (step.pickUp ?? context.draw("pick-up", PICK_UP[step.coating]));
+  const wantsG = mass * (step.pickUp ?? context.draw("pick-up", spreadBy("pick-up", step.coating)));
   const takesG = Math.min(wantsG, offeredG);
   const taken = portion(offered, takesG / offeredG);
   const stays = subtract(offered, taken);

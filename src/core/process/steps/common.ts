@@ -1,7 +1,6 @@
 import { bindingState, type BindingInput, type BindingState } from "../../models/binderWater";
 import { STARCH_STRENGTH } from "../../models/thickening";
 import { type BadNumber, fail, type Result, succeed } from "../../quantities/result";
-import { estimate } from "../../quantities/range";
 import { saltToAddG } from "../../models/salt";
 import { add, type Contents, salt, saltShare, sum, totalG } from "../contents";
 import type { Came, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFailure, Vessel } from "../ledger";
@@ -51,11 +50,9 @@ export function filled(
   return totalG(batch) <= 0 ? fail({ kind: "empty-vessel" }) : succeed({ batch, came });
 }
 
-/** Spread of hands-on minutes round the usual ones (engineering estimate). */
-const HANDS_SPREAD = estimate(0.8, 1, 1.5);
 /** Hands-on minutes: the cook's own figure, or the usual one with its spread. */
 export function hands(step: StepCommon, context: StepContext, usualMin: number): Phase {
-  return { kind: "hands", minutes: step.handsMin ?? usualMin * context.draw("hands minutes", HANDS_SPREAD) };
+  return { kind: "hands", minutes: step.handsMin ?? usualMin * context.draw("hands minutes") };
 }
 export const watch = (minutes: number): Phase => ({ kind: "watch", minutes });
 export const wait = (minutes: number): Phase => ({ kind: "wait", minutes });

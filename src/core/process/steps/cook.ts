@@ -1,7 +1,6 @@
 import { minutesToReduce } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
 import { cookerC } from "../../models/softening";
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import {
   add,
@@ -25,10 +24,6 @@ import { describeStep, flag, gear, minutes, numberOrNull, type StepWith } from "
 const FIELDS = { pan: gear, pressure: flag, machine: gear, minutes: numberOrNull(minutes.low, minutes.high) } as const;
 type CookStep = StepWith<"cook", typeof FIELDS>;
 
-/** Steam from under a lid, g a minute: 100–150 g in 15 min (common practice); none from a closed cooker. */
-const UNDER_LID_G_PER_MIN = estimate(5, 7.5, 10);
-/** Coming up and coming down of a pressure cooker, min (common practice). */
-const PRESSURE_RAMPS_MIN = estimate(12, 18, 28);
 /** Two thirds of a pressure cooker, half of it for what foams (manufacturers' usual line). */
 const FILL_LINE = { plain: 2 / 3, foams: 1 / 2 } as const;
 
@@ -40,7 +35,7 @@ const FILL_LINE = { plain: 2 / 3, foams: 1 / 2 } as const;
  * is left of the water stays as the bath. Lots differ by ±40 %: test one.
  */
 function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
-  const { draw, drawLot } = context;
+  const { draw, drawOf } = context;
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const { pot, food: brought } = parted(came.value, isWet);
@@ -64,16 +59,14 @@ function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
   const minutes = step.minutes ?? needed * Math.max(0, 1 - before);
   const share = before + minutes / needed;
 
-  const steamG = step.pressure
-    ? 0
-    : Math.min(bath.waterG * 0.9, draw("steam under the lid", UNDER_LID_G_PER_MIN) * minutes);
+  const steamG = step.pressure ? 0 : Math.min(bath.waterG * 0.9, draw("steam under the lid") * minutes);
   const leached: Contents = {
     ...NOTHING,
-    solids: portion(food, drawLot(`${main} cooked leaching`, cooked.leach) * Math.min(1, share)).solids,
+    solids: portion(food, drawOf("cooked leaching", main, cooked.leach) * Math.min(1, share)).solids,
     tempC: atC,
   };
   const softened = subtract(food, leached);
-  const fullG = solidsG(softened) * drawLot(`${main} cooked moisture`, cooked.cookedMoisture);
+  const fullG = solidsG(softened) * drawOf("cooked moisture", main, cooked.cookedMoisture);
   const wantsG = Math.max(0, (fullG - softened.waterG) * Math.min(1, share));
   const drunk = liquor(bath, Math.min(wantsG, bath.waterG - steamG));
   const steam = water(steamG, 100);
@@ -90,7 +83,7 @@ function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
   return outcome(
     { ...vessel, batch, bath: standing, pieces: null },
     step.pressure
-      ? [hands(step, context, 2), wait(minutes + draw("pressure ramps", PRESSURE_RAMPS_MIN))]
+      ? [hands(step, context, 2), wait(minutes + draw("pressure ramps"))]
       : [hands(step, context, 2), watch(place.value.heatMin(totalG(food) + totalG(bath)) + minutes)],
     { came: came.value, left: steamG > 0 ? [{ to: "air", contents: steam }] : [], needs, facts },
   );

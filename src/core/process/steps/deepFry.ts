@@ -9,7 +9,6 @@ import {
   type OilBath,
   oilTempC,
 } from "../../models/panHeat";
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import { type Fact, type Left, type StepContext, type Vessel } from "../ledger";
@@ -30,7 +29,6 @@ const OIL_DENSITY = 0.92;
 const FLOOR_C = 160;
 /** Pieces may cover half of the surface. */
 const PACKING = 0.5;
-const WATER_LOST = estimate(0.15, 0.24, 0.35);
 /** Oil never stands higher than half the pot. */
 const OIL_LINE = 1 / 2;
 /** A piece of which nobody gave the size covers about so much, g per m² (engineering estimate). */
@@ -57,7 +55,7 @@ function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Appli
   const brought = together(came.value);
   if (brought.oilG <= 0) return fail({ kind: "no-liquid" });
 
-  const lost = context.draw("water lost", WATER_LOST);
+  const lost = context.draw("fried water lost");
   const mass = totalG(batch);
   const bath: OilBath = {
     capacity: brought.oilG * OIL_HEAT + POT_HEAT_J_PER_K,

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, NOTHING, portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -6,9 +5,6 @@ import { type Applied, hands, outcome } from "./common";
 import { describeStep, type StepWith, type Field } from "../descriptor";
 
 type DrainStep = StepWith<"drain", Record<never, Field>>;
-
-/** Film that clings to wet pieces, share of their mass (engineering estimate). */
-const CLINGING_FILM = estimate(0.02, 0.05, 0.1);
 
 /**
  * Drain: the bath goes, but for the film that clings. Pulses may have drunk the whole pot by then: nothing runs off, which
@@ -22,7 +18,7 @@ function drain(vessel: Vessel, step: DrainStep, context: StepContext): Applied {
       left: [{ to: "drain", contents: NOTHING }],
       facts: [{ kind: "nothing-to-drain" }],
     });
-  const filmG = Math.min(totalG(bath), totalG(vessel.batch) * context.draw("film", CLINGING_FILM));
+  const filmG = Math.min(totalG(bath), totalG(vessel.batch) * context.draw("draining film"));
   const film = portion(bath, filmG / totalG(bath));
   return outcome({ ...vessel, batch: add(vessel.batch, film), bath: null }, [hands(step, context, 1)], {
     left: [{ to: "drain", contents: subtract(bath, film) }],

@@ -1,5 +1,4 @@
 import { minutesThrough, SENSIBLE_SHARE, SURROUNDINGS } from "../../models/freezing";
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad, type Result, succeed } from "../../quantities/result";
 import { at, liquor, subtract, totalG } from "../contents";
 import { type Fact, isMarked, marked, type StepContext, type StepFailure, type Vessel } from "../ledger";
@@ -11,9 +10,6 @@ const FREEZE_FIELDS = { ...block, minutes } as const;
 type FreezeStep = StepWith<"freeze", typeof FREEZE_FIELDS>;
 const THAW_FIELDS = { ...block, minutes, how: choice("fridge", "cold-water") } as const;
 type ThawStep = StepWith<"thaw", typeof THAW_FIELDS>;
-
-/** Liquor that runs out of a thawed block, share of its water (card 1, engineering estimate). */
-const DRIP = estimate(0.05, 0.12, 0.2);
 
 type Through = Extract<Fact, { kind: "through" }>;
 
@@ -79,7 +75,7 @@ function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Applied {
   const needs = step.how === "fridge" ? [{ kind: "fridge" } as const] : [];
   if (step.minutes < time.value.neededMin)
     return outcome({ ...vessel, batch: at(batch, -1) }, phases, { needs, facts });
-  const drip = liquor(batch, batch.waterG * context.draw("drip", DRIP));
+  const drip = liquor(batch, batch.waterG * context.draw("drip"));
   const marks = marked(
     vessel.marks.filter((m) => m !== "frozen"),
     "frozen-thawed",

@@ -1,11 +1,10 @@
 import { batchesFor, batchMinutes, discM2, piecesPerLayer } from "../../models/panHeat";
-import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import { type Left, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { footprintM2, pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
-import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN, WATER_LOST_IN_PAN } from "./pan";
+import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN } from "./pan";
 import { describeStep, gear, number, type StepWith } from "../descriptor";
 
 const FRY_FIELDS = { pan: gear, coreC: number(40, 100) } as const;
@@ -13,8 +12,6 @@ type FryStep = StepWith<"fry", typeof FRY_FIELDS>;
 const GRIDDLE_FIELDS = { pan: gear, coreC: number(40, 100) } as const;
 type GriddleStep = StepWith<"griddle", typeof GRIDDLE_FIELDS>;
 
-/** One face at a time takes about twice as long as both at once (card 8). */
-const ONE_FACE_FACTOR = estimate(1.6, 2, 2.4);
 /** What is hot already still needs so long to brown on both faces (common practice). */
 const LEAST_BROWNING_MIN = 3;
 
@@ -41,10 +38,10 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
     coreC: step.coreC,
   });
   if (!bothFaces.ok) return bothFaces;
-  const eachMin = Math.max(LEAST_BROWNING_MIN, bothFaces.value * context.draw("one face at a time", ONE_FACE_FACTOR));
+  const eachMin = Math.max(LEAST_BROWNING_MIN, bothFaces.value * context.draw("one face at a time"));
 
   const brought = together(came.value);
-  const waterOffG = batch.waterG * context.draw("water lost", WATER_LOST_IN_PAN);
+  const waterOffG = batch.waterG * context.draw("pan water lost");
   const steam = water(waterOffG, 100);
   const { stays } = oilTaken(context, brought, waterOffG);
   const after = at(subtract(subtract(add(batch, brought), steam), stays), step.coreC);

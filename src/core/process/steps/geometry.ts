@@ -1,7 +1,6 @@
 import { type Direction, minutesToCore } from "../../models/conduction";
 import { minutesTo, type OvenCurve, ovenCurve, type OvenPiece, valueAt, WET_SHARE } from "../../models/ovenHeat";
 import { MOIST_FOOD } from "../../models/thermal";
-import { estimate } from "../../quantities/range";
 import { fail, type Result, succeed } from "../../quantities/result";
 import { type Contents, mainFood } from "../contents";
 import type { ShapedPieces, StepContext, StepFailure, Vessel } from "../ledger";
@@ -121,9 +120,6 @@ export const SURFACES = {
   deepOil: 300,
   panContact: 300,
 } as const;
-/** Spread of oven times: card 8 asks for ±25 %; of the drying, which hangs on the wet share. */
-const OVEN_SPREAD = estimate(0.85, 1, 1.25);
-const DRYING_SPREAD = estimate(0.4, 1, 1.8);
 
 export interface OvenHeat {
   readonly surface: number;
@@ -171,7 +167,7 @@ export function ovenCoreMinutes(
   const curve = curveOf(context, piece, heat);
   const minutes = curve && minutesTo(curve, coreC);
   if (minutes === null) return fail({ kind: "never-done", coreC, aroundC: heat.ovenC });
-  return succeed(minutes * context.draw("oven time", OVEN_SPREAD));
+  return succeed(minutes * context.draw("oven time"));
 }
 /** Where the middle is after minutes in the oven, and the share of the mass that has dried off. */
 export function afterOven(
@@ -184,6 +180,6 @@ export function afterOven(
   if (curve === null) return { coreC: heat.startC, lossShare: 0 };
   return {
     coreC: valueAt(curve.coreC, minutes),
-    lossShare: Math.min(0.9, valueAt(curve.lossShare, minutes) * context.draw("drying", DRYING_SPREAD)),
+    lossShare: Math.min(0.9, valueAt(curve.lossShare, minutes) * context.draw("drying")),
   };
 }

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -7,16 +6,13 @@ import { describeStep, type StepWith, type Field } from "../descriptor";
 
 type GlazeStep = StepWith<"glaze", Record<never, Field>>;
 
-/** What stays on brush and bowl, share of the glaze (engineering estimate). */
-const ON_THE_BRUSH = estimate(0.03, 0.08, 0.15);
-
 /** Brush or toss with a glaze or oil: nearly all of it clings. */
 function glaze(vessel: Vessel, step: GlazeStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const brought = together(came.value);
-  const stays = portion(brought, context.draw("on the brush", ON_THE_BRUSH));
+  const stays = portion(brought, context.draw("on the brush"));
   const count = vessel.pieces?.count ?? 4;
   return outcome(
     { ...vessel, batch: add(vessel.batch, subtract(brought, stays)) },

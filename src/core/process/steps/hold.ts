@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -7,9 +6,6 @@ import { describeStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes: number(0, 720), holdC: number(40, 130) } as const;
 type HoldStep = StepWith<"hold", typeof FIELDS>;
-
-/** Water lost while it is kept warm, share in ten minutes (engineering estimate). */
-const LOST_IN_10_MIN = estimate(0.003, 0.008, 0.02);
 
 /** Hold warm in a low oven: it dries a little, and crisp things soften. */
 function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
@@ -21,7 +17,7 @@ function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
     checkNumber("holding temperature", step.holdC, 40, 130),
   );
   if (bad) return fail(bad);
-  const share = Math.min(0.5, (context.draw("dries while held", LOST_IN_10_MIN) * step.minutes) / 10);
+  const share = Math.min(0.5, (context.draw("dries while held") * step.minutes) / 10);
   const steam = water(batch.waterG * share, step.holdC);
   return outcome(
     { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, Math.min(step.holdC, 95)) },

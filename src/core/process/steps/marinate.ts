@@ -1,6 +1,5 @@
-import { REFILL_SHARE, REFILL_TIME_MIN, refilledMoisture } from "../../models/sponge";
+import { refilledMoisture } from "../../models/sponge";
 import { diffusivityAt, uptakeLargeBath } from "../../models/diffusion";
-import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, liquor, mainFood, moistureOf, portion, solidsG, subtract, totalG } from "../contents";
 import { type Came, type Fact, scaledCame, type StepContext, type Vessel } from "../ledger";
@@ -27,13 +26,13 @@ function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): App
   if (totalG(marinade) <= 0) return fail({ kind: "no-liquid" });
 
   const full = context.figures(food).soak?.fullMoisture;
-  const { draw, drawLot } = context;
+  const { draw, drawOf } = context;
   const room = full
     ? refilledMoisture(
         moistureOf(batch),
-        drawLot(`${food} full moisture`, full) * draw("refill", REFILL_SHARE),
+        drawOf("full moisture", food, full) * draw("marinade refill"),
         step.minutes,
-        draw("refill time", REFILL_TIME_MIN),
+        draw("marinade refill time"),
       ) - moistureOf(batch)
     : Infinity;
   const drinksG = room * solidsG(batch);
@@ -62,10 +61,6 @@ function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): App
   });
 }
 
-/** Marinade that clings to pieces which drink none, share of their mass (engineering estimate). */
-const FILM = estimate(0.01, 0.03, 0.06);
-/** Salt and the like in firm, wet food at 25 °C, m²/s (card 4, engineering estimates). */
-const DIFFUSIVITY = estimate(0.5e-9, 0.9e-9, 1.4e-9);
 const FRIDGE_C = 4;
 const UNKNOWN_PIECE_MM = 15;
 
@@ -76,13 +71,10 @@ const UNKNOWN_PIECE_MM = 15;
 function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offered: readonly Came[]): Applied {
   const { batch } = vessel;
   const marinade = together(offered);
-  const clings = portion(marinade, Math.min(1, (context.draw("film", FILM) * totalG(batch)) / totalG(marinade)));
+  const clings = portion(marinade, Math.min(1, (context.draw("marinade film") * totalG(batch)) / totalG(marinade)));
   const pool = subtract(marinade, clings);
   const halfM = (vessel.pieces?.thicknessMm ?? vessel.cutMm ?? UNKNOWN_PIECE_MM) / 2000;
-  const speed = diffusivityAt(
-    context.drawLot("marinade diffusivity", DIFFUSIVITY),
-    step.chilled ? FRIDGE_C : context.roomC,
-  );
+  const speed = diffusivityAt(context.drawLot("marinade diffusivity"), step.chilled ? FRIDGE_C : context.roomC);
   const far = uptakeLargeBath("slab", (speed * step.minutes * 60) / halfM ** 2);
   const even = pool.waterG <= 0 ? 0 : batch.waterG / (batch.waterG + pool.waterG);
   const wanders = { ...liquor(pool, pool.waterG * even * far), waterG: 0 };

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { add, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
@@ -12,7 +11,7 @@ function mash(vessel: Vessel, step: MashStep, context: StepContext): Applied {
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   if (totalG(vessel.batch) <= 0) return { ok: false, failure: { kind: "empty-vessel" } };
-  const steam = water(vessel.batch.waterG * context.draw("steam while mashing", estimate(0.01, 0.025, 0.05)), 90);
+  const steam = water(vessel.batch.waterG * context.draw("steam while mashing"), 90);
   const mixed = add({ ...vessel.batch, waterG: vessel.batch.waterG - steam.waterG }, together(came.value));
   const salted = saltUpTo(mixed, step.saltTo);
   if (!salted.ok) return salted;

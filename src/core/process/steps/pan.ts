@@ -7,9 +7,6 @@ import { sumOver } from "../solids";
 export const DRY_PAN_PACKING = 0.7;
 export const SWAP_MIN = 0.5;
 export const PREHEAT_MIN = 2;
-/** Share of the water lost in a pan, and oil taken up per gram of water lost (engineering estimates). */
-export const WATER_LOST_IN_PAN = estimate(0.08, 0.14, 0.2);
-const OIL_PER_WATER = estimate(0.1, 0.2, 0.35);
 
 /** Oil that the food takes up; the rest stays on the pan. */
 export function oilTaken(
@@ -17,7 +14,7 @@ export function oilTaken(
   free: Contents,
   waterOffG: number,
 ): { readonly taken: Contents; readonly stays: Contents } {
-  const massG = Math.min(free.oilG, context.draw("oil uptake", OIL_PER_WATER) * waterOffG);
+  const massG = Math.min(free.oilG, context.draw("oil uptake") * waterOffG);
   return { taken: oil(massG, 100), stays: oil(free.oilG - massG, 100) };
 }
 
@@ -30,7 +27,6 @@ export function brownedLossOf(raw: Contents, context: StepContext): number {
   return sumOver(
     raw.solids,
     (food, grams) =>
-      (grams / all) *
-      context.drawLot(`${food} browned loss`, context.figures(food).brownedLoss ?? UNKNOWN_BROWNED_LOSS),
+      (grams / all) * context.drawOf("browned loss", food, context.figures(food).brownedLoss ?? UNKNOWN_BROWNED_LOSS),
   );
 }

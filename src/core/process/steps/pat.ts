@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { liquor, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -7,14 +6,11 @@ import { describeStep, type StepWith, type Field } from "../descriptor";
 
 type PatStep = StepWith<"pat", Record<never, Field>>;
 
-/** Film that a towel takes, share of the water (engineering estimate). */
-const TOWEL = estimate(0.005, 0.02, 0.04);
-
 /** Pat dry: the film on the surface goes into the towel, with what is dissolved in it. */
 function pat(vessel: Vessel, step: PatStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0 || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
-  const film = liquor(batch, batch.waterG * context.draw("towel", TOWEL));
+  const film = liquor(batch, batch.waterG * context.draw("towel"));
   return outcome({ ...vessel, batch: subtract(batch, film) }, [hands(step, context, 1 + totalG(batch) / 400)], {
     left: [{ to: "drain", contents: film }],
     facts: [{ kind: "rule-of-thumb", what: "loss" }],

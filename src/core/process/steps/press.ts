@@ -1,5 +1,4 @@
 import { consolidatedFraction, equilibriumMoisture, loadPressureKPa, timeFactor } from "../../models/consolidation";
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import { isMarked, type StepContext, type Vessel } from "../ledger";
@@ -16,8 +15,6 @@ const FRACTURE_KPA = 60;
 const SPONGE = {
   drip: 0.12,
   thresholdKPa: 0.5,
-  exponent: estimate(0.15, 0.24, 0.32),
-  consolidationM2PerS: estimate(1e-6, 3e-6, 1e-5),
 } as const;
 
 /**
@@ -44,14 +41,14 @@ function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
 
   const sponge = isMarked(vessel, "frozen-thawed");
   const opened = ownMoisture(context, id) ?? figures.referenceMoisture;
-  const { drawLot } = context;
+  const { drawOf } = context;
   const compressibility = {
     referenceMoisture: sponge ? opened * (1 - SPONGE.drip) : opened,
     thresholdKPa: sponge ? SPONGE.thresholdKPa : figures.thresholdKPa,
-    exponent: sponge ? drawLot(`${id} sponge`, SPONGE.exponent) : drawLot(`${id} compressibility`, figures.exponent),
+    exponent: sponge ? drawOf("sponge", id) : drawOf("compressibility", id, figures.exponent),
     consolidationM2PerS: sponge
-      ? drawLot(`${id} sponge consolidation`, SPONGE.consolidationM2PerS)
-      : drawLot(`${id} consolidation`, figures.consolidationM2PerS),
+      ? drawOf("sponge consolidation", id)
+      : drawOf("consolidation", id, figures.consolidationM2PerS),
   };
   const keeps = equilibriumMoisture(compressibility, pressureKPa);
   const mostG = Math.max(0, batch.waterG - solidsG(batch) * keeps);

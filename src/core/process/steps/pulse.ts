@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
@@ -8,8 +7,6 @@ import { choice, describeStep, gear, saltTo, type StepWith } from "../descriptor
 const FIELDS = { machine: gear, to: choice("bits", "smooth"), saltTo } as const;
 type PulseStep = StepWith<"pulse", typeof FIELDS>;
 
-/** What stays on blades and walls, share of the mix (engineering estimate). */
-const STUCK = estimate(0.005, 0.015, 0.03);
 /** Bulk of bits and of a smooth mix, g/mL (engineering estimates); a bowl works to two thirds. */
 const BULK = { bits: 0.65, smooth: 1 } as const;
 const BOWL_LINE = 2 / 3;
@@ -45,7 +42,7 @@ function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
         limitedBy: "room in the bowl",
       });
   }
-  const stuck = portion(mixed, context.draw("stuck in the machine", STUCK));
+  const stuck = portion(mixed, context.draw("stuck in the machine"));
   const after: Vessel = {
     ...vessel,
     batch: subtract(mixed, stuck),

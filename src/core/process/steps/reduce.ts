@@ -1,5 +1,4 @@
 import { minutesToReduce } from "../../models/reduction";
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -11,8 +10,6 @@ const FIELDS = { pan: gear, toShare: number(0.1, 1) } as const;
 type ReduceStep = StepWith<"reduce", typeof FIELDS>;
 
 const SAUCE_HEAT_J_PER_G_K = 3.9;
-/** Loss from the pan's sides, W (engineering estimate). */
-const PAN_LOSS_W = 60;
 
 /** Reduce to a share of its mass at the boil: the water is given, the minutes follow from the burner (card 10). */
 function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied {
@@ -33,7 +30,7 @@ function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied
     boilC: context.boilC,
     burnerW: burner.ratedW,
     efficiency: burner.efficiency,
-    lossW: context.draw("pan loss", estimate(PAN_LOSS_W / 2, PAN_LOSS_W, PAN_LOSS_W * 2)),
+    lossW: context.draw("pan heat loss"),
     specificHeat: SAUCE_HEAT_J_PER_G_K,
   });
   if (!time.ok) return time;

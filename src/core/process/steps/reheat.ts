@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, water } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
@@ -8,8 +7,6 @@ import { choice, describeStep, number, type StepWith } from "../descriptor";
 const FIELDS = { coreC: number(40, 99), minutes: number(1, 240), where: choice("oven", "hob") } as const;
 type ReheatStep = StepWith<"reheat", typeof FIELDS>;
 
-/** Water lost while reheating (engineering estimate). */
-const LOST = estimate(0.01, 0.03, 0.06);
 const OVEN_C = 170;
 
 /** Reheat throughout; a splash of liquid may go in. Minutes are the cook's own: test the middle. */
@@ -23,7 +20,7 @@ function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): Applied
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
-  const steam = water(batch.waterG * context.draw("lost reheating", LOST), 100);
+  const steam = water(batch.waterG * context.draw("lost reheating"), 100);
   return outcome(
     { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, step.coreC) },
     [hands(step, context, 2), watch(step.minutes)],

@@ -1,9 +1,9 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { add, type Contents, liquor, NOTHING, saltShare, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
 import { choice, describeStep, number, wholeNumber, type StepWith } from "../descriptor";
+import { spreadBy } from "../parameters";
 
 const FIELDS = {
   how: choice("swirl", "soak", "simmer"),
@@ -12,12 +12,6 @@ const FIELDS = {
 } as const;
 type RinseStep = StepWith<"rinse", typeof FIELDS>;
 
-/** How far pieces and fresh water come to one strength, 0–1 (card 3, engineering estimates). */
-const EXCHANGE = {
-  swirl: estimate(0.15, 0.25, 0.35),
-  soak: estimate(0.4, 0.6, 0.8),
-  simmer: estimate(0.8, 0.9, 1),
-} as const;
 const MINUTES = { swirl: 0.5, soak: 10, simmer: 10 } as const;
 
 /**
@@ -32,7 +26,7 @@ function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
     checkNumber("water for a rinse", step.waterG, 10, 50_000),
   );
   if (bad) return fail(bad);
-  const exchange = context.draw("rinsing", EXCHANGE[step.how]);
+  const exchange = context.draw("rinsing", spreadBy("rinsing", step.how));
   const stays = (1 - (exchange * step.waterG) / (batch.waterG + step.waterG)) ** step.times;
   const washed: Contents = { ...liquor(batch, batch.waterG * (1 - stays)), waterG: 0 };
   const fresh = water(step.waterG * step.times, context.roomC);

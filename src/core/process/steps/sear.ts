@@ -4,7 +4,7 @@ import { fail } from "../../quantities/result";
 import { add, at, mainFood, oil, solidsG, subtract, totalG, water } from "../contents";
 import { type Fact, type Left, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
-import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN, WATER_LOST_IN_PAN } from "./pan";
+import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN } from "./pan";
 import { describeStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
@@ -30,19 +30,19 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
   if (!came.ok) return came;
   const { pan, burner } = found.value;
   const brought = together(came.value);
-  const { draw, drawLot } = context;
+  const { draw, drawOf } = context;
   const figures = context.figures(food);
 
   const mass = totalG(batch);
-  const brownsAt = figures.brownsAtMoisture ? drawLot(`${food} browns at`, figures.brownsAtMoisture) : Infinity;
+  const brownsAt = figures.brownsAtMoisture ? drawOf("browns at", food, figures.brownsAtMoisture) : Infinity;
   const waterOffG = Math.min(
     batch.waterG,
-    Math.max(draw("water lost", WATER_LOST_IN_PAN) * batch.waterG, batch.waterG - solidsG(batch) * brownsAt),
+    Math.max(draw("pan water lost") * batch.waterG, batch.waterG - solidsG(batch) * brownsAt),
   );
   const roomG =
     DRY_PAN_PACKING *
     discM2(pan.diameterM) *
-    drawLot(`${food} layer`, figures.layerMm ?? UNKNOWN_LAYER_MM) *
+    drawOf("layer", food, figures.layerMm ?? UNKNOWN_LAYER_MM) *
     WET_DENSITY_G_PER_MM_M2;
   const joulesPerG = FOOD_HEAT_J_PER_G_K * (context.boilC - context.roomC) + (waterOffG / mass) * LATENT_HEAT_J_PER_G;
   const heatG = (burner.netW * LONGEST_DRYING_MIN * 60) / joulesPerG;

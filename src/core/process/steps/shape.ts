@@ -1,5 +1,4 @@
-import { ballDiameterM, equalPieces, pattyThicknessM, SHAPING_WASTE } from "../../models/forming";
-import { estimate } from "../../quantities/range";
+import { ballDiameterM, equalPieces, pattyThicknessM } from "../../models/forming";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
 import { type Fact, type ShapedPieces, type StepContext, type Vessel } from "../ledger";
@@ -10,7 +9,6 @@ import { choice, describeStep, number, type StepWith } from "../descriptor";
 const FIELDS = { form: choice(...SHAPE_FORMS), pieceG: number(3, 5000), diameterMm: number(10, 400) } as const;
 type ShapeStep = StepWith<"shape", typeof FIELDS>;
 
-const MIX_DENSITY = estimate(1030, 1050, 1080);
 const THICK_MM = 30;
 /** Minutes a piece takes by hand (engineering estimates). */
 const MINUTES_EACH: Readonly<Record<ShapeForm, number>> = {
@@ -70,9 +68,9 @@ function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
     step.form === "ball" || step.form === "loaf" ? null : checkNumber("size of a piece", step.diameterMm, 10, 400),
   );
   if (bad) return fail(bad);
-  const waste = context.draw("shaping waste", SHAPING_WASTE);
+  const waste = context.draw("shaping waste");
   const { count, eachG, offTarget } = equalPieces(mass, step.pieceG, waste);
-  const density = context.draw("mix density", MIX_DENSITY);
+  const density = context.draw("mix density");
   const pieces: ShapedPieces = { count, eachG, ...sizesOf(step.form, eachG, density, step.diameterMm) };
   const lost = portion(vessel.batch, waste);
   const state = vessel.boundMin === null ? null : bindingOf(vessel.batch, vessel.boundMin, context.figures);

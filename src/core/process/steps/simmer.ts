@@ -1,6 +1,5 @@
 import { openEvaporationGPerMin } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, type Contents, moistureOf, subtract, water } from "../contents";
 import type { Came, Fact, StepContext, Vessel } from "../ledger";
@@ -11,10 +10,6 @@ import { describeStep, flag, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0, 600), lid: flag } as const;
 type SimmerStep = StepWith<"simmer", typeof FIELDS>;
-
-/** Covered pans lose 0–2 % of their water in ten minutes (engineering estimate). */
-const LID_LOSS_PER_MIN = estimate(0, 0.001, 0.002);
-const CONVECTIVE = estimate(5, 8, 12);
 
 /** Simmer in sauce, with or without lid; parts and foods join here. Evaporation by the Lewis analogy (card 10). */
 function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied {
@@ -29,14 +24,8 @@ function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied
   if (mixed.waterG <= 0) return fail({ kind: "no-liquid" });
   const simmerC = context.boilC - SIMMER_BELOW_BOIL_C;
   const perMin = step.lid
-    ? mixed.waterG * context.draw("loss under the lid", LID_LOSS_PER_MIN)
-    : openEvaporationGPerMin(
-        simmerC,
-        discM2(pan.diameterM),
-        context.roomC,
-        0.97,
-        context.draw("air over the pan", CONVECTIVE),
-      );
+    ? mixed.waterG * context.draw("loss under the lid")
+    : openEvaporationGPerMin(simmerC, discM2(pan.diameterM), context.roomC, 0.97, context.draw("air over the pan"));
   const steam = water(Math.min(mixed.waterG * 0.95, perMin * step.minutes), simmerC);
   const batch = at(subtract(mixed, steam), simmerC);
   const softened = softenedBy(vessel, came.value, mixed, simmerC, step.minutes, context);

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
 import type { Fact, ShapedPieces, StepContext, Vessel } from "../ledger";
@@ -8,9 +7,6 @@ import { describeStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { thicknessMm: number(0.5, 100), count: number(1, 500) } as const;
 type SliceStep = StepWith<"slice", typeof FIELDS>;
-
-/** Crumbs left on the board, share of the mass (engineering estimate). */
-const CRUMBS = estimate(0, 0.01, 0.03);
 
 /** Slices of a loaf this much thicker or thinner than asked are pointed out, share. */
 const OFF_THICKNESS = 0.25;
@@ -66,7 +62,7 @@ function slice(vessel: Vessel, step: SliceStep, context: StepContext): Applied {
     checkNumber("number of slices", step.count, 1, 500),
   );
   if (bad) return fail(bad);
-  const crumbs = portion(whole, context.draw("crumbs", CRUMBS));
+  const crumbs = portion(whole, context.draw("crumbs"));
   const batch = subtract(whole, crumbs);
   const { pieces, facts } = cutUp(vessel.pieces, Math.round(step.count), totalG(batch), step.thicknessMm);
   return outcome(

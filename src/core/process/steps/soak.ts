@@ -1,5 +1,4 @@
 import { coolingTimeConstantMin, bathTempC, mixedTempC, moistureAfterSoak } from "../../models/soaking";
-import { estimate } from "../../quantities/range";
 import { fail } from "../../quantities/result";
 import {
   add,
@@ -17,13 +16,11 @@ import {
 import type { Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, parted, wait } from "./common";
 import { describeStep, flag, minutes, number, type StepWith } from "../descriptor";
+import { spreadBy } from "../parameters";
 
 const FIELDS = { waterC: number(0, 100), minutes, covered: flag, chilled: flag } as const;
 type SoakStep = StepWith<"soak", typeof FIELDS>;
 
-/** Open and covered bowls, W/m²K (engineering estimates), and the surface of a mixing bowl, m². */
-const COVERED = estimate(8, 12, 15);
-const OPEN = estimate(20, 25, 30);
 const BOWL_SURFACE_M2 = 0.085;
 const BOWL = { massG: 600, specificHeat: 850 };
 const WATER_HEAT = 4180;
@@ -50,23 +47,24 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
   const poured = vessel.bath === null ? fresh : at(add(vessel.bath, fresh), step.waterC);
   if (poured.waterG <= 0) return fail({ kind: "no-liquid" });
 
-  const { draw, drawLot } = context;
+  const { draw, drawOf } = context;
   const roomC = step.chilled ? FRIDGE_C : context.roomC;
   const shares = [
     { massG: poured.waterG, specificHeat: WATER_HEAT, tempC: step.waterC },
     { massG: totalG(before), specificHeat: DRY_FOOD_HEAT, tempC: context.roomC },
     { ...BOWL, tempC: context.roomC },
   ];
-  const surface = draw("bowl surface", step.covered ? COVERED : OPEN) * BOWL_SURFACE_M2;
+  const surface =
+    draw("bowl heat loss", spreadBy("bowl heat loss", step.covered ? "covered" : "open")) * BOWL_SURFACE_M2;
   const bath = { startC: mixedTempC(shares), roomC, timeConstantMin: coolingTimeConstantMin(shares, surface) };
   const startMoisture = moistureOf(before);
-  const fullMoisture = Math.max(startMoisture + 1e-6, drawLot(`${food} full moisture`, figures.fullMoisture));
+  const fullMoisture = Math.max(startMoisture + 1e-6, drawOf("full moisture", food, figures.fullMoisture));
   const reached = moistureAfterSoak(
     {
       startMoisture,
       fullMoisture,
-      t90At20Min: drawLot(`${food} soaking time`, figures.t90At20Min),
-      activationKJ: drawLot(`${food} activation`, figures.activationKJ),
+      t90At20Min: drawOf("soaking time", food, figures.t90At20Min),
+      activationKJ: drawOf("activation", food, figures.activationKJ),
       breakC: figures.breakC,
       activationAboveKJ: figures.activationAboveKJ,
     },
@@ -78,7 +76,7 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
 
   const leached: Contents = {
     ...NOTHING,
-    solids: portion(before, drawLot(`${food} leaching`, figures.leach)).solids,
+    solids: portion(before, drawOf("leaching", food, figures.leach)).solids,
     tempC: bath.startC,
   };
   const softened = subtract(before, leached);

@@ -2,7 +2,6 @@ import { minutesToSoak } from "../../models/soaking";
 import { timeFactorAt } from "../../models/softening";
 import type { FoodId } from "../../foods/food";
 import type { ProcessFigures } from "../../foods/process";
-import { estimate } from "../../quantities/range";
 import type { Contents } from "../contents";
 import type { Came, StepContext } from "../ledger";
 
@@ -10,7 +9,6 @@ import type { Came, StepContext } from "../ledger";
 const LAG_SHARE = 0.9;
 /** In sour liquid pulses soften half as fast (card 12: 1.5–3 times as long). */
 const SOUR_SHARE = 0.002;
-const SOUR_FACTOR = estimate(1.5, 2, 3);
 export const isSour = (acidG: number, waterG: number): boolean => acidG / waterG > SOUR_SHARE;
 
 /** How soft the least done is once more comes to it: dry food is at 0, a part as far as it was brought. */
@@ -48,9 +46,7 @@ export function minutesToSoften(
   const cook = cookingOf(food, context);
   const factor = timeFactorAt(under.atC);
   const softMin =
-    context.drawLot(`${food} softening`, cook.softMin) *
-    factor *
-    (under.sour ? context.draw("sour liquid", SOUR_FACTOR) : 1);
+    context.drawOf("softening", food, cook.softMin) * factor * (under.sour ? context.draw("sour liquid") : 1);
   // Under pressure drinking is hurried like softening: unsoaked pinto-type beans take half an hour (common practice).
   const lagMin = cook.from === "soaked" ? soakingLag(food, under.moisture, context) * Math.min(1, factor) : 0;
   return softMin + lagMin;

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
@@ -6,15 +5,12 @@ import { describeStep, type StepWith, type Field } from "../descriptor";
 
 type SortStep = StepWith<"sort", Record<never, Field>>;
 
-/** Stones, husks and spoilt ones: 0–2 % of dry pulses (engineering estimate). */
-const SORTED_OUT = estimate(0, 0.004, 0.02);
-
 /** Sort: pulses, seeds or greens are looked over, and what does not belong goes. */
 function sort(vessel: Vessel, step: SortStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
-  const out = portion(batch, context.draw("sorted out", SORTED_OUT));
+  const out = portion(batch, context.draw("sorted out"));
   return outcome({ ...vessel, batch: subtract(batch, out) }, [hands(step, context, 1 + totalG(batch) / 200)], {
     came,
     left: [{ to: "sorted", contents: out }],

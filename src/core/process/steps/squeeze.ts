@@ -1,4 +1,3 @@
-import { SQUEEZE_PRESSURE_KPA } from "../../foods/process";
 import { consolidatedFraction, equilibriumMoisture, timeFactor } from "../../models/consolidation";
 import { fail } from "../../quantities/result";
 import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
@@ -6,6 +5,7 @@ import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome } from "./common";
 import { keepsItsWater, TOO_COARSE } from "./pressing";
 import { choice, describeStep, number, type StepWith } from "../descriptor";
+import { spreadBy } from "../parameters";
 
 const FIELDS = { how: choice("palm", "hands", "cloth"), minutes: number(0, 60) } as const;
 type SqueezeStep = StepWith<"squeeze", typeof FIELDS>;
@@ -27,14 +27,14 @@ function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext): Appli
   const figures = context.figures(food).press;
   if (!figures) return fail({ kind: "no-figures", food, wants: "pressing" });
 
-  const { draw, drawLot } = context;
+  const { draw, drawOf } = context;
   const compressibility = {
     referenceMoisture: figures.referenceMoisture,
     thresholdKPa: figures.thresholdKPa,
-    exponent: drawLot(`${food} compressibility`, figures.exponent),
-    consolidationM2PerS: drawLot(`${food} consolidation`, figures.consolidationM2PerS),
+    exponent: drawOf("compressibility", food, figures.exponent),
+    consolidationM2PerS: drawOf("consolidation", food, figures.consolidationM2PerS),
   };
-  const keeps = equilibriumMoisture(compressibility, draw("squeeze pressure", SQUEEZE_PRESSURE_KPA[step.how]));
+  const keeps = equilibriumMoisture(compressibility, draw("squeeze pressure", spreadBy("squeeze pressure", step.how)));
   const minutes = Math.max(step.minutes, 0.1);
   const work = hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0);
   if (keepsItsWater(figures, vessel)) return outcome(vessel, [work], { facts: TOO_COARSE });

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -9,8 +8,6 @@ import { describeStep, flag, number, type StepWith } from "../descriptor";
 const FIELDS = { minutes: number(0, 1440), foil: flag } as const;
 type StandStep = StepWith<"stand", typeof FIELDS>;
 
-/** Water that steams off while it stands (card 1). */
-const LOST = estimate(0, 0.008, 0.03);
 /** Still air over a dish; foil halves it (engineering estimate). */
 const SURFACE = { bare: 10, foil: 5 } as const;
 
@@ -23,7 +20,7 @@ function stand(vessel: Vessel, step: StandStep, context: StepContext): Applied {
   const tau = lumpedMinutes(totalG(batch), null, step.foil ? SURFACE.foil : SURFACE.bare);
   const tempC = context.roomC + (batch.tempC - context.roomC) * Math.exp(-step.minutes / tau);
   const warm = Math.max(0, Math.min(1, (batch.tempC - context.roomC) / 70));
-  const steam = water(batch.waterG * context.draw("steams while standing", LOST) * warm, batch.tempC);
+  const steam = water(batch.waterG * context.draw("steams while standing") * warm, batch.tempC);
   return outcome(
     { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, tempC) },
     [hands(step, context, 0.5), wait(step.minutes)],

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
@@ -9,8 +8,6 @@ import { describeStep, flag, gear, number, type StepWith } from "../descriptor";
 const FIELDS = { pan: gear, coreC: number(40, 99), wrapped: flag } as const;
 type SteamStep = StepWith<"steam", typeof FIELDS>;
 
-/** Steam that condenses on bare food, share of its mass; wrapped food takes none (engineering estimate). */
-const CONDENSED = estimate(0, 0.015, 0.04);
 const HEAT_UP_MIN = 5;
 
 /** Steam bare or wrapped pieces to a core temperature: conduction with a steam film, foil keeps it back (card 8). */
@@ -29,8 +26,8 @@ function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
     coreC: step.coreC,
   });
   if (!minutes.ok) return minutes;
-  const dew = water(step.wrapped ? 0 : totalG(batch) * context.draw("condensed", CONDENSED), context.boilC);
-  const lasting = minutes.value * context.draw("piece size", estimate(0.85, 1, 1.25));
+  const dew = water(step.wrapped ? 0 : totalG(batch) * context.draw("condensed"), context.boilC);
+  const lasting = minutes.value * context.draw("steamed piece size");
   return outcome(
     { ...vessel, batch: at(add(batch, dew), step.coreC) },
     [hands(step, context, 2), watch(HEAT_UP_MIN + lasting)],

@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -9,9 +8,6 @@ import { describeStep, gear, number, type StepWith } from "../descriptor";
 const FIELDS = { pan: gear, minutes: number(0.5, 90) } as const;
 type SweatStep = StepWith<"sweat", typeof FIELDS>;
 
-/** A splash of 15–30 mL is gone in one to two minutes (card 19). */
-const SPLASH_G = estimate(15, 20, 30);
-const SPLASH_MIN = estimate(1, 1.5, 2);
 /** Without fat it takes about so long to lose what browning would take (engineering estimate). */
 const FULL_LOSS_MIN = 14;
 
@@ -24,8 +20,8 @@ function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch: raw, came } = full.value;
-  const splashes = Math.max(1, Math.round(step.minutes / context.draw("splash minutes", SPLASH_MIN)));
-  const splashed = water(splashes * context.draw("splash", SPLASH_G), context.roomC);
+  const splashes = Math.max(1, Math.round(step.minutes / context.draw("splash minutes")));
+  const splashed = water(splashes * context.draw("splash"), context.roomC);
   const ownG = Math.min(
     raw.waterG * 0.9,
     brownedLossOf(raw, context) * totalG(raw) * Math.min(1, step.minutes / FULL_LOSS_MIN),

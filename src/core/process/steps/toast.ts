@@ -1,4 +1,3 @@
-import { estimate } from "../../quantities/range";
 import { checkNumber, fail } from "../../quantities/result";
 import { at, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -7,9 +6,6 @@ import { describeStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0.1, 60) } as const;
 type ToastStep = StepWith<"toast", typeof FIELDS>;
-
-/** Share of the water that toasting drives off in its first five minutes (engineering estimate). */
-const DRIED_IN_5_MIN = estimate(0.25, 0.45, 0.65);
 
 /** Toast nuts or crumbs, or bloom spices in fat: some of their little water goes, the longer the more. Stir throughout. */
 function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
@@ -20,7 +16,7 @@ function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
-  const stays = (1 - context.draw("toasted", DRIED_IN_5_MIN)) ** (step.minutes / 5);
+  const stays = (1 - context.draw("toasted")) ** (step.minutes / 5);
   const steam = water(batch.waterG * (1 - stays), 100);
   const after = at({ ...batch, waterG: batch.waterG - steam.waterG }, 120);
   return outcome(
