@@ -161,7 +161,9 @@ test.describe("after cooking", () => {
     await other
       .getByLabel("Household file")
       .setInputFiles({ name: "household.json", mimeType: "application/json", buffer: Buffer.from(first) });
-    await expect(other.getByRole("group", { name: "Import" })).toContainText("5 people, 13 dishes, 1 supper, 2 cookings, 1 entry");
+    await expect(other.getByRole("group", { name: "Import" })).toContainText(
+      "5 people, 13 dishes, 1 supper, 2 cookings, 1 entry",
+    );
     await other.getByRole("button", { name: "Bring it in" }).click();
     await expect(other.getByText("The file has taken the place")).toBeVisible();
     expect(withoutTime(await exported(other))).toBe(withoutTime(first));

@@ -1,5 +1,6 @@
 import { foodsOf } from "./dish/dish";
 import { type AllergenChange, type FoodsSaid, freezeFoods, openBook, withAllergensOfToday } from "./foods/book";
+import type { Food } from "./foods/food";
 import type { PlanInput } from "./plan";
 
 /**
@@ -21,4 +22,23 @@ export function inputUnderWay(
 ): { readonly input: PlanInput; readonly changes: readonly AllergenChange[] } {
   const { foods, changes } = withAllergensOfToday(frozen.foods, openBook(today));
   return { input: { ...frozen, foods, labels: today.labels }, changes };
+}
+
+/**
+ * What a screen asks about: the input, and, for a cooking under way, what stands today. Whoever answers works the input out;
+ * a screen needs no food table for it.
+ */
+export interface Question {
+  readonly input: PlanInput;
+  readonly today: FoodsSaid | null;
+}
+/** The input that a question is about, and the allergens that stand otherwise than when its cooking began. */
+export const askedAbout = ({ input, today }: Question): ReturnType<typeof inputUnderWay> =>
+  today === null ? { input, changes: [] } : inputUnderWay(input, today);
+
+/** The foods that a supper touches, resolved: names, figures and allergens for whoever shows it. */
+export function foodsIn(input: PlanInput): readonly Food[] {
+  const { food } = openBook(input);
+  const ids = new Set(["salt", ...input.supper.dishes.flatMap((dish) => [...foodsOf(dish)])]);
+  return [...ids].flatMap((id) => food(id) ?? []);
 }

@@ -1,7 +1,8 @@
 import type { Supper } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import { plainKitchen } from "@/core/household/plainKitchen";
-import { CLEARABLE, type Clearable, EVERYTHING, type Household, type Label } from "@/core/formats/household";
+import { CLEARABLE, type Clearable, EVERYTHING } from "@/core/formats/clearable";
+import type { Household, Label } from "@/core/formats/household";
 import type { PlanInput } from "@/core/plan";
 import type { LabelSaying } from "@/core/foods/labels";
 import type { LogEntry } from "@/core/process/log";

@@ -1,6 +1,7 @@
 import { type Remote, wrap } from "comlink";
 import type { Kitchen } from "@/core/household/kitchen";
-import type { Plan, PlanInput, Ranges } from "@/core/plan";
+import type { Question } from "@/core/cooking";
+import type { Plan, Ranges } from "@/core/plan";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { Judged, planApi } from "./plan.worker";
@@ -24,15 +25,15 @@ export const computing = {
   wake(): void {
     searcher();
   },
-  plan: (input: PlanInput): Promise<Judged> => planner().plan(input),
-  judge: (input: PlanInput, schedule: Schedule): Promise<readonly Caution[]> => planner().judge(input, schedule),
+  plan: (question: Question): Promise<Judged> => planner().plan(question),
+  judge: (question: Question, schedule: Schedule): Promise<readonly Caution[]> => planner().judge(question, schedule),
   /** Null when a newer question was asked before this one was answered. */
-  async ranges(input: PlanInput): Promise<Ranges | null> {
+  async ranges(question: Question): Promise<Ranges | null> {
     const mine = ++generation;
     await searcher().announce(mine);
-    return searcher().ranges(mine, input, SAMPLES, SEED);
+    return searcher().ranges(mine, question, SAMPLES, SEED);
   },
-  outlook: (input: PlanInput): Promise<Outlook> => searcher().outlook(input),
+  outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
   schedule: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
     searcher().schedule({ tasks, lags, apart }, kitchen, serveAt),
 };

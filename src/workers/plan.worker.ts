@@ -1,25 +1,34 @@
 import { expose } from "comlink";
+import { askedAbout, foodsIn, type Question } from "@/core/cooking";
+import type { AllergenChange } from "@/core/foods/book";
+import type { Food } from "@/core/foods/food";
 import { judge } from "@/core/judge";
-import { plan, type Plan, type PlanInput } from "@/core/plan";
+import { plan, type Plan } from "@/core/plan";
 import { newMemory } from "@/core/quantities/memory";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 
 const memory = newMemory();
 
-/** A plan and what can harm in it, as far as that is known without times. */
+/** A plan, what can harm in it as far as that is known without times, and the foods that it touches. */
 export interface Judged {
   readonly plan: Plan;
   readonly cautions: readonly Caution[];
+  readonly foods: readonly Food[];
+  readonly changes: readonly AllergenChange[];
 }
 
 /** Answers plans at once; nothing slow ever runs here. */
 export const planApi = {
-  plan(input: PlanInput): Judged {
+  plan(question: Question): Judged {
+    const { input, changes } = askedAbout(question);
     const found = plan(input, { memory });
-    return { plan: found, cautions: judge(input, found, null) };
+    return { plan: found, cautions: judge(input, found, null), foods: foodsIn(input), changes };
   },
   /** Cautions once the times are known. */
-  judge: (input: PlanInput, schedule: Schedule): readonly Caution[] => judge(input, plan(input, { memory }), schedule),
+  judge(question: Question, schedule: Schedule): readonly Caution[] {
+    const { input } = askedAbout(question);
+    return judge(input, plan(input, { memory }), schedule);
+  },
 };
 expose(planApi);

@@ -2,7 +2,8 @@ import { expose } from "comlink";
 import type { Kitchen } from "@/core/household/kitchen";
 import { type Outlook, outlookOf } from "./outlook";
 import { newMemory } from "@/core/quantities/memory";
-import { type PlanInput, type Ranges, sampleRanges } from "@/core/plan";
+import { askedAbout, type Question } from "@/core/cooking";
+import { type Ranges, sampleRanges } from "@/core/plan";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
 
@@ -17,15 +18,15 @@ export const searchApi = {
     newest = generation;
   },
   /** Ranges, or null when the question was outdated meanwhile. */
-  async ranges(generation: number, input: PlanInput, samples: number, seed: number): Promise<Ranges | null> {
-    const run = sampleRanges(input, samples, seed, { memory });
+  async ranges(generation: number, question: Question, samples: number, seed: number): Promise<Ranges | null> {
+    const run = sampleRanges(askedAbout(question).input, samples, seed, { memory });
     for (let step = run.next(); ; step = run.next()) {
       if (step.done) return step.value;
       await breathe();
       if (generation !== newest) return null;
     }
   },
-  outlook: (input: PlanInput): Outlook => outlookOf(input, memory),
+  outlook: (question: Question): Outlook => outlookOf(askedAbout(question).input, memory),
   schedule(net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule {
     return schedule(scheduleQuestion(net, kitchen, serveAt));
   },

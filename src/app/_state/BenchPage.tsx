@@ -14,8 +14,6 @@ import {
   removePart,
   removeStep,
 } from "@/core/dish/edit";
-import { newStep } from "@/core/process/registry";
-import { partFromPattern } from "@/core/dish/patterns";
 import { scaleAmounts } from "@/core/dish/scale";
 import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
@@ -137,7 +135,7 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
       scale: (factor, by) => {
         const { supper, dish, plan, input } = newest.current;
         const scaled = editDish(supper, dish.id, (d) => scaleAmounts(d, factor));
-        void computing.plan({ ...input, supper: scaled }).then((then) => {
+        void computing.plan({ input: { ...input, supper: scaled }, today: null }).then((then) => {
           const kept = plan === null ? "" : sayKept(differences(rowsOf(plan), rowsOf(then.plan)));
           return saveSupper(scaled, "Scale the dish", `${by}: everything × ${factor.toFixed(2)}. ${kept}`);
         });
@@ -147,14 +145,17 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
       takeDish: (dish) => setTaken({ dish, part: null, step: null }),
       takePart: (part) => setTaken((t) => ({ ...t, part, step: null })),
       takeStep: (step) => setTaken((t) => ({ ...t, step })),
-      addStep: (kind) =>
+      addStep: async (kind) => {
+        const { newStep } = await import("@/core/process/registry");
         onPart((part) => {
           const step = newStep(kind, freeId(newest.current.dish, `${part.id}-${kind}`)) as Step;
           const after = newest.current.step?.id ?? null;
           edit("Add a step", (d) => addStep(d, part.id, step, after));
           setTaken((t) => ({ ...t, part: part.id, step: step.id }));
-        }),
-      addPart: (pattern) => {
+        });
+      },
+      addPart: async (pattern) => {
+        const { partFromPattern } = await import("@/core/dish/patterns");
         const { dish } = newest.current;
         const added = partFromPattern(dish, pattern);
         edit("Add a part", (d) => addPart(d, added));

@@ -7,6 +7,7 @@ import { duplicate } from "@/core/dish/scale";
 import { localTime, nextWeekday } from "@/core/calendar/localTime";
 import { nextUp } from "@/core/schedule/nextUp";
 import {
+  type Awaited,
   Counter,
   EmptyCounter,
   type NextThing,
@@ -17,7 +18,8 @@ import {
 import type { SupperWishes } from "@/ui/counter/StartSupper";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/count";
-import { clear, loadDemo } from "./demo";
+import { useAhead } from "./ahead";
+import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
 import { browserZone, change, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
 import { supperHref } from "./supper";
@@ -49,6 +51,13 @@ export function CounterPage() {
   const facts = house.state === "ready" ? [house.kitchen, house.eaters, house.labels, house.cookings.length] : null;
   const outlooks = useOutlooks(coming, facts);
 
+  useAhead(
+    coming
+      .slice(0, 1)
+      .flatMap((s) => [supperHref("bench", s.id), supperHref("clock", s.id), supperHref("stove", s.id)]),
+    outlooks.size > 0,
+  );
+
   if (house.state === "loading" || now === null) return null;
   const newDish = async () => {
     const dish: Dish = { id: newId("dish"), name: "New dish", replaces: "", servings: 4, parts: [] };
@@ -66,6 +75,7 @@ export function CounterPage() {
 
   return (
     <Counter
+      awaited={awaitedOf(coming, outlooks)}
       next={nextThing(nextUp([...outlooks.values()]), house.kitchen.timeZone, now)}
       work={workOf(coming, outlooks)}
       suppers={coming.map((s) => supperLine(s, outlooks.get(s.id), house, now))}
@@ -137,11 +147,21 @@ function supperLine(supper: Supper, coming: ComingSupper | undefined, house: Hou
     name: supper.name,
     dishes: supper.dishes.map((d) => d.name).join(" · "),
     remarks: coming?.outlook.remarks ?? null,
+    remarksAwaited: 1 + house.eaters.filter((e) => supper.eaters.includes(e.id) && e.avoids.length > 0).length,
     startSays:
       coming?.cooking === "done" ? "cooked" : firstAt !== null && firstAt < now ? "should have begun" : "begin",
     start: firstAt === null ? "–" : writeWhen(localTime(firstAt, zone), day),
     href: supperHref("bench", supper.id),
   };
+}
+
+/** What is still being worked out: the next thing, and as many lines as the first supper has steps. */
+function awaitedOf(suppers: readonly Supper[], outlooks: ReadonlyMap<string, ComingSupper>): Awaited {
+  const next = suppers.some((s) => !outlooks.has(s.id));
+  const first = suppers.find((s) => outlooks.get(s.id)?.cooking !== "done");
+  const steps = (dish: Dish) => dish.parts.reduce((n, p) => n + p.steps.length, 0);
+  const awaited = first !== undefined && !outlooks.has(first.id);
+  return { next, workLines: awaited ? first.dishes.reduce((n, d) => n + steps(d), 0) : 0 };
 }
 
 /** The order of work of the first supper that is still to be cooked. */

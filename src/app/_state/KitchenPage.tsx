@@ -1,8 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { broughtIn, clashesOf, type HowToBringIn, type Overruled } from "@/core/formats/bringIn";
-import { type HouseholdFile, readHousehold, writeHousehold } from "@/core/formats/household";
+import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
+import type { HouseholdFile } from "@/core/formats/household";
 import type { Food, FoodLookup } from "@/core/foods/food";
 import { db } from "@/data/db";
 import { editsFor, editsToClear, readAll } from "@/data/household";
@@ -12,29 +12,32 @@ import { Backup } from "@/ui/kitchen/Backup";
 import { KitchenForm } from "@/ui/kitchen/KitchenForm";
 import { type ClashWords, HOW_SAYS, sayFile, sayFileFailure, sayLabelClash, sayLogClash } from "@/ui/wording/files";
 import { foodName } from "@/ui/wording/words";
-import { clear, loadDemo } from "./demo";
+import { clear, loadDemo } from "./house";
 import { download } from "./download";
-import { browserZone, change, changes, newId, put, remove, saveKitchen, useHistory, useHouse } from "./store";
+import { browserZone, change, changes, newId, put, remove, saveKitchen, useFoods, useHistory, useHouse } from "./store";
 
 export function KitchenPage() {
   const house = useHouse();
   const [file, setFile] = useState<FileInHand | null>(null);
   const history = useHistory();
   const [problem, setProblem] = useState<string | null>(null);
-  if (house.state === "loading") return null;
+  const allFoods = useFoods();
+  if (house.state === "loading" || allFoods === null) return null;
   const { kitchen, eaters } = house;
-  const foods = namesIn(house.foods);
+  const foods = namesIn(allFoods);
 
-  const take = (name: string, text: string) => {
+  const take = async (name: string, text: string) => {
+    const { readHousehold } = await formats();
     const read = readHousehold(text);
     setProblem(read.ok ? null : sayFileFailure(read.failure));
     setFile(read.ok ? { name, data: read.value, asked: null } : null);
   };
   const ask = async (how: HowToBringIn) => {
     if (!file) return;
+    const { clashesOf } = await bringing();
     const { labels, logs } = clashesOf(await readAll(db), file.data, how);
     const clashes = [
-      ...labels.map((c) => sayLabelClash(c, foodName(namesIn([...house.foods, ...file.data.foods]), c.food))),
+      ...labels.map((c) => sayLabelClash(c, foodName(namesIn([...allFoods, ...file.data.foods]), c.food))),
       ...logs.map((c) => sayLogClash(c, file.data.suppers.find((s) => s.id === c.supper)?.name ?? "A supper")),
     ];
     if (clashes.length === 0) await bringIn(how, new Set());
@@ -42,6 +45,7 @@ export function KitchenPage() {
   };
   const bringIn = async (how: HowToBringIn, overruled: Overruled) => {
     if (!file) return;
+    const { broughtIn } = await bringing();
     const brought = broughtIn(await readAll(db), file.data, how, overruled, `~${newId("copy").slice(-4)}`);
     const cleared = how === "replace" ? await editsToClear(db) : [];
     const label = how === "replace" ? "Replace by a file" : "Add a file as copies";
@@ -65,7 +69,7 @@ export function KitchenPage() {
       }
       foods={
         <FoodShelf
-          foods={house.foods}
+          foods={allFoods}
           isOwn={(id) => house.own.some((f) => f.id === id)}
           onFigure={(food, figure, per100) => {
             const own = house.own.find((f) => f.id === food.id);
@@ -119,12 +123,8 @@ export function KitchenPage() {
           }}
           undoable={history.undoable?.label ?? null}
           problem={problem}
-          onExport={() =>
-            void readAll(db).then((all) =>
-              download("jade-pan-household.json", "application/json", writeHousehold(all, new Date().toISOString())),
-            )
-          }
-          onFile={take}
+          onExport={() => void exportAll()}
+          onFile={(name, text) => void take(name, text)}
           onBringIn={(how) => void ask(how)}
           onDecided={(how, overruled) => void bringIn(how, overruled)}
           onUndo={() => void changes.undo()}
@@ -137,6 +137,13 @@ export function KitchenPage() {
   );
 }
 
+/** Schemas and file formats are fetched when somebody exports or imports. */
+const formats = () => import("@/core/formats/household");
+const bringing = () => import("@/core/formats/bringIn");
+async function exportAll(): Promise<void> {
+  const [{ writeHousehold }, all] = await Promise.all([formats(), readAll(db)]);
+  download("jade-pan-household.json", "application/json", writeHousehold(all, new Date().toISOString()));
+}
 interface FileInHand {
   readonly name: string;
   readonly data: HouseholdFile;

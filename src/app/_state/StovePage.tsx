@@ -3,7 +3,6 @@
 import { useRouter } from "next/navigation";
 import { useCallback, useMemo, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
-import { frozenInput } from "@/core/cooking";
 import { headCount } from "@/core/dish/dish";
 import { entryOf } from "@/core/notebook/entry";
 import type { Plan } from "@/core/plan";
@@ -44,6 +43,7 @@ function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
   const begin = async () => {
     const first = moves[0];
     if (!first) return;
+    const { frozenInput } = await import("@/core/cooking");
     const at = instant();
     const row = { id: newId("cooking"), supper: supper.id, startedAt: new Date(at).toISOString() };
     await changes.begin({ ...row, input: frozenInput(input) }, { kind: "begun", at, step: first.key });

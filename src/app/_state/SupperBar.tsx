@@ -9,6 +9,7 @@ import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
 import { useSame } from "@/ui/frame/useSame";
 import { writeDay } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/count";
+import { useAhead } from "./ahead";
 import { saveKitchen, useKitchen } from "./store";
 import { supperHref, type SupperView, useSupper } from "./supper";
 
@@ -55,6 +56,10 @@ export function SupperBar() {
     [kitchen],
   );
   const stages = useSame(state.state === "ready" ? stagesOf(state, path) : []);
+  useAhead(
+    stages.filter((s) => !s.here).map((s) => s.href),
+    state.state === "ready" && state.plan !== null && state.schedule !== null,
+  );
   const bar = (children: ReactNode) => (
     <Bar units={kitchen?.units ?? "metric"} onUnits={setUnits} path={path}>
       {children}

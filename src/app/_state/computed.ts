@@ -1,20 +1,25 @@
 "use client";
 
 import { useEffect, useMemo, useRef, useState } from "react";
+import type { AllergenChange } from "@/core/foods/book";
+import type { Food } from "@/core/foods/food";
 import type { Kitchen } from "@/core/household/kitchen";
-import type { Plan, PlanInput, Ranges } from "@/core/plan";
+import type { Question } from "@/core/cooking";
+import type { Plan, Ranges } from "@/core/plan";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 import { computing } from "@/workers/client";
 
 /** A plan and the input it was reckoned from. */
 export interface Reckoned {
-  readonly of: PlanInput;
+  readonly of: Question;
   readonly plan: Plan;
   readonly cautions: readonly Caution[];
+  readonly foods: readonly Food[];
+  readonly changes: readonly AllergenChange[];
 }
 /** The plan of the newest input; while it is reckoned the last one stays, so that nothing jumps. */
-export function usePlan(input: PlanInput | null): Reckoned | null {
+export function usePlan(input: Question | null): Reckoned | null {
   const [reckoned, setReckoned] = useState<Reckoned | null>(null);
   // Asked while the page is still drawing the edit: the worker reckons meanwhile. Asking twice changes nothing.
   const answer = useMemo(() => (input === null ? null : computing.plan(input)), [input]);
@@ -32,8 +37,8 @@ export function usePlan(input: PlanInput | null): Reckoned | null {
 const SETTLE_MS = 200;
 
 /** Ranges follow when the cook pauses; those of another plan than the one shown are not shown. */
-export function useRanges(input: PlanInput | null, shown: PlanInput | null): Ranges | null {
-  const [ranges, setRanges] = useState<{ of: PlanInput; ranges: Ranges } | null>(null);
+export function useRanges(input: Question | null, shown: Question | null): Ranges | null {
+  const [ranges, setRanges] = useState<{ of: Question; ranges: Ranges } | null>(null);
   useEffect(() => {
     if (input === null) return;
     const timer = setTimeout(
@@ -77,7 +82,7 @@ export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt:
  * What can harm, of the plan that is shown: at once without times, and with them as soon as the schedule is of that plan.
  */
 export function useCautions(now: Reckoned | null, timed: Timed | null, planned: Plan | null): readonly Caution[] {
-  const [judged, setJudged] = useState<{ of: PlanInput; by: Schedule; cautions: readonly Caution[] } | null>(null);
+  const [judged, setJudged] = useState<{ of: Question; by: Schedule; cautions: readonly Caution[] } | null>(null);
   const input = now?.of ?? null;
   const schedule = timed !== null && timed.of === planned ? timed.schedule : null;
   useEffect(() => {

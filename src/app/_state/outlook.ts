@@ -1,7 +1,6 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { inputUnderWay } from "@/core/cooking";
 import type { Supper } from "@/core/dish/dish";
 import { progressOf } from "@/core/process/log";
 import type { Coming } from "@/core/schedule/nextUp";
@@ -28,8 +27,11 @@ export function useOutlooks(suppers: readonly Supper[], changed: unknown): Reado
       for (const supper of JSON.parse(key)[0] as Supper[]) {
         const [live, cooked] = await Promise.all([planInputOf(db, supper, browserZone()), cookingOf(db, supper.id)]);
         const done = cooked !== null && progressOf(cooked.log).finishedAt !== null;
-        const input = cooked === null || done ? live : inputUnderWay(cooked.cooking.input, live).input;
-        const outlook = await computing.outlook(input);
+        const outlook = await computing.outlook(
+          cooked === null || done
+            ? { input: live, today: null }
+            : { input: cooked.cooking.input, today: { foods: live.foods, labels: live.labels } },
+        );
         if (!current) return;
         const cooking = cooked === null ? "none" : done ? "done" : "under way";
         found.set(supper.id, { supper, outlook, cooking, firstAt: outlook.firstAt });

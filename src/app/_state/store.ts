@@ -5,7 +5,6 @@ import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import type { Dish, Supper } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
-import { allFoods } from "@/core/foods/book";
 import type { Food } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
 import { Changes, type Edit } from "@/data/changes";
@@ -50,8 +49,7 @@ export type HouseState =
       readonly kitchen: Kitchen;
       readonly eaters: readonly Eater[];
       readonly labels: readonly Label[];
-      readonly foods: readonly Food[];
-      /** The cook's own foods among them. */
+      /** The cook's own foods. */
       readonly own: readonly Food[];
       readonly dishes: readonly Dish[];
       readonly suppers: readonly Supper[];
@@ -100,10 +98,9 @@ export function useHouse(): HouseState {
   useEffect(() => dropWritten(), [stored]);
   return useMemo(() => (stored === undefined ? LOADING : houseWith(stored, onItsWay)), [stored, onItsWay]);
 }
-const houseOf = (rows: Omit<House, "state" | "foods" | "empty">): House => ({
+const houseOf = (rows: Omit<House, "state" | "empty">): House => ({
   ...rows,
   state: "ready",
-  foods: allFoods({ foods: rows.own, labels: rows.labels }),
   empty: rows.dishes.length === 0 && rows.suppers.length === 0,
 });
 function houseWith(stored: House, onItsWay: Pending): House {
@@ -120,10 +117,24 @@ function houseWith(stored: House, onItsWay: Pending): House {
   });
 }
 
-/** The foods of the house alone: a supper that changes does not draw again what only needs these. */
+/**
+ * Every food as the household knows it; null until the food table has come, which is fetched after the page. A supper that
+ * changes does not draw again what only needs these.
+ */
 export function useFoods(): readonly Food[] | null {
-  return (
-    useLiveQuery(async () => allFoods({ foods: await db.foods.toArray(), labels: await db.labels.toArray() })) ?? null
+  const said = useLiveQuery(async () => ({ foods: await db.foods.toArray(), labels: await db.labels.toArray() }));
+  const onItsWay = usePending();
+  const [book, setBook] = useState<typeof import("@/core/foods/book") | null>(null);
+  useEffect(() => void import("@/core/foods/book").then(setBook), []);
+  return useMemo(
+    () =>
+      said === undefined || book === null
+        ? null
+        : book.allFoods({
+            foods: withPending(said.foods, "foods", onItsWay),
+            labels: withPending(said.labels, "labels", onItsWay),
+          }),
+    [said, book, onItsWay],
   );
 }
 export const useKitchen = (): Kitchen | null => useLiveQuery(() => kitchenOf(db, browserZone())) ?? null;

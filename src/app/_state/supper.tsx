@@ -4,9 +4,9 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useContext, useEffect, useMemo } from "react";
 import type { Supper } from "@/core/dish/dish";
-import { inputUnderWay } from "@/core/cooking";
-import { type AllergenChange, openBook } from "@/core/foods/book";
-import type { FoodLookup } from "@/core/foods/food";
+import type { Question } from "@/core/cooking";
+import type { AllergenChange } from "@/core/foods/book";
+import type { Food, FoodLookup } from "@/core/foods/food";
 import type { Eater } from "@/core/household/people";
 import type { Caution } from "@/core/safety/rule";
 import type { Label } from "@/core/formats/household";
@@ -26,6 +26,8 @@ export interface SupperView {
   readonly state: "ready";
   readonly supper: Supper;
   readonly input: PlanInput;
+  /** What the workers are asked: the input, and what stands today where it is frozen. */
+  readonly question: Question;
   readonly foods: FoodLookup;
   /** As the house has them now, frozen or not. */
   readonly units: UnitSystem;
@@ -88,31 +90,31 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     return { ...house, supper: edited };
   }, [stored, kitchen, eaters, edited]);
 
-  const today = useSame(stored && stored.supper !== null ? { foods: stored.own, labels: stored.input.labels } : null);
-  const underWay = useMemo(
-    () => (frozen && today !== null ? inputUnderWay(cooking.row.input, today) : null),
-    [frozen, cooking, today],
+  const today = useSame(
+    frozen && stored && stored.supper !== null ? { foods: stored.own, labels: stored.input.labels } : null,
   );
-  const base = useSame(frozen ? (underWay?.input ?? null) : fresh);
+  const base = useSame(frozen ? cooking.row.input : fresh);
   const weighings = useSame(frozen ? cooking.log.filter((e) => e.kind === "weighed") : NO_LOG);
-  const withLog = useMemo(
-    () => (base === null || weighings === null ? null : { ...base, log: weighings }),
-    [base, weighings],
+  const asked = useMemo<Question | null>(
+    () => (base === null || weighings === null ? null : { input: { ...base, log: weighings }, today }),
+    [base, weighings, today],
   );
+  const unweighed = useMemo<Question | null>(() => (base === null ? null : { input: base, today }), [base, today]);
   const weighed = weighings !== null && weighings.length > 0;
   // Without a weighing the plan is the planned one: reckoned once, from the input as it goes to the samples.
-  const before = usePlan(weighed ? base : withLog);
-  const corrected = usePlan(weighed ? withLog : null);
+  const before = usePlan(weighed ? unweighed : asked);
+  const corrected = usePlan(weighed ? asked : null);
   // Until the first correction is reckoned the plan before it stays, so that the Stove never goes blank.
   const now = weighed ? (corrected ?? before) : before;
   const planned = before?.plan ?? null;
   const plan = now?.plan ?? null;
-  const said = useSame(withLog && { foods: withLog.foods, labels: withLog.labels });
-  const foods = useMemo(() => openBook(said ?? { foods: [], labels: [] }).food, [said]);
-  const ranges = useRanges(withLog, now?.of ?? null);
+  const named = useSame(now?.foods ?? null);
+  const foods = useMemo(() => lookupIn(named ?? []), [named]);
+  const ranges = useRanges(asked, now?.of ?? null);
   const timed = useSchedule(planned, base?.kitchen ?? null, base?.supper.serveAt ?? null);
   const schedule = timed?.schedule ?? null;
   const cautions = useCautions(now, timed, planned);
+  const changes = useSame(now?.changes ?? null) ?? NO_CHANGES;
 
   // A look at the store that brings nothing new must not draw every screen again: only what says something else counts.
   const labels = useSame(stored && stored.supper !== null ? stored.labels : null);
@@ -121,44 +123,35 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   const found = looked && supper !== null;
   const value = useMemo<SupperState>(() => {
     if (!looked) return { state: "loading" };
-    if (!found || withLog === null || units === null || labels === null) return { state: "missing" };
+    if (!found || asked === null || units === null || labels === null) return { state: "missing" };
     return {
       state: "ready",
-      supper: withLog.supper,
-      input: withLog,
+      supper: asked.input.supper,
+      question: asked,
+      input: asked.input,
       foods,
       units,
       labels,
       plan,
       planned,
       cautions,
-      allergenChanges: underWay?.changes ?? NO_CHANGES,
+      allergenChanges: changes,
       ranges,
       schedule,
       cooking,
       frozen,
     };
-  }, [
-    looked,
-    found,
-    units,
-    labels,
-    withLog,
-    foods,
-    plan,
-    planned,
-    cautions,
-    underWay,
-    ranges,
-    schedule,
-    cooking,
-    frozen,
-  ]);
+  }, [looked, found, units, labels, asked, foods, plan, planned, cautions, changes, ranges, schedule, cooking, frozen]);
   return <Context value={value}>{children}</Context>;
 }
 
 const NO_LOG: readonly LogEntry[] = [];
 const NO_CHANGES: readonly AllergenChange[] = [];
+
+const lookupIn = (foods: readonly Food[]): FoodLookup => {
+  const byId = new Map(foods.map((f) => [f.id, f]));
+  return (id) => byId.get(id) ?? null;
+};
 
 /** The name of one of these people; somebody who is gone is "somebody". */
 export const nameIn =

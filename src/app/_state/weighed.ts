@@ -19,11 +19,12 @@ export interface ChangedByWeighing {
 
 /** Worked out from the log, so that a reload shows it again; only while the step that was weighed is in hand. */
 export function useChanged(view: SupperView, plan: Plan, inHand: string): ChangedByWeighing | null {
-  const weighings = view.input.log;
+  const { question } = view;
+  const weighings = question.input.log;
   const last = weighings.at(-1);
   const before = useMemo(
-    () => (last ? { ...view.input, log: weighings.slice(0, -1) } : null),
-    [view.input, weighings, last],
+    () => (last ? { ...question, input: { ...question.input, log: weighings.slice(0, -1) } } : null),
+    [question, weighings, last],
   );
   const earlier = usePlan(before)?.plan ?? null;
   if (!last || last.kind !== "weighed" || !earlier || last.step !== inHand) return null;

@@ -1,17 +1,12 @@
 import type { Line } from "../process/step";
 import type { Step, StepKind, StepOf } from "../process/registry";
 import type { Dish, Part } from "./dish";
+import { PATTERN_NAMES, type PatternId } from "./patternNames";
 import { freeId } from "./edit";
 import { newStep } from "../process/registry";
 
-/**
- * Parts to start from: the chain of steps that a kind of part usually needs, with amounts for four that any cook
- * will change. Common practice, no dish.
- */
-export type PatternId = "seared" | "bound" | "sauce" | "mash" | "vegetables" | "empty";
-
+/** The chain of steps that a kind of part usually needs, with amounts for four that any cook will change. Common practice, no dish. */
 interface Pattern {
-  readonly name: string;
   readonly salt: Part["saltTarget"];
   readonly waits: number;
   readonly steps: readonly { readonly kind: StepKind; readonly adds?: readonly Line[]; readonly more?: object }[];
@@ -21,7 +16,6 @@ const more = <K extends StepKind>(_kind: K, settings: Partial<StepOf<K>>): objec
 
 export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
   seared: {
-    name: "Soaked and seared",
     salt: "braised",
     waits: 10,
     steps: [
@@ -38,7 +32,6 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
     ],
   },
   bound: {
-    name: "Bound and shaped",
     salt: "mince",
     waits: 10,
     steps: [
@@ -56,7 +49,6 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
     ],
   },
   sauce: {
-    name: "Sauce",
     salt: "sauce",
     waits: 15,
     steps: [
@@ -68,7 +60,6 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
     ],
   },
   mash: {
-    name: "Boiled and mashed",
     salt: "mash",
     waits: 15,
     steps: [
@@ -78,7 +69,6 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
     ],
   },
   vegetables: {
-    name: "Browned vegetables",
     salt: null,
     waits: 15,
     steps: [
@@ -87,7 +77,7 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
       { kind: "season", more: more("season", { saltTo: 0.008 }) },
     ],
   },
-  empty: { name: "Empty part", salt: null, waits: 15, steps: [{ kind: "weigh" }] },
+  empty: { salt: null, waits: 15, steps: [{ kind: "weigh" }] },
 };
 
 /** A new part of a dish from a pattern; amounts are brought from four servings to the dish's own number. */
@@ -100,5 +90,5 @@ export function partFromPattern(dish: Dish, id: PatternId): Part {
     ({ kind, adds = [], more: settings }, i) =>
       ({ ...newStep(kind, `${part}-${kind}-${i + 1}`), ...settings, adds: adds.map(line) }) as Step,
   );
-  return { id: part, name: pattern.name, steps, waitsForTableMin: pattern.waits, saltTarget: pattern.salt };
+  return { id: part, name: PATTERN_NAMES[id], steps, waitsForTableMin: pattern.waits, saltTarget: pattern.salt };
 }

@@ -50,18 +50,6 @@ export type Cooking = v.InferOutput<typeof CookingSchema> & { readonly input: Pl
 export type HouseholdFile = v.InferOutput<typeof HouseholdFileSchema>;
 export type Household = Omit<HouseholdFile, "format" | "version" | "exportedAt">;
 
-/** What can be cleared by itself: each takes the lists that its words name, and no other. */
-export const CLEARABLE = {
-  counter: ["suppers", "cookings"],
-  shelf: ["dishes"],
-  people: ["eaters"],
-  foods: ["foods", "labels"],
-  kitchen: ["kitchen"],
-  notebook: ["entries"],
-} as const satisfies Record<string, readonly (keyof Household)[]>;
-export type Clearable = keyof typeof CLEARABLE;
-export const EVERYTHING = Object.keys(CLEARABLE) as readonly Clearable[];
-
 const byId = <T extends { readonly id: string }>(items: readonly T[]): T[] =>
   items.slice().sort((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
 

@@ -36,6 +36,12 @@ function drawnByKind(): Map<string, Set<string>> {
   applyStep(vesselOf(contents("green-lentils", 200)), { ...newStep("cook", "s"), adds: pot }, context(spy));
   kind = "simmer";
   applyStep(sour("green-lentils"), newStep("simmer", "s"), context(spy));
+  kind = "bake";
+  const covered = { ...newStep("bake", "s"), cover: "lid" as const };
+  applyStep(vesselOf(contents("chickpeas-cooked", 500)), covered, context(spy));
+  kind = "air-fry";
+  const loose = { ...newStep("air-fry", "s"), minutes: 20, coreC: null };
+  applyStep(vesselOf(contents("potato", 500)), loose, context(spy));
   for (const dish of DEMO_DISHES) {
     const book = openBook({ foods: [], labels: [] });
     const steps = new Map(

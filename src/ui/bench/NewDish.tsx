@@ -1,7 +1,7 @@
 "use client";
 
 import { Flex, Heading, Text } from "@chakra-ui/react";
-import { type PatternId, PATTERNS } from "@/core/dish/patterns";
+import { PATTERN_IDS, PATTERN_NAMES, type PatternId } from "@/core/dish/patternNames";
 import { Card, Quiet } from "../frame/controls";
 
 export function NewDish({ onAdd }: { onAdd: (pattern: PatternId) => void }) {
@@ -15,9 +15,9 @@ export function NewDish({ onAdd }: { onAdd: (pattern: PatternId) => void }) {
         amount and every step can be changed afterwards.
       </Text>
       <Flex gap="2" wrap="wrap">
-        {(Object.keys(PATTERNS) as PatternId[]).map((id) => (
+        {PATTERN_IDS.map((id) => (
           <Quiet key={id} onClick={() => onAdd(id)}>
-            {PATTERNS[id].name}
+            {PATTERN_NAMES[id]}
           </Quiet>
         ))}
       </Flex>

@@ -2,7 +2,7 @@
 
 import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
 import { memo } from "react";
-import { type PatternId, PATTERNS } from "@/core/dish/patterns";
+import { PATTERN_IDS, PATTERN_NAMES, type PatternId } from "@/core/dish/patternNames";
 import { writeMass } from "@/core/quantities/write";
 import { Card, Quiet } from "../frame/controls";
 import { useSame } from "../frame/useSame";
@@ -119,7 +119,7 @@ const Dishes = memo(function Dishes({ plan, dishId, name, partId, speaking, froz
           value=""
           options={[
             { value: "", label: "Add a part …" },
-            ...Object.entries(PATTERNS).map(([value, p]) => ({ value, label: p.name })),
+            ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_NAMES[id] })),
           ]}
           onChoose={(v) => v !== "" && actions.addPart(v as PatternId)}
         />

@@ -1,5 +1,5 @@
 import type { Dish, Part, Supper } from "@/core/dish/dish";
-import type { PatternId } from "@/core/dish/patterns";
+import type { PatternId } from "@/core/dish/patternNames";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
 import type { Allergen } from "@/core/foods/allergens";

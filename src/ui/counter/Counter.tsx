@@ -31,6 +31,8 @@ export interface SupperLine {
   readonly dishes: string;
   /** null until they are worked out: their place is kept. */
   readonly remarks: readonly { readonly tone: "good" | "watch" | "harm" | "plain"; readonly says: string }[] | null;
+  /** How many remarks will come at most, for their place. */
+  readonly remarksAwaited: number;
   readonly start: string;
   readonly startSays: string;
   readonly href: string;
@@ -46,7 +48,15 @@ export interface WorkList {
   readonly href: string;
   readonly lines: readonly { readonly time: string; readonly title: string; readonly says: string }[];
 }
+/** What is still being worked out keeps its place, so that nothing jumps when it comes. */
+export interface Awaited {
+  /** The next thing to do. */
+  readonly next: boolean;
+  /** Lines of the order of work; 0 when none is awaited. */
+  readonly workLines: number;
+}
 export interface CounterProps {
+  readonly awaited: Awaited;
   readonly next: NextThing | null;
   readonly work: WorkList | null;
   readonly suppers: readonly SupperLine[];
@@ -79,11 +89,15 @@ export function Counter(props: CounterProps) {
         <h1>Counter</h1>
       </VisuallyHidden>
       <Stack gap="4">
-        {next && <NextCard next={next} />}
+        {next ? <NextCard next={next} /> : props.awaited.next && <NextCard next={COMING} />}
         {suppers.map((s) => (
           <SupperCard key={s.id} supper={s} onRemove={() => props.onRemoveSupper(s.id)} />
         ))}
-        {props.work && <Work work={props.work} />}
+        {props.work ? (
+          <Work work={props.work} />
+        ) : (
+          props.awaited.workLines > 0 && <Work work={linesToCome(props.awaited.workLines)} />
+        )}
         {suppers.length === 0 && (
           <Card>
             <Heading as="h2" fontSize="xl">
@@ -174,6 +188,14 @@ export function Counter(props: CounterProps) {
   );
 }
 
+/** Of the size of what will stand here. */
+const COMING: NextThing = { when: "…", title: "…", says: "Working it out.", href: "/", does: "…", late: false };
+const linesToCome = (count: number): WorkList => ({
+  title: "…",
+  href: "/",
+  lines: Array.from({ length: count }, (_, i) => ({ time: "", title: "…", says: `${i}` })),
+});
+
 function NextCard({ next }: { next: NextThing }) {
   return (
     <Box
@@ -185,6 +207,7 @@ function NextCard({ next }: { next: NextThing }) {
       borderColor="turmeric"
       rounded="2xl"
       p={{ base: "5", md: "7" }}
+      minH={{ base: "19.5rem", md: "10rem" }}
     >
       <Flex gap="5" align="center" wrap={{ base: "wrap", md: "nowrap" }}>
         <Box flex="1" minW={{ base: "100%", md: "0" }}>
@@ -231,7 +254,7 @@ function Work({ work }: { work: WorkList }) {
         {work.lines.map((l) => (
           <HStack
             as="li"
-            key={l.time + l.title}
+            key={l.time + l.title + l.says}
             gap="3"
             py="1.5"
             borderBottomWidth="1px"
@@ -272,7 +295,12 @@ function SupperCard({ supper, onRemove }: { supper: SupperLine; onRemove: () => 
           <Text color="quiet" mb="2">
             {supper.dishes}
           </Text>
-          <Flex gap="2" wrap="wrap" minH="8.5">
+          <Flex
+            gap="2"
+            wrap="wrap"
+            minH={{ base: `${supper.remarksAwaited * 2.5}rem`, md: "2.125rem" }}
+            alignContent="flex-start"
+          >
             {supper.remarks?.map((r) => (
               <Remark key={r.says} tone={r.tone} py="1">
                 {r.says}
@@ -312,7 +340,7 @@ export function EmptyCounter({
         Meat out of the pan, the bite kept.
       </Heading>
       <Text fontSize="xl" color="quiet" mt="4" maxW="52ch">
-        Jade Pan reckons a supper with plant protein: how much water goes in and comes out, how much salt, how many
+        Jade Pan works out a supper with plant protein: how much water goes in and comes out, how much salt, how many
         batches, and when each thing begins so that all of it is hot when you eat.
       </Text>
       <Flex gap="3" mt="8" wrap="wrap">
@@ -324,8 +352,8 @@ export function EmptyCounter({
         </Quiet>
       </Flex>
       <Text color="quiet" mt="4">
-        The demo brings five people, their kitchen and two dishes; one click clears it again. Everything stays in this
-        browser.
+        The demo brings five people, their kitchen and thirteen dishes; in Kitchen each of them can be cleared again.
+        Everything stays in this browser.
       </Text>
       {extra}
     </Box>

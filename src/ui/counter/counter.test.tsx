@@ -53,6 +53,7 @@ describe("starting a supper", () => {
 describe("the counter", () => {
   const counter = (more: Partial<CounterProps> = {}) => {
     const props: CounterProps = {
+      awaited: { next: false, workLines: 0 },
       next: {
         when: "next, today at 17:49",
         title: "Weigh out for the strips",
@@ -73,6 +74,7 @@ describe("the counter", () => {
           at: "19:00 · 5 eaters",
           name: "Sunday supper",
           dishes: "Mustard strips",
+          remarksAwaited: 1,
           remarks: [{ tone: "watch", says: "Ilse: 5 labels to read" }],
           start: "17:49",
           startSays: "begin",

@@ -3,10 +3,11 @@
 import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
 import { useRef, useState } from "react";
 import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
-import { type Clearable, EVERYTHING } from "@/core/formats/household";
+import { type Clearable, EVERYTHING } from "@/core/formats/clearable";
 import { Card, Do, Quiet, Remark } from "../frame/controls";
 import { Choice } from "../frame/fields";
-import { CLEARING, type ClashWords } from "../wording/files";
+import { CLEARING } from "../wording/clearing";
+import type { ClashWords } from "../wording/files";
 
 /** A file that was read and waits for the cook's word. */
 export interface ReadyFile {

@@ -1,5 +1,5 @@
 import type { HowToBringIn, LabelClash, LogClash } from "@/core/formats/bringIn";
-import type { Clearable, FileFailure, HouseholdFile } from "@/core/formats/household";
+import type { FileFailure, HouseholdFile } from "@/core/formats/household";
 import type { AllergenState } from "@/core/foods/allergens";
 import { ALLERGEN_NAMES } from "./words";
 import { counted } from "./count";
@@ -22,36 +22,6 @@ export function sayFileFailure(failure: FileFailure): string {
       return `The file is damaged at ${failure.field}: ${failure.problem}. Nothing was changed.`;
   }
 }
-
-/** What each clearing does, what it takes, and what is said afterwards. */
-export const CLEARING: Readonly<Record<Clearable, { does: string; holds: (n: number) => string; done: string }>> = {
-  counter: {
-    does: "Clear the counter",
-    holds: (n) => counted(n, "supper"),
-    done: "The counter is empty. Shelf, people, kitchen and notebook stay.",
-  },
-  shelf: { does: "Empty the shelf", holds: (n) => counted(n, "dish", "dishes"), done: "The shelf is empty." },
-  people: {
-    does: "Forget the people",
-    holds: (n) => counted(n, "person", "people"),
-    done: "Nobody is in the household.",
-  },
-  foods: {
-    does: "Forget own foods and labels",
-    holds: (n) => counted(n, "food of your own", "foods of your own"),
-    done: "Own foods and labels are gone: labels are to be read again.",
-  },
-  kitchen: {
-    does: "Start the kitchen over",
-    holds: () => "gear, hours, units",
-    done: "The kitchen is a plain one again.",
-  },
-  notebook: {
-    does: "Empty the notebook",
-    holds: (n) => counted(n, "entry", "entries"),
-    done: "The notebook is empty.",
-  },
-};
 
 export const sayFile = (f: HouseholdFile): string =>
   `From ${f.exportedAt.slice(0, 10)}: ${counted(f.eaters.length, "person", "people")}, ${counted(f.dishes.length, "dish", "dishes")}, ${counted(f.suppers.length, "supper")}, ${counted(f.cookings.length, "cooking")}, ${counted(f.entries.length, "entry", "entries")}.`;

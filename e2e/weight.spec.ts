@@ -1,0 +1,63 @@
+import { gzipSync } from "node:zlib";
+import type { Page } from "@playwright/test";
+import { expect, loadDemo, test } from "./fixtures";
+
+/**
+ * What a page fetches until it shows its first figure or question: every script, workers aside, gzipped. KiB. The check
+ * fails above; what is loaded later, on demand or ahead, is measured beside it by `npm run bench`.
+ */
+const BUDGET_KIB: Readonly<Record<string, number>> = {
+  "/": 270,
+  "/supper/stove?s=sunday-supper": 270,
+  "/supper/bench?s=sunday-supper": 330,
+  "/supper/clock?s=sunday-supper": 330,
+};
+/** The first figure or question of each page. */
+const FIRST: Readonly<Record<string, string>> = {
+  "/": "text=of hands-on work",
+  "/supper/stove?s=sunday-supper": "text=Begin cooking",
+  "/supper/bench?s=sunday-supper": "[aria-label^='Weigh: 160 g']",
+  "/supper/clock?s=sunday-supper": "text=In this order",
+};
+
+const sizes = new Map<string, number>();
+/** KiB of scripts that the page itself has fetched so far, gzipped. */
+async function scriptsKib(page: Page): Promise<number> {
+  const names = await page.evaluate(() =>
+    performance
+      .getEntriesByType("resource")
+      .filter((e) => /\.js(\?|$)/.test(e.name) && (e as PerformanceResourceTiming).initiatorType !== "other")
+      .map((e) => e.name),
+  );
+  let bytes = 0;
+  for (const name of new Set(names)) {
+    if (!sizes.has(name)) sizes.set(name, gzipSync(await (await page.request.get(name)).body()).length);
+    bytes += sizes.get(name) ?? 0;
+    if (process.env.WEIGHT) console.log(name.split("/").at(-1), sizes.get(name));
+  }
+  return bytes / 1024;
+}
+
+for (const [path, most] of Object.entries(BUDGET_KIB))
+  test(`${path.split("?")[0]} with the demo household fetches at most ${most} KiB of scripts`, async ({ page }) => {
+    await loadDemo(page);
+    const fresh = await page.context().newPage();
+    await fresh.goto(path);
+    await fresh
+      .locator(FIRST[path] as string)
+      .first()
+      .waitFor();
+    const kib = await scriptsKib(fresh);
+    test.info().annotations.push({ type: "KiB", description: kib.toFixed(1) });
+    console.log(`${path}: ${kib.toFixed(1)} KiB`);
+    expect(kib).toBeGreaterThan(100);
+    expect(kib).toBeLessThanOrEqual(most);
+  });
+
+test("the Counter of an empty browser fetches at most 270 KiB", async ({ page }) => {
+  await page.goto("/");
+  await page.getByRole("button", { name: /demo household/i }).waitFor();
+  const kib = await scriptsKib(page);
+  console.log(`/ empty: ${kib.toFixed(1)} KiB`);
+  expect(kib).toBeLessThanOrEqual(270);
+});

@@ -1,0 +1,22 @@
+"use client";
+
+import type { Clearable } from "@/core/formats/clearable";
+import { db } from "@/data/db";
+import { editsFor, editsToClear } from "@/data/household";
+import { CLEARING } from "@/ui/wording/clearing";
+import { change } from "./store";
+
+/** The demo household beside what is there; a kitchen that the cook has set up stays. */
+export async function loadDemo(now: number, timeZone: string): Promise<void> {
+  // The demo is fetched when somebody asks for it.
+  const [{ demoHousehold }, own] = await Promise.all([import("./demo"), db.kitchen.count()]);
+  const edits = editsFor(demoHousehold(now, timeZone)).filter((e) => e.table !== "kitchen" || own === 0);
+  return change("Load the demo household", edits, "Lantern Yard is on the counter.");
+}
+
+/** Clears what the words say and nothing else, and says what went. */
+export async function clear(kinds: readonly Clearable[]): Promise<void> {
+  const label = kinds.length === 1 ? CLEARING[kinds[0] as Clearable].does : "Clear everything";
+  const says = kinds.length === 1 ? CLEARING[kinds[0] as Clearable].done : "Nothing of yours is left in this browser.";
+  return change(label, await editsToClear(db, kinds), says);
+}

@@ -1,0 +1,11 @@
+/** Parts to start from, by the name that they get. Their steps are in `patterns`. */
+export const PATTERN_NAMES = {
+  seared: "Soaked and seared",
+  bound: "Bound and shaped",
+  sauce: "Sauce",
+  mash: "Boiled and mashed",
+  vegetables: "Browned vegetables",
+  empty: "Empty part",
+} as const;
+export type PatternId = keyof typeof PATTERN_NAMES;
+export const PATTERN_IDS = Object.keys(PATTERN_NAMES) as readonly PatternId[];

@@ -1,0 +1,13 @@
+import type { Household } from "./household";
+
+/** What can be cleared by itself: each takes the lists that its words name, and no other. */
+export const CLEARABLE = {
+  counter: ["suppers", "cookings"],
+  shelf: ["dishes"],
+  people: ["eaters"],
+  foods: ["foods", "labels"],
+  kitchen: ["kitchen"],
+  notebook: ["entries"],
+} as const satisfies Record<string, readonly (keyof Household)[]>;
+export type Clearable = keyof typeof CLEARABLE;
+export const EVERYTHING = Object.keys(CLEARABLE) as readonly Clearable[];
