@@ -31,13 +31,15 @@ import { type Speaking, STEP_NAMES } from "@/ui/wording/words";
 import { counted } from "@/ui/wording/count";
 import { computing } from "@/workers/client";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
+import { useDrawnInSlices } from "./first";
 import { change, changes, newId, put, useFoods, useHistory } from "./store";
 import { nameIn, saveSupper, type SupperView, useSupper } from "./supper";
 
 export function BenchPage() {
   const state = useSupper();
+  const drawn = useDrawnInSlices(state.state === "ready" && state.plan !== null);
   if (state.state === "missing") return <MissingSupper />;
-  if (state.state === "loading" || state.plan === null) return null;
+  if (!drawn || state.state === "loading" || state.plan === null) return null;
   return <Ready view={state} />;
 }
 

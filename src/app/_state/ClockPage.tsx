@@ -9,14 +9,16 @@ import { titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeDate, writeDay } from "@/ui/wording/time";
 import type { Speaking } from "@/ui/wording/words";
 import { download, fileName } from "./download";
+import { useDrawnInSlices } from "./first";
 import { useNow } from "./store";
 import { nameIn, saveSupper, supperHref, type SupperView, useSupper } from "./supper";
 
 export function ClockPage() {
   const state = useSupper();
   const now = useNow(30_000);
+  const drawn = useDrawnInSlices(state.state === "ready" && state.planned !== null && state.schedule !== null);
   if (state.state === "missing") return <MissingSupper />;
-  if (state.state === "loading" || state.planned === null || state.schedule === null) return null;
+  if (!drawn || state.state === "loading" || state.planned === null || state.schedule === null) return null;
   const { supper, planned, schedule, input } = state;
   const zone = input.kitchen.timeZone;
   const serveMs = Date.parse(supper.serveAt);

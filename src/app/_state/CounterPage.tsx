@@ -19,6 +19,7 @@ import type { SupperWishes } from "@/ui/counter/StartSupper";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/count";
 import { useAhead } from "./ahead";
+import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
 import { browserZone, change, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
@@ -58,7 +59,9 @@ export function CounterPage() {
     outlooks.size > 0,
   );
 
-  if (house.state === "loading" || now === null) return null;
+  const drawn = useDrawnInSlices(house.state === "ready" && now !== null);
+
+  if (!drawn || house.state === "loading" || now === null) return null;
   const newDish = async () => {
     const dish: Dish = { id: newId("dish"), name: "New dish", replaces: "", servings: 4, parts: [] };
     const supper = await supperFor(dish, wishesFor(house, now), house);

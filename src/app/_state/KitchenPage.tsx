@@ -12,6 +12,7 @@ import { Backup } from "@/ui/kitchen/Backup";
 import { KitchenForm } from "@/ui/kitchen/KitchenForm";
 import { type ClashWords, HOW_SAYS, sayFile, sayFileFailure, sayLabelClash, sayLogClash } from "@/ui/wording/files";
 import { foodName } from "@/ui/wording/words";
+import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { download } from "./download";
 import { browserZone, change, changes, newId, put, remove, saveKitchen, useFoods, useHistory, useHouse } from "./store";
@@ -22,7 +23,8 @@ export function KitchenPage() {
   const history = useHistory();
   const [problem, setProblem] = useState<string | null>(null);
   const allFoods = useFoods();
-  if (house.state === "loading" || allFoods === null) return null;
+  const drawn = useDrawnInSlices(house.state === "ready" && allFoods !== null);
+  if (!drawn || house.state === "loading" || allFoods === null) return null;
   const { kitchen, eaters } = house;
   const foods = namesIn(allFoods);
 
