@@ -1,5 +1,6 @@
 import { FOODS } from "@/core/foods/table";
-import { plan, type PlanInput, sampleRanges } from "@/core/plan";
+import { plan, type PlanInput } from "@/core/plan";
+import { sampleRanges } from "@/core/sampling";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { schedule } from "@/core/schedule/schedule";
 import { newMemory } from "@/core/quantities/memory";

@@ -74,7 +74,8 @@ export interface PlanTools {
   readonly steps?: StepRegistry;
 }
 
-function worlds(input: PlanInput, book: FoodBook, tools: PlanTools): { dish: Dish; world: ReplayWorld }[] {
+/** The dishes of a supper, scaled to its eaters, each with the world that its steps see. */
+export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): { dish: Dish; world: ReplayWorld }[] {
   const facts = kitchenFacts(input.kitchen);
   const weighed = readings(input.log);
   const memory = tools.memory ?? newMemory();
@@ -87,6 +88,7 @@ function worlds(input: PlanInput, book: FoodBook, tools: PlanTools): { dish: Dis
       foods: book.food,
       figures: book.figures,
       brought: new Map(),
+      known: new Map(),
       readings: weighed,
       memory,
       steps: tools.steps ?? STEP_REGISTRY,
@@ -95,7 +97,7 @@ function worlds(input: PlanInput, book: FoodBook, tools: PlanTools): { dish: Dis
   }));
 }
 const replayAll = (input: PlanInput, book: FoodBook, draw: Draw, tools: PlanTools) =>
-  worlds(input, book, tools).map(({ dish, world }) => ({ dish, world, parts: replay(dish.parts, world, draw) }));
+  worldsOf(input, book, tools).map(({ dish, world }) => ({ dish, world, parts: replay(dish.parts, world, draw) }));
 
 /**
  * The plan of a supper: ledgers, tasks without times, verdicts. Pure, and quick enough for every edit.
@@ -180,72 +182,4 @@ function perEater(
     proteinG: proteinG / heads,
     proteinAtLeast,
   };
-}
-
-const minutesOf = (kind: Phase["kind"]) => (outcome: Outcome) =>
-  outcome.phases.reduce((m, p) => (p.kind === kind ? m + p.minutes : m), 0);
-/** What of a row has a range: grams in the bowl in all and by kind, what came and went, salt, minutes in all and by kind. */
-const RANGED = {
-  massG: ({ after }) => totalG(after.batch),
-  /** With what is dissolved, as the drawing shows them. */
-  solidsG: ({ after: { batch } }) => totalG(batch) - batch.waterG - batch.oilG,
-  waterG: ({ after }) => after.batch.waterG,
-  oilG: ({ after }) => after.batch.oilG,
-  saltShare: ({ after }) => saltShare(after.batch),
-  cameG,
-  leftG,
-  minutes: ({ phases }) => phases.reduce((m, p) => m + p.minutes, 0),
-  hands: minutesOf("hands"),
-  watch: minutesOf("watch"),
-  wait: minutesOf("wait"),
-} satisfies Record<string, (outcome: Outcome) => number>;
-type Ranged = keyof typeof RANGED;
-const ALL_RANGED = Object.keys(RANGED) as readonly Ranged[];
-
-/** P10–P90 of what a row shows, over the runs in which the step can be done. */
-export interface RowRanges extends Readonly<Record<Ranged, Range>> {
-  /** Share of the runs in which it can be done, above 0: below 1 the chance decides whether it works at all. */
-  readonly doneShare: number;
-}
-export type Ranges = Readonly<Record<StepKey, RowRanges>>;
-
-/**
- * Samples the whole chain. Yields after every `chunk` samples so that a worker can look up whether the question is
- * still asked; the last value yielded is the answer.
- */
-export function* sampleRanges(
-  input: PlanInput,
-  samples: number,
-  seed: number,
-  tools: PlanTools = {},
-  chunk = 50,
-): Generator<null, Ranges> {
-  const drawOf = sampledDraws(samples, seed);
-  const prepared = worlds(input, openBook(input), tools);
-  const series = new Map<StepKey, { readonly columns: readonly Float64Array[]; count: number }>();
-  for (let sample = 0; sample < samples; sample++) {
-    const draw = drawOf(sample);
-    for (const { dish, world } of prepared)
-      for (const part of replay(dish.parts, world, draw))
-        for (const row of part.rows) {
-          if (row.state !== "computed") continue;
-          let held = series.get(row.key);
-          if (held === undefined) {
-            held = { columns: ALL_RANGED.map(() => new Float64Array(samples)), count: 0 };
-            series.set(row.key, held);
-          }
-          for (let i = 0; i < ALL_RANGED.length; i++)
-            (held.columns[i] as Float64Array)[held.count] = RANGED[ALL_RANGED[i] as Ranged](row.outcome);
-          held.count++;
-        }
-    if ((sample + 1) % chunk === 0) yield null;
-  }
-  const ranges: Record<StepKey, RowRanges> = {};
-  for (const [key, { columns, count }] of series) {
-    const found = ALL_RANGED.map(
-      (name, i) => [name, rangeOf((columns[i] as Float64Array).subarray(0, count))] as const,
-    );
-    ranges[key] = { doneShare: count / samples, ...(Object.fromEntries(found) as Record<Ranged, Range>) };
-  }
-  return ranges;
 }

@@ -1,7 +1,8 @@
 import { type Remote, wrap } from "comlink";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Question } from "@/core/cooking";
-import type { Plan, Ranges } from "@/core/plan";
+import type { Plan } from "@/core/plan";
+import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { Judged, planApi } from "./plan.worker";

@@ -3,7 +3,7 @@ import type { Kitchen } from "@/core/household/kitchen";
 import { type Outlook, outlookOf } from "./outlook";
 import { newMemory } from "@/core/quantities/memory";
 import { askedAbout, type Question } from "@/core/cooking";
-import { type Ranges, sampleRanges } from "@/core/plan";
+import { type Ranges, sampleRanges } from "@/core/sampling";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
 

@@ -9,6 +9,7 @@ import {
   type StepContext,
   type Vessel,
 } from "./ledger";
+import type { StepDescriptor } from "./descriptor";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
 import { leastSoft } from "./steps/soften";
@@ -19,13 +20,20 @@ const HARD_BOIL_MIN = 10;
 const HOT_C = (165 - 32) / 1.8;
 
 /** One step on one vessel: the new vessel and what moved, or the reason why it cannot be done. */
-export function applyStep(
+export const applyStep = (
   vessel: Vessel,
   step: StepCommon,
   context: StepContext,
   registry: StepRegistry = STEP_REGISTRY,
+): Applied => applyDescribed(descriptorOf(step.kind, registry), vessel, step, context);
+
+/** The same with the descriptor at hand. */
+export function applyDescribed(
+  descriptor: StepDescriptor,
+  vessel: Vessel,
+  step: StepCommon,
+  context: StepContext,
 ): Applied {
-  const descriptor = descriptorOf(step.kind, registry);
   if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
   const applied = descriptor.apply(vessel, step as never, context);
   if (!applied.ok) return applied;
@@ -34,9 +42,18 @@ export function applyStep(
   const marks = rawMarks(descriptor.opensCells === true, applied.value, soft, context);
   // How soft the least done of the pulses, grains and pasta are: as far as this step brought them, or dry as they come.
   const softness = soft === undefined ? leastSoft(after.softness, came, context) : soft.share;
-  return marks === after.marks && softness === after.softness
-    ? applied
-    : succeed({ ...applied.value, after: { ...after, marks, softness } });
+  if (marks === after.marks && softness === after.softness) return applied;
+  const { left, phases, needs } = applied.value;
+  const { batch, bath, pieces, cutMm, boundMin } = after;
+  // Written out, not spread: this runs for most steps of every sample.
+  return succeed({
+    after: { batch, bath, pieces, cutMm, boundMin, marks, softness },
+    came,
+    left,
+    phases,
+    needs,
+    facts,
+  });
 }
 
 /**

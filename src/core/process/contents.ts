@@ -102,7 +102,8 @@ export const portion = (c: Contents, share: number): Contents => ({
 export function liquor(c: Contents, waterG: number): Contents {
   const share = c.waterG === 0 ? 0 : waterG / c.waterG;
   return {
-    ...NOTHING,
+    solids: NO_SOLIDS,
+    oilG: 0,
     waterG,
     saltG: c.saltG * share,
     sugarG: c.sugarG * share,
@@ -112,10 +113,29 @@ export function liquor(c: Contents, waterG: number): Contents {
   };
 }
 
-export const water = (waterG: number, tempC: number): Contents => ({ ...NOTHING, waterG, tempC });
+export const water = (waterG: number, tempC: number): Contents => ({
+  solids: NO_SOLIDS,
+  waterG,
+  oilG: 0,
+  saltG: 0,
+  sugarG: 0,
+  acidG: 0,
+  umamiG: 0,
+  tempC,
+});
 export const oil = (oilG: number, tempC: number): Contents => ({ ...NOTHING, oilG, tempC });
 export const salt = (saltG: number, tempC: number): Contents => ({ ...NOTHING, saltG, tempC });
-export const at = (c: Contents, tempC: number): Contents => ({ ...c, tempC });
+/** The same at another temperature. Written out: it runs for nearly every step of every sample. */
+export const at = (c: Contents, tempC: number): Contents => ({
+  solids: c.solids,
+  waterG: c.waterG,
+  oilG: c.oilG,
+  saltG: c.saltG,
+  sugarG: c.sugarG,
+  acidG: c.acidG,
+  umamiG: c.umamiG,
+  tempC,
+});
 export const sum = (all: readonly Contents[]): Contents => all.reduce(add, NOTHING);
 
 /**

@@ -66,6 +66,7 @@ function drawnByKind(): Map<string, Set<string>> {
       foods: book.food,
       figures: book.figures,
       brought: new Map(),
+      known: new Map(),
       readings: new Map(),
       memory: newMemory(),
       steps,

@@ -3,7 +3,7 @@ import { type Draw, likelyDraw } from "../quantities/draw";
 import type { Memory } from "../quantities/memory";
 import { type Estimate, estimate } from "../quantities/range";
 import { type ParameterId, PARAMETERS } from "./parameters";
-import { applyStep } from "./apply";
+import { applyDescribed } from "./apply";
 import { type Contents, contentsOfFood, portion, totalG } from "./contents";
 import {
   type Came,
@@ -17,7 +17,7 @@ import {
 } from "./ledger";
 import { type StepKey, stepKey } from "./log";
 import type { Line, PartId, StepId } from "./step";
-import type { Meaning } from "./descriptor";
+import type { Meaning, StepDescriptor } from "./descriptor";
 import { descriptorOf, type Step, type StepRegistry } from "./registry";
 import { correctByReading, type WeighInFailure } from "./weighIn";
 
@@ -65,6 +65,21 @@ export type KitchenFacts = Pick<
   StepContext,
   "roomC" | "boilC" | "burner" | "pan" | "tin" | "machine" | "ovens" | "altitudeM"
 >;
+interface KnownStep {
+  readonly key: StepKey;
+  readonly descriptor: StepDescriptor;
+}
+function knownSteps(steps: readonly Step[], world: ReplayWorld): readonly KnownStep[] {
+  let known = world.known.get(steps);
+  if (known === undefined) {
+    known = steps.map((step) => ({
+      key: stepKey(world.dishId, step.id),
+      descriptor: descriptorOf(step.kind, world.steps),
+    }));
+    world.known.set(steps, known);
+  }
+  return known;
+}
 /** The world as a replay sees it: everything but the steps themselves. */
 export interface ReplayWorld extends KitchenFacts {
   readonly dishId: string;
@@ -72,6 +87,8 @@ export interface ReplayWorld extends KitchenFacts {
   readonly figures: StepContext["figures"];
   /** What lines of foods alone bring is the same in every sample: reckoned once. */
   readonly brought: Map<readonly Line[], readonly Came[]>;
+  /** Keys and descriptors of the steps of a part, found once for all samples. */
+  readonly known: Map<readonly Step[], readonly KnownStep[]>;
   readonly readings: ReadonlyMap<StepKey, number>;
   readonly memory: Memory;
   readonly steps: StepRegistry;
@@ -123,18 +140,19 @@ export function replayPart(
     bring: (lines) => bring(lines, world, exchange),
     ...drawsOf(draw, () => current),
   };
+  const known = knownSteps(part.steps, world);
   const rows: Row[] = [];
   let { vessel } = start;
   let blockedBy: StepKey | null = null;
   for (let i = start.index; i < part.steps.length; i++) {
     const step = part.steps[i] as Step;
-    const key = stepKey(world.dishId, step.id);
+    const { key, descriptor } = known[i] as KnownStep;
     if (blockedBy !== null) {
       rows.push({ key, part: part.id, step, state: "waiting", blockedBy });
       continue;
     }
     current = key;
-    const applied = applyStep(vessel, step, context, world.steps);
+    const applied = applyDescribed(descriptor, vessel, step, context);
     if (!applied.ok) {
       blockedBy = key;
       rows.push({ key, part: part.id, step, state: "blocked", failure: applied.failure });
@@ -148,7 +166,7 @@ export function replayPart(
       state: "computed",
       before: vessel,
       outcome: applied.value,
-      scaleSays: descriptorOf(step.kind, world.steps).weighed,
+      scaleSays: descriptor.weighed,
       weighed: null,
       refusedReading: null,
     };
@@ -173,7 +191,7 @@ export function drawsOf(draw: Draw, scope: () => StepKey): Pick<StepContext, "dr
   return {
     draw: (id, spread) => draw(id, spread ?? spreadOf(id), scope()),
     drawLot: (id) => draw(id, spreadOf(id)),
-    drawOf: (id, food, spread) => draw(`${food} ${id}`, spread ?? spreadOf(id)),
+    drawOf: (id, food, spread) => draw(id, spread ?? spreadOf(id), food),
   };
 }
 
@@ -278,7 +296,7 @@ type ComputedRow = Extract<Row, { state: "computed" }>;
 
 /** Applies the scale's reading, if there is one; in samples within the scale's own resolution. */
 function weighedRow(row: ComputedRow, world: ReplayWorld, draw: Draw): ComputedRow {
-  const reading = world.readings.get(row.key);
+  const reading = world.readings.size === 0 ? undefined : world.readings.get(row.key);
   if (reading === undefined) return row;
   const blur = world.scaleStepG / 2;
   const readingG = draw("scale", estimate(reading - blur, reading, reading + blur), row.key);

@@ -8,26 +8,24 @@ import type { FoodId } from "../foods/food";
 export interface Solids {
   readonly foods: readonly FoodId[];
   readonly grams: readonly number[];
+  /** The sum of them, since it is asked for a million times. */
+  readonly sum: number;
 }
 
-export const NO_SOLIDS: Solids = { foods: [], grams: [] };
+export const NO_SOLIDS: Solids = { foods: [], grams: [], sum: 0 };
 
 /** One list a food, so that equal lists are the same object and their unions are found again. */
 const alone = new Map<FoodId, readonly FoodId[]>();
 export function solidsOf(food: FoodId, grams: number): Solids {
   let foods = alone.get(food);
   if (foods === undefined) alone.set(food, (foods = [food]));
-  return { foods, grams: [grams] };
+  return { foods, grams: [grams], sum: grams };
 }
 
 /** Grams of one food; none of it is 0. */
 export const solidsOfFood = ({ foods, grams }: Solids, food: FoodId): number => grams[foods.indexOf(food)] ?? 0;
 
-export function sumOfSolids({ grams }: Solids): number {
-  let sum = 0;
-  for (const each of grams) sum += each;
-  return sum;
-}
+export const sumOfSolids = ({ sum }: Solids): number => sum;
 
 /** The sum of a figure over the foods, given each with its grams. */
 export function sumOver({ foods, grams }: Solids, figure: (food: FoodId, grams: number) => number): number {
@@ -65,10 +63,15 @@ export function combineSolids(a: Solids, b: Solids, sign: 1 | -1): Solids {
     const place = at[i] as number;
     grams[place] = (grams[place] as number) + sign * (b.grams[i] as number);
   }
-  return { foods, grams };
+  // Added up anew: a difference of sums would leave a rest where nothing is left.
+  let sum = 0;
+  for (let i = 0; i < grams.length; i++) sum += grams[i] as number;
+  return { foods, grams, sum };
 }
 
-export const scaledSolids = ({ foods, grams }: Solids, share: number): Solids => ({
-  foods,
-  grams: grams.map((each) => each * share),
-});
+export function scaledSolids({ foods, grams }: Solids, share: number): Solids {
+  const scaled = new Array<number>(grams.length);
+  let sum = 0;
+  for (let i = 0; i < grams.length; i++) sum += scaled[i] = (grams[i] as number) * share;
+  return { foods, grams: scaled, sum };
+}

@@ -1,6 +1,7 @@
+import fc from "fast-check";
 import { execFileSync } from "node:child_process";
 import { likelyDraw, sampledDraws } from "./draw";
-import { estimate, quantile, triangularCdf, triangularQuantile } from "./range";
+import { estimate, quantile, triangularCdf, triangularQuantile, rangeOf } from "./range";
 import { checkNumber } from "./result";
 import * as units from "./units";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writeTemp } from "./write";
@@ -87,4 +88,20 @@ test("amounts are written as a cook reads them", () => {
     "15 cm",
     "10.0 in",
   ]);
+});
+
+test("P10 and P90 are those of the sorted samples (R's type 7, by simple sorting), and what is certain is one value", () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: -1e6, max: 1e6, noNaN: true }), { minLength: 1, maxLength: 300 }),
+      (values) => {
+        const sorted = values.slice().sort((a, b) => a - b);
+        const { low, high } = rangeOf(Float64Array.from(values));
+        expect(low).toBeCloseTo(quantile(sorted, 0.1), 6);
+        expect(high).toBeCloseTo(quantile(sorted, 0.9), 6);
+      },
+    ),
+    { seed: 11, numRuns: 300 },
+  );
+  expect(rangeOf(Float64Array.from([3, 3, 3]))).toEqual({ low: 3, high: 3 });
 });

@@ -47,8 +47,42 @@ export function quantile(sorted: ArrayLike<number>, q: number): number {
   return low + (high - low) * (at - below);
 }
 
+/** The same of values in any order, which it brings half into order: a third of the time that sorting takes. */
+function quantileOf(values: Float64Array, q: number): number {
+  const at = (values.length - 1) * q;
+  const below = Math.floor(at);
+  const low = select(values, below);
+  if (at === below) return low;
+  let high = Infinity;
+  for (let i = below + 1; i < values.length; i++) high = Math.min(high, values[i] as number);
+  return low + (high - low) * (at - below);
+}
+/** The value that would stand at a place if all were sorted; smaller ones are before it then (Hoare's selection). */
+function select(values: Float64Array, place: number): number {
+  let [left, right] = [0, values.length - 1];
+  while (left < right) {
+    const pivot = values[(left + right) >> 1] as number;
+    let [i, j] = [left, right];
+    while (i <= j) {
+      while ((values[i] as number) < pivot) i++;
+      while ((values[j] as number) > pivot) j--;
+      if (i > j) break;
+      const held = values[i] as number;
+      values[i++] = values[j] as number;
+      values[j--] = held;
+    }
+    if (place <= j) right = j;
+    else if (place >= i) left = i;
+    else break;
+  }
+  return values[place] as number;
+}
+
 /** P10–P90 of unsorted samples. */
 export function rangeOf(samples: Float64Array): Range {
-  const sorted = samples.slice().sort();
-  return { low: quantile(sorted, 0.1), high: quantile(sorted, 0.9) };
+  const [first] = samples;
+  // What is certain is the same in every run; sorting it would be most of the work.
+  if (first !== undefined && samples.every((s) => s === first)) return { low: first, high: first };
+  const values = samples.slice();
+  return { low: quantileOf(values, 0.1), high: quantileOf(values, 0.9) };
 }

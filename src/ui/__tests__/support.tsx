@@ -2,7 +2,7 @@ import { ChakraProvider } from "@chakra-ui/react";
 import { render } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import type { ReactElement } from "react";
-import type { RowRanges } from "@/core/plan";
+import type { RowRanges } from "@/core/sampling";
 import { system } from "../frame/theme";
 
 const NONE = { low: 0, high: 0 };

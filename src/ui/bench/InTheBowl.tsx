@@ -2,7 +2,8 @@
 
 import { Box, chakra, Flex, Table, Text } from "@chakra-ui/react";
 import { memo, useMemo, useState } from "react";
-import type { Plan, PlannedPart, Ranges } from "@/core/plan";
+import type { Plan, PlannedPart } from "@/core/plan";
+import type { Ranges } from "@/core/sampling";
 import type { Range } from "@/core/quantities/range";
 import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";

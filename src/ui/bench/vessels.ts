@@ -1,4 +1,5 @@
-import type { Plan, PlannedPart, Ranges, RowRanges } from "@/core/plan";
+import type { Plan, PlannedPart } from "@/core/plan";
+import type { Ranges, RowRanges } from "@/core/sampling";
 import { saltShare, solidsG, totalG } from "@/core/process/contents";
 import type { Came, Left } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";

@@ -1,6 +1,7 @@
 import { STEP_KINDS } from "@/core/process/registry";
 import { openBook } from "@/core/foods/book";
-import { plan, sampleRanges } from "@/core/plan";
+import { plan } from "@/core/plan";
+import { sampleRanges } from "@/core/sampling";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { schedule } from "@/core/schedule/schedule";
 import type { MeasureQuestion } from "@/core/foods/measure";

@@ -1,7 +1,7 @@
 import type { Fact } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
 import { totalG } from "@/core/process/contents";
-import type { RowRanges } from "@/core/plan";
+import type { RowRanges } from "@/core/sampling";
 import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { sayFact } from "./facts";

@@ -1,6 +1,7 @@
 import { PlanRequestSchema } from "@/core/formats/schemas";
 import { judge } from "@/core/judge";
-import { plan, type PlanInput, sampleRanges } from "@/core/plan";
+import { plan, type PlanInput } from "@/core/plan";
+import { sampleRanges } from "@/core/sampling";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { respond } from "../respond";
 

@@ -1,0 +1,77 @@
+import { DEMO_DISHES, DEMO_KITCHEN } from "@/demo/household";
+import { openBook } from "../foods/book";
+import { kitchenFacts } from "../household/kitchen";
+import { likelyDraw, sampledDraws } from "../quantities/draw";
+import { newMemory } from "../quantities/memory";
+import { totalG } from "./contents";
+import { EMPTY_VESSEL } from "./ledger";
+import { STEP_REGISTRY } from "./registry";
+import { type Exchange, replay, replayPart, type ReplayWorld, shareOfPart } from "./replay";
+
+const book = openBook({ foods: [], labels: [] });
+const worldOf = (dishId: string): ReplayWorld => ({
+  ...kitchenFacts(DEMO_KITCHEN),
+  dishId,
+  foods: book.food,
+  figures: book.figures,
+  brought: new Map(),
+  known: new Map(),
+  readings: new Map(),
+  memory: newMemory(),
+  steps: STEP_REGISTRY,
+  scaleStepG: 1,
+});
+
+describe.each(DEMO_DISHES.map((d) => [d.id, d] as const))("%s, part by part", (_id, dish) => {
+  test.each(["likely", "sampled"])("from any step with the vessel there, the rest comes out the same (%s)", (how) => {
+    const draw = how === "likely" ? likelyDraw : sampledDraws(20, 3)(7);
+    const world = worldOf(dish.id);
+    const whole = replay(dish.parts, world, draw);
+    const ends = new Map(whole.map((p) => [p.id, p.end]));
+    // What other parts and other steps gave, handed in as it was.
+    const rows = whole.flatMap((p) => p.rows);
+    const exchange: Exchange = {
+      part: (id, share) => shareOfPart(id, ends.get(id) ?? EMPTY_VESSEL, share),
+      liquor: (step, share) => {
+        const came = rows
+          .flatMap((r) => (r.state === "computed" ? r.outcome.came : []))
+          .find((c) => c.from === "liquor" && c.step === step);
+        return came ?? { kind: "liquor-used-up", step, share };
+      },
+      ranOff: () => {},
+    };
+    for (const part of dish.parts) {
+      const told = whole.find((p) => p.id === part.id);
+      for (let index = 0; index < part.steps.length; index++) {
+        const from = told?.rows[index];
+        if (from?.state !== "computed") throw new Error(`${part.id} ${index}`);
+        const tail = replayPart(part, world, draw, exchange, { index, vessel: from.before });
+        expect(tail.rows.map((r) => (r.state === "computed" ? r.outcome.after : r.state))).toEqual(
+          told?.rows.slice(index).map((r) => (r.state === "computed" ? r.outcome.after : r.state)),
+        );
+        expect(tail.end).toEqual(told?.end);
+      }
+    }
+  });
+});
+
+test("another vessel gives another end: half the food, half the grams", () => {
+  const dish = DEMO_DISHES[0]!;
+  const part = dish.parts[0]!;
+  const nobody: Exchange = {
+    part: (id) => ({ kind: "part-missing", part: id }),
+    liquor: (step) => ({ kind: "liquor-missing", step }),
+    ranOff: () => {},
+  };
+  const world = worldOf(dish.id);
+  const all = replayPart(part, world, likelyDraw, nobody);
+  const squeeze = all.rows.findIndex((r) => r.step.kind === "squeeze");
+  const row = all.rows[squeeze]!;
+  if (row.state !== "computed") throw new Error("not computed");
+  const half = { ...row.before, batch: { ...row.before.batch, waterG: row.before.batch.waterG / 2 } };
+  const drier = replayPart({ ...part, steps: part.steps.slice(0, squeeze + 1) }, world, likelyDraw, nobody, {
+    index: squeeze,
+    vessel: half,
+  });
+  expect(totalG(drier.end!.batch)).toBeLessThan(totalG(row.outcome.after.batch));
+});

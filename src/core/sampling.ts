@@ -1,0 +1,120 @@
+import { openBook } from "./foods/book";
+import { type PlanInput, type PlanTools, worldsOf } from "./plan";
+import { cameG, leftG, type Outcome } from "./process/ledger";
+import type { StepKey } from "./process/log";
+import { totalG } from "./process/contents";
+import { replay } from "./process/replay";
+import { sampledDraws } from "./quantities/draw";
+import { type Range, rangeOf } from "./quantities/range";
+
+/** What of a row has a range: grams in the bowl in all and by kind, what came and went, salt, minutes in all and by kind. */
+const RANGED = [
+  "massG",
+  /** With what is dissolved, as the drawing shows them. */
+  "solidsG",
+  "waterG",
+  "oilG",
+  "saltShare",
+  "cameG",
+  "leftG",
+  "minutes",
+  "hands",
+  "watch",
+  "wait",
+] as const;
+type Ranged = (typeof RANGED)[number];
+
+/** P10–P90 of what a row shows, over the runs in which the step can be done. */
+export interface RowRanges extends Readonly<Record<Ranged, Range>> {
+  /** Share of the runs in which it can be done, above 0: below 1 the chance decides whether it works at all. */
+  readonly doneShare: number;
+}
+export type Ranges = Readonly<Record<StepKey, RowRanges>>;
+
+/** The figures of one row over all runs, a column each. */
+interface Series {
+  readonly columns: Readonly<Record<Ranged, Float64Array>>;
+  count: number;
+  /** What came in the run before, and its grams: foods alone are the same in every run. */
+  came: Outcome["came"] | null;
+  cameG: number;
+}
+
+/** Notes one run of a row. Written out: it runs a million times for a supper. */
+function note(series: Series, outcome: Outcome): void {
+  const { columns, count } = series;
+  const { batch } = outcome.after;
+  const massG = totalG(batch);
+  columns.massG[count] = massG;
+  columns.solidsG[count] = massG - batch.waterG - batch.oilG;
+  columns.waterG[count] = batch.waterG;
+  columns.oilG[count] = batch.oilG;
+  columns.saltShare[count] = massG === 0 ? 0 : batch.saltG / massG;
+  if (outcome.came !== series.came) {
+    series.came = outcome.came;
+    series.cameG = cameG(outcome);
+  }
+  columns.cameG[count] = series.cameG;
+  columns.leftG[count] = outcome.left.length === 0 ? 0 : leftG(outcome);
+  let hands = 0;
+  let watch = 0;
+  let wait = 0;
+  for (const { kind, minutes } of outcome.phases)
+    if (kind === "hands") hands += minutes;
+    else if (kind === "watch") watch += minutes;
+    else wait += minutes;
+  columns.minutes[count] = hands + watch + wait;
+  columns.hands[count] = hands;
+  columns.watch[count] = watch;
+  columns.wait[count] = wait;
+}
+
+const perFigure = <T>(value: (name: Ranged) => T): Record<Ranged, T> =>
+  Object.fromEntries(RANGED.map((name) => [name, value(name)])) as Record<Ranged, T>;
+
+/**
+ * Samples the whole chain. Yields after every `chunk` samples so that a worker can look up whether the question is
+ * still asked; the last value yielded is the answer.
+ *
+ * @param samples how many runs, 1 or more
+ * @param seed equal seeds give equal ranges
+ */
+export function* sampleRanges(
+  input: PlanInput,
+  samples: number,
+  seed: number,
+  tools: PlanTools = {},
+  chunk = 50,
+): Generator<null, Ranges> {
+  const drawOf = sampledDraws(samples, seed);
+  const prepared = worldsOf(input, openBook(input), tools);
+  // Rows come in the same order in every run: looked up by their place, not by their name.
+  const series: (Series & { readonly key: StepKey })[] = [];
+  for (let sample = 0; sample < samples; sample++) {
+    const draw = drawOf(sample);
+    let place = 0;
+    for (const { dish, world } of prepared)
+      for (const part of replay(dish.parts, world, draw))
+        for (const row of part.rows) {
+          const held = (series[place++] ??= {
+            key: row.key,
+            columns: perFigure(() => new Float64Array(samples)),
+            count: 0,
+            came: null,
+            cameG: 0,
+          });
+          if (row.state !== "computed") continue;
+          note(held, row.outcome);
+          held.count++;
+        }
+    if ((sample + 1) % chunk === 0) yield null;
+  }
+  const ranges: Record<StepKey, RowRanges> = {};
+  for (const { key, columns, count } of series)
+    if (count > 0)
+      ranges[key] = {
+        doneShare: count / samples,
+        ...perFigure((name) => rangeOf(columns[name].subarray(0, count))),
+      };
+  return ranges;
+}
