@@ -130,7 +130,7 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
   await second.getByLabel("Put on the simulated scale").fill("400");
   await expect(second.getByTestId("scale-display")).toHaveText("400 g");
   await second.keyboard.press("w");
-  await expect(second.getByLabel("What the weigh-in changed")).toContainText("18 g drier than reckoned");
+  await expect(second.getByLabel("What the weigh-in changed")).toContainText("18 g drier than predicted");
   await second.getByRole("button", { name: /drips only when squeezed again/ }).click();
   await expect(second.getByRole("button", { name: /✓ drips only/ })).toHaveAttribute("aria-pressed", "true");
 

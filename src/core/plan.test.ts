@@ -28,7 +28,7 @@ const weighed = (readingG: number): PlanInput => ({
   log: [{ kind: "weighed", at: 1, step: "mustard-strips.strips-squeeze", readingG, by: "typed" }],
 });
 const grams = (i: PlanInput, step: string, food: string) =>
-  row(i, step).outcome.came.reduce((m, c) => (c.from === "food" && c.food === food ? m + c.massG : m), 0);
+  row(i, step).outcome.inputs.reduce((m, c) => (c.from === "food" && c.food === food ? m + c.massG : m), 0);
 
 test("both demo dishes are computed to the end, and hold what cooks know", () => {
   const both = { ...input, supper: { ...supper, dishes: [MUSTARD_STRIPS, CARAWAY_PATTIES] } };
@@ -58,7 +58,7 @@ describe("the weigh-in changes what follows", () => {
     const after = row(wet, "strips-marinate").outcome.after.batch;
     expect(saltShare(after)).toBeCloseTo(0.01, 9);
     const before = row(wet, "strips-squeeze").outcome.after.batch;
-    const marinade = row(wet, "strips-marinate").outcome.came.filter((c) => c.from === "food" && c.food !== "salt");
+    const marinade = row(wet, "strips-marinate").outcome.inputs.filter((c) => c.from === "food" && c.food !== "salt");
     const mixed = totalG(before) + marinade.reduce((m, c) => m + totalG(c.contents), 0);
     const salt = before.saltG + marinade.reduce((m, c) => m + c.contents.saltG, 0);
     expect(fact(wet, "strips-marinate", "salt-added").massG).toBeCloseTo((0.01 * mixed - salt) / 0.99, 9);
@@ -281,7 +281,7 @@ describe("ranges", () => {
     for (const id of ["strips-soak", "strips-sear", "mash-boil"]) {
       const found = all[`mustard-strips.${id}`];
       if (!found) throw new Error(id);
-      const { after, phases, left } = row(input, id).outcome;
+      const { after, phases, outputs: left } = row(input, id).outcome;
       const inside = ({ low, high }: { low: number; high: number }, likely: number) => {
         expect(likely).toBeGreaterThanOrEqual(low * 0.97);
         expect(likely).toBeLessThanOrEqual(high * 1.03);
@@ -295,7 +295,7 @@ describe("ranges", () => {
       inside(found.oilG, after.batch.oilG);
       inside(found.solidsG, totalG(after.batch) - after.batch.waterG - after.batch.oilG);
       inside(
-        found.leftG,
+        found.outputsG,
         left.reduce((g, l) => g + totalG(l.contents), 0),
       );
     }

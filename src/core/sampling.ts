@@ -1,6 +1,6 @@
 import { openBook } from "./foods/book";
 import { type PlanInput, type PlanTools, worldsOf } from "./plan";
-import { cameG, leftG, type Outcome } from "./process/ledger";
+import { inputsG, outputsG, type Outcome } from "./process/ledger";
 import type { StepKey } from "./process/log";
 import { totalG } from "./process/contents";
 import { replay } from "./process/replay";
@@ -15,8 +15,8 @@ const RANGED = [
   "waterG",
   "oilG",
   "saltShare",
-  "cameG",
-  "leftG",
+  "inputsG",
+  "outputsG",
   "minutes",
   "hands",
   "watch",
@@ -36,8 +36,8 @@ interface Series {
   readonly columns: Readonly<Record<Ranged, Float64Array>>;
   count: number;
   /** What came in the run before, and its grams: foods alone are the same in every run. */
-  came: Outcome["came"] | null;
-  cameG: number;
+  came: Outcome["inputs"] | null;
+  cameTotalG: number;
 }
 
 /** Notes one run of a row. Written out: it runs a million times for a supper. */
@@ -50,12 +50,12 @@ function note(series: Series, outcome: Outcome): void {
   columns.waterG[count] = batch.waterG;
   columns.oilG[count] = batch.oilG;
   columns.saltShare[count] = massG === 0 ? 0 : batch.saltG / massG;
-  if (outcome.came !== series.came) {
-    series.came = outcome.came;
-    series.cameG = cameG(outcome);
+  if (outcome.inputs !== series.came) {
+    series.came = outcome.inputs;
+    series.cameTotalG = inputsG(outcome);
   }
-  columns.cameG[count] = series.cameG;
-  columns.leftG[count] = outcome.left.length === 0 ? 0 : leftG(outcome);
+  columns.inputsG[count] = series.cameTotalG;
+  columns.outputsG[count] = outcome.outputs.length === 0 ? 0 : outputsG(outcome);
   let hands = 0;
   let watch = 0;
   let wait = 0;
@@ -101,7 +101,7 @@ export function* sampleRanges(
             columns: perFigure(() => new Float64Array(samples)),
             count: 0,
             came: null,
-            cameG: 0,
+            cameTotalG: 0,
           });
           if (row.state !== "computed") continue;
           note(held, row.outcome);

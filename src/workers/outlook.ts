@@ -5,15 +5,15 @@ import type { Memory } from "@/core/quantities/memory";
 import { writeMinutes } from "@/core/quantities/write";
 import { scheduleQuestion } from "@/core/schedule/question";
 import { schedule } from "@/core/schedule/schedule";
-import { type Said, sayOpen } from "@/ui/wording/facts";
-import { describeStep } from "@/ui/wording/spoken";
+import { type RemarkText, describeOpen } from "@/ui/wording/facts";
+import { describeStep } from "@/ui/wording/stepText";
 import { titledWork } from "@/ui/wording/tasks";
 
 /** What the Counter says of one supper, ready to be shown: it needs neither models nor sentences of its own. */
 export interface Outlook {
   /** When the first step begins, ms since 1970 UTC; null when the supper does not fit. */
   readonly firstAt: number | null;
-  readonly remarks: readonly Said[];
+  readonly remarks: readonly RemarkText[];
   /** The first thing to do. */
   readonly first: { readonly title: string; readonly does: string } | null;
   /** All steps in the order in which they begin, with the times of the kitchen's clock. */
@@ -25,10 +25,10 @@ export function outlookOf(input: PlanInput, memory: Memory): Outlook {
   const { supper, kitchen, eaters } = input;
   const planned = plan(input, { memory });
   const found = schedule(scheduleQuestion(planned, kitchen, supper.serveAt));
-  const remarks: Said[] = [];
+  const remarks: RemarkText[] = [];
   if (found.kind === "fits") remarks.push({ tone: "good", says: `${writeMinutes(found.handsMin)} of hands-on work` });
   else remarks.push({ tone: "harm", says: "It does not fit the kitchen: look at the Clock" });
-  remarks.push(...sayOpen(planned, eaters));
+  remarks.push(...describeOpen(planned, eaters));
   if (found.kind !== "fits") return { firstAt: null, remarks, first: null, work: [] };
 
   const serveAt = Date.parse(supper.serveAt);
@@ -36,13 +36,13 @@ export function outlookOf(input: PlanInput, memory: Memory): Outlook {
   const [first] = moves;
   const named = (things: readonly { readonly id: string; readonly name: string }[]) => (id: string) =>
     things.find((t) => t.id === id)?.name ?? "part";
-  const speaking = {
+  const textContext = {
     units: kitchen.units,
     foods: openBook(input).food,
     part: named(supper.dishes.flatMap((d) => d.parts)),
     eater: named(eaters),
   };
-  const spoken = first ? describeStep(first.row, first.part, null, speaking) : null;
+  const spoken = first ? describeStep(first.row, first.part, null, textContext) : null;
   return {
     firstAt: first ? serveAt + first.startMin * 60_000 : null,
     remarks,

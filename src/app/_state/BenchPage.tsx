@@ -25,9 +25,9 @@ import type { Row } from "@/core/process/replay";
 import type { Step } from "@/core/process/registry";
 import { Bench } from "@/ui/bench/Bench";
 import type { BenchActions } from "@/ui/bench/benchProps";
-import type { StepInHand } from "@/ui/bench/StepForm";
+import type { SelectedStep } from "@/ui/bench/StepForm";
 import { useSame } from "@/ui/frame/useSame";
-import { type Speaking, STEP_NAMES } from "@/ui/wording/words";
+import { type TextContext, STEP_NAMES } from "@/ui/wording/words";
 import { counted } from "@/ui/wording/count";
 import { computing } from "@/workers/client";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
@@ -48,19 +48,19 @@ function Ready({ view }: { view: SupperView }) {
   const { kitchen, eaters } = view.input;
   const allFoods = useFoods();
   const history = useHistory();
-  const [taken, setTaken] = useState<Taken>({ dish: null, part: null, step: null });
+  const [selection, setSelection] = useState<Selection>({ dish: null, part: null, step: null });
   useUndoKeys();
 
-  const dish = supper.dishes.find((d) => d.id === taken.dish) ?? (supper.dishes[0] as Dish);
+  const dish = supper.dishes.find((d) => d.id === selection.dish) ?? (supper.dishes[0] as Dish);
   const plannedDish = plan?.dishes.find((d) => d.id === dish.id) ?? null;
-  const part = plannedDish?.parts.find((p) => p.id === taken.part) ?? plannedDish?.parts[0] ?? null;
-  const row = part?.rows.find((r) => r.step.id === taken.step) ?? part?.rows[0] ?? null;
+  const part = plannedDish?.parts.find((p) => p.id === selection.part) ?? plannedDish?.parts[0] ?? null;
+  const row = part?.rows.find((r) => r.step.id === selection.step) ?? part?.rows[0] ?? null;
   const stepId = row?.step.id ?? null;
   const dishStep = dish.parts.flatMap((p) => p.steps).find((s) => s.id === stepId) ?? null;
 
   // Names as text: an amount that changes must not make everything speak anew.
   const names = JSON.stringify(dish.parts.map(({ id, name }) => [id, name]));
-  const speaking = useMemo<Speaking>(() => {
+  const textContext = useMemo<TextContext>(() => {
     const byId = new Map(JSON.parse(names) as [string, string][]);
     return { units, foods, part: (id) => byId.get(id) ?? "that part", eater: nameIn(eaters) };
   }, [units, foods, names, eaters]);
@@ -68,14 +68,14 @@ function Ready({ view }: { view: SupperView }) {
   const liquors = useSame(liquorsOf(plannedDish, stepId));
   const pieces = useSame(piecesOf(row));
   const factor = Math.max(1, headCount(supper)) / dish.servings;
-  const inHand = useMemo<StepInHand | null>(
+  const selected = useMemo<SelectedStep | null>(
     () =>
       dishStep === null || allFoods === null
         ? null
         : { step: dishStep, kitchen, units, foods: allFoods, parts, liquors, factor, frozen, pieces },
     [dishStep, kitchen, units, allFoods, parts, liquors, factor, frozen, pieces],
   );
-  const actions = useActions({ supper, dish, plan, input: view.input, part, step: dishStep }, setTaken);
+  const actions = useActions({ supper, dish, plan, input: view.input, part, step: dishStep }, setSelection);
   if (plan === null || allFoods === null) return null;
   return (
     <Bench
@@ -86,20 +86,20 @@ function Ready({ view }: { view: SupperView }) {
       ranges={view.ranges}
       part={part}
       stepId={stepId}
-      speaking={speaking}
+      textContext={textContext}
       eaters={eaters}
       kitchen={kitchen}
       frozen={frozen}
       undoLabel={history.undoable?.label ?? null}
       redoLabel={history.redoable?.label ?? null}
-      inHand={inHand}
+      selected={selected}
       actions={actions}
     />
   );
 }
 
 /** Which dish, part and step the cook has in hand. */
-interface Taken {
+interface Selection {
   readonly dish: string | null;
   readonly part: string | null;
   readonly step: string | null;
@@ -115,7 +115,7 @@ interface Newest {
 }
 
 /** The actions of the Bench, one object for the life of the page; each looks at what is newest when it is done. */
-function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): BenchActions {
+function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection>>): BenchActions {
   const newest = useRef(now);
   useLayoutEffect(() => {
     newest.current = now;
@@ -144,16 +144,16 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
       },
       moveStep: (id, by) => edit("Move step", (d) => moveStep(d, id, by)),
       placeStep: (id, index) => edit("Move step", (d) => placeStep(d, id, index)),
-      takeDish: (dish) => setTaken({ dish, part: null, step: null }),
-      takePart: (part) => setTaken((t) => ({ ...t, part, step: null })),
-      takeStep: (step) => setTaken((t) => ({ ...t, step })),
+      selectDish: (dish) => setSelection({ dish, part: null, step: null }),
+      selectPart: (part) => setSelection((t) => ({ ...t, part, step: null })),
+      selectStep: (step) => setSelection((t) => ({ ...t, step })),
       addStep: async (kind) => {
         const { newStep } = await import("@/core/process/registry");
         onPart((part) => {
           const step = newStep(kind, freeId(newest.current.dish, `${part.id}-${kind}`)) as Step;
           const after = newest.current.step?.id ?? null;
           edit("Add a step", (d) => addStep(d, part.id, step, after));
-          setTaken((t) => ({ ...t, part: part.id, step: step.id }));
+          setSelection((t) => ({ ...t, part: part.id, step: step.id }));
         });
       },
       addPart: async (pattern) => {
@@ -161,7 +161,7 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
         const { dish } = newest.current;
         const added = partFromPattern(dish, pattern);
         edit("Add a part", (d) => addPart(d, added));
-        setTaken({ dish: dish.id, part: added.id, step: null });
+        setSelection({ dish: dish.id, part: added.id, step: null });
       },
       removePart: () => onPart(({ id, name }) => edit("Remove part", (d) => removePart(d, id), `${name} is out.`)),
       renamePart: (name) => onPart(({ id }) => edit("Rename part", (d) => editPart(d, id, (p) => ({ ...p, name })))),
@@ -187,7 +187,7 @@ function useActions(now: Newest, setTaken: Dispatch<SetStateAction<Taken>>): Ben
         ).then(() => then(food.id));
       },
     };
-  }, [setTaken]);
+  }, [setSelection]);
 }
 
 /** What did not grow with the grams, in words. */
@@ -197,10 +197,10 @@ function sayKept(found: readonly Difference[]): string {
   return [...said, "Minutes by size, steam and chilli stay: taste and look."].join(". ");
 }
 /** Steps that pour something off, other than the one in hand. */
-const liquorsOf = (dish: PlannedDish | null, inHand: string | null) =>
+const liquorsOf = (dish: PlannedDish | null, selected: string | null) =>
   (dish?.parts ?? []).flatMap((p) =>
     p.rows.flatMap((r) =>
-      r.step.id !== inHand && r.state === "computed" && r.outcome.left.some((l) => l.to === "drain")
+      r.step.id !== selected && r.state === "computed" && r.outcome.outputs.some((l) => l.to === "drain")
         ? [{ step: r.step.id, name: `liquor of ${STEP_NAMES[r.step.kind].toLowerCase()}, ${p.name}` }]
         : [],
     ),

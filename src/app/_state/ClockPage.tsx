@@ -4,10 +4,10 @@ import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
 import { Clock } from "@/ui/clock/Clock";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
-import { describeStep } from "@/ui/wording/spoken";
+import { describeStep } from "@/ui/wording/stepText";
 import { titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeDate, writeDay } from "@/ui/wording/time";
-import type { Speaking } from "@/ui/wording/words";
+import type { TextContext } from "@/ui/wording/words";
 import { download, fileName } from "./download";
 import { useDrawnInSlices } from "./first";
 import { useNow } from "./store";
@@ -53,10 +53,10 @@ export function ClockPage() {
 async function exportCalendar({ supper, input, units, foods }: SupperView, moves: readonly TitledMove[]) {
   const { writeCalendar } = await import("@/core/formats/icalendar");
   const part = (id: string) => supper.dishes.flatMap((d) => d.parts).find((p) => p.id === id)?.name ?? "part";
-  const speaking: Speaking = { units, foods, part, eater: nameIn(input.eaters) };
+  const textContext: TextContext = { units, foods, part, eater: nameIn(input.eaters) };
   const serveMs = Date.parse(supper.serveAt);
   const items = moves.map((m) => {
-    const spoken = describeStep(m.row, m.part, null, speaking);
+    const spoken = describeStep(m.row, m.part, null, textContext);
     return {
       uid: `${supper.id}.${m.key}@jade-pan`,
       startsAt: serveMs + m.startMin * 60_000,

@@ -10,7 +10,14 @@ import { ownFood } from "@/core/foods/own";
 import { FoodShelf } from "@/ui/foods/FoodShelf";
 import { Backup } from "@/ui/kitchen/Backup";
 import { KitchenForm } from "@/ui/kitchen/KitchenForm";
-import { type ClashWords, HOW_SAYS, sayFile, sayFileFailure, sayLabelClash, sayLogClash } from "@/ui/wording/files";
+import {
+  type ClashWords,
+  HOW_SAYS,
+  describeFile,
+  describeFileFailure,
+  describeLabelClash,
+  describeLogClash,
+} from "@/ui/wording/files";
 import { foodName } from "@/ui/wording/words";
 import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
@@ -31,7 +38,7 @@ export function KitchenPage() {
   const take = async (name: string, text: string) => {
     const { readHousehold } = await formats();
     const read = readHousehold(text);
-    setProblem(read.ok ? null : sayFileFailure(read.failure));
+    setProblem(read.ok ? null : describeFileFailure(read.failure));
     setFile(read.ok ? { name, data: read.value, asked: null } : null);
   };
   const ask = async (how: HowToBringIn) => {
@@ -39,8 +46,8 @@ export function KitchenPage() {
     const { clashesOf } = await bringing();
     const { labels, logs } = clashesOf(await readAll(db), file.data, how);
     const clashes = [
-      ...labels.map((c) => sayLabelClash(c, foodName(namesIn([...allFoods, ...file.data.foods]), c.food))),
-      ...logs.map((c) => sayLogClash(c, file.data.suppers.find((s) => s.id === c.supper)?.name ?? "A supper")),
+      ...labels.map((c) => describeLabelClash(c, foodName(namesIn([...allFoods, ...file.data.foods]), c.food))),
+      ...logs.map((c) => describeLogClash(c, file.data.suppers.find((s) => s.id === c.supper)?.name ?? "A supper")),
     ];
     if (clashes.length === 0) await bringIn(how, new Set());
     else setFile({ ...file, asked: { how, clashes } });
@@ -114,7 +121,7 @@ export function KitchenPage() {
       backup={
         <Backup
           hasData={house.hasData}
-          ready={file && { name: file.name, says: sayFile(file.data), asked: file.asked }}
+          ready={file && { name: file.name, says: describeFile(file.data), asked: file.asked }}
           holds={{
             counter: house.suppers.length,
             shelf: house.dishes.length,

@@ -15,12 +15,12 @@ import { rowsOf, takesUp } from "@/core/schedule/work";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
 import { BeforeCooking, Stove, type StoveStep } from "@/ui/stove/Stove";
-import { type Said, sayOpen } from "@/ui/wording/facts";
-import { describeStep } from "@/ui/wording/spoken";
-import { sayAllergenChange, sayPace } from "@/ui/wording/stove";
+import { type RemarkText, describeOpen } from "@/ui/wording/facts";
+import { describeStep } from "@/ui/wording/stepText";
+import { describeAllergenChange, describePace } from "@/ui/wording/stove";
 import { titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeDay } from "@/ui/wording/time";
-import { CUES, sayWeighInFailure, type Speaking } from "@/ui/wording/words";
+import { CUES, describeWeighInFailure, type TextContext } from "@/ui/wording/words";
 import { counted } from "@/ui/wording/count";
 import { useAwake, useRing } from "./attention";
 import { changes, instant, newId, useNow } from "./store";
@@ -52,7 +52,7 @@ function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
     schedule?.kind === "fits"
       ? localTime(Date.parse(supper.serveAt) + schedule.startMin * 60_000, input.kitchen.timeZone)
       : null;
-  const open: Said[] = sayOpen(plan, input.eaters);
+  const open: RemarkText[] = describeOpen(plan, input.eaters);
   if (!start) open.push({ tone: "watch", says: "It does not fit the clock; the steps come in the order of the dish" });
   return (
     <BeforeCooking
@@ -78,7 +78,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const router = useRouter();
   useAwake();
 
-  const speaking = useMemo<Speaking>(
+  const textContext = useMemo<TextContext>(
     () => ({
       units,
       foods,
@@ -113,13 +113,13 @@ function Cooking({ view, plan, planned }: CookingProps) {
   };
   const startsOnNext = offered?.of === "step" && !progress.timers.has(move.key);
 
-  const taken = row ? takesUp(plan, row) : [];
+  const takenUp = row ? takesUp(plan, row) : [];
   const next = async () => {
     const following = moves[at + 1];
     const stamp = instant();
     const entries: LogEntry[] = [{ kind: "done", at: stamp, step: move.key }];
     // Who has drained the strips needs no timer for their soak any more.
-    for (const t of timers) if (taken.includes(t.step)) entries.push({ kind: "timer-off", at: stamp, step: t.step });
+    for (const t of timers) if (takenUp.includes(t.step)) entries.push({ kind: "timer-off", at: stamp, step: t.step });
     if (offered && startsOnNext) entries.push({ kind: "timer", at: stamp, step: move.key, minutes: offered.minutes });
     if (following) {
       if (!progress.begunAt.has(following.key)) entries.push({ kind: "begun", at: stamp, step: following.key });
@@ -147,12 +147,12 @@ function Cooking({ view, plan, planned }: CookingProps) {
     computed !== null &&
     computed.scaleSays !== null &&
     computed.outcome.after.bath === null &&
-    computed.outcome.left.length + computed.outcome.came.length > 0;
+    computed.outcome.outputs.length + computed.outcome.inputs.length > 0;
   const plannedRow = rowsOf(planned).find((r) => r.key === move.key);
   const take = (grams: number, by: "typed" | "scale") => {
     if (!computed) return;
     const checked = correctByReading(computed.scaleSays, computed.outcome, grams);
-    if (!checked.ok) return setProblem({ key: move.key, says: sayWeighInFailure(checked.failure, units) });
+    if (!checked.ok) return setProblem({ key: move.key, says: describeWeighInFailure(checked.failure, units) });
     setProblem(null);
     setLoad({ key: move.key, grams });
     void log({ kind: "weighed", at: instant(), step: move.key, readingG: grams, by });
@@ -177,15 +177,15 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const zone = input.kitchen.timeZone;
   const serveMs = Date.parse(supper.serveAt);
   const pace = paceOf(move, now, serveMs);
-  const waitsFor = timers.find((t) => taken.includes(t.step)) ?? null;
+  const waitsFor = timers.find((t) => takenUp.includes(t.step)) ?? null;
   const lastReading = cooking.log.filter((e) => e.kind === "weighed" && e.step === move.key).at(-1);
   const lowestG = computed.step.kind === "squeeze" ? solidsG(computed.outcome.after.batch) : plannedG * 0.4;
 
   const step: StoveStep = {
     // Once weighed, the step still says what it was meant to come to.
     spoken: changed
-      ? describeStep(changed.old, move.part, null, speaking)
-      : describeStep(computed, move.part, view.ranges?.[move.key] ?? null, speaking),
+      ? describeStep(changed.old, move.part, null, textContext)
+      : describeStep(computed, move.part, view.ranges?.[move.key] ?? null, textContext),
     part: move.part,
     number: at + 1,
     of: moves.length,
@@ -228,10 +228,10 @@ function Cooking({ view, plan, planned }: CookingProps) {
         state: progress.doneAt.has(m.key) ? "done" : i === at ? "now" : "to come",
       }))}
       clock={localTime(now, zone).time}
-      pace={sayPace(pace, (minutes) => localTime(serveMs + minutes * 60_000, zone).time)}
-      news={view.allergenChanges.map((c) => sayAllergenChange(c, foods))}
+      pace={describePace(pace, (minutes) => localTime(serveMs + minutes * 60_000, zone).time)}
+      news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
       changed={changed}
-      speaking={speaking}
+      textContext={textContext}
       titleOf={(key) => moves.find((m) => m.key === key)?.title ?? ""}
       keysOn={keysOn}
       onKeys={setKeysOn}

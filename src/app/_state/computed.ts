@@ -11,28 +11,28 @@ import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 import { computing } from "@/workers/client";
 
-/** A plan and the input it was reckoned from. */
-export interface Reckoned {
+/** A plan and the input it was worked out from. */
+export interface Answered {
   readonly of: Question;
   readonly plan: Plan;
   readonly cautions: readonly Caution[];
   readonly foods: readonly Food[];
   readonly changes: readonly AllergenChange[];
 }
-/** The plan of the newest input; while it is reckoned the last one stays, so that nothing jumps. */
-export function usePlan(input: Question | null): Reckoned | null {
-  const [reckoned, setReckoned] = useState<Reckoned | null>(null);
-  // Asked while the page is still drawing the edit: the worker reckons meanwhile. Asking twice changes nothing.
+/** The plan of the newest input; while it is worked out the last one stays, so that nothing jumps. */
+export function usePlan(input: Question | null): Answered | null {
+  const [answered, setAnswered] = useState<Answered | null>(null);
+  // Asked while the page is still drawing the edit: the worker is at it meanwhile. Asking twice changes nothing.
   const answer = useMemo(() => (input === null ? null : computing.plan(input)), [input]);
   useEffect(() => {
     if (input === null || answer === null) return;
     let current = true;
-    void answer.then((judged) => current && setReckoned({ of: input, ...judged }));
+    void answer.then((judged) => current && setAnswered({ of: input, ...judged }));
     return () => {
       current = false;
     };
   }, [input, answer]);
-  return reckoned;
+  return answered;
 }
 
 const SETTLE_MS = 200;
@@ -82,7 +82,7 @@ export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt:
 /**
  * What can harm, of the plan that is shown: at once without times, and with them as soon as the schedule is of that plan.
  */
-export function useCautions(now: Reckoned | null, timed: Timed | null, planned: Plan | null): readonly Caution[] {
+export function useCautions(now: Answered | null, timed: Timed | null, planned: Plan | null): readonly Caution[] {
   const [judged, setJudged] = useState<{ of: Question; by: Schedule; cautions: readonly Caution[] } | null>(null);
   const input = now?.of ?? null;
   const schedule = timed !== null && timed.of === planned ? timed.schedule : null;

@@ -102,10 +102,10 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   );
   const unweighed = useMemo<Question | null>(() => (base === null ? null : { input: base, today }), [base, today]);
   const weighed = weighings !== null && weighings.length > 0;
-  // Without a weighing the plan is the planned one: reckoned once, from the input as it goes to the samples.
+  // Without a weighing the plan is the planned one: worked out once, from the input as it goes to the samples.
   const before = usePlan(weighed ? unweighed : asked);
   const corrected = usePlan(weighed ? asked : null);
-  // Until the first correction is reckoned the plan before it stays, so that the Stove never goes blank.
+  // Until the first correction is worked out the plan before it stays, so that the Stove never goes blank.
   const now = weighed ? (corrected ?? before) : before;
   const planned = before?.plan ?? null;
   const plan = now?.plan ?? null;

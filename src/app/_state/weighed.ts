@@ -6,7 +6,7 @@ import { differences, type Difference } from "@/core/process/compare";
 import { totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/replay";
 import { rowsOf } from "@/core/schedule/work";
-import { sayDifference } from "@/ui/wording/stove";
+import { describeDifference } from "@/ui/wording/stove";
 import { usePlan } from "./computed";
 import type { SupperView } from "./supper";
 
@@ -33,7 +33,7 @@ export function useChanged(view: SupperView, plan: Plan, inHand: string): Change
   const differenceG = last.readingG - totalG(old.outcome.after.batch);
   return {
     old,
-    says: `${sayDifference(differenceG, old.scaleSays, view.units)} From here on:`,
+    says: `${describeDifference(differenceG, old.scaleSays, view.units)} From here on:`,
     differences: differences(rowsOf(earlier), rowsOf(plan)).filter((d) => d.key !== last.step),
   };
 }

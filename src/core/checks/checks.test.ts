@@ -532,7 +532,7 @@ function weighed(i: Inputs, readingG: number) {
   };
   const after = { ...EMPTY_VESSEL, batch };
   const corrected = value(
-    correctByReading("liquor", { after, came: [], left: [], phases: [], needs: [], facts: [] }, readingG),
+    correctByReading("liquor", { after, inputs: [], outputs: [], phases: [], needs: [], facts: [] }, readingG),
   );
   const { waterG, saltG } = corrected.outcome.after.batch;
   return { k: corrected.factor, water_g: waterG, salt_g: saltG, M: waterG / (n.solids_g as number) };

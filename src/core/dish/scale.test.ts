@@ -119,8 +119,8 @@ describe("parts as a graph", () => {
     const reduce = row(joint, "gravy-reduce");
     const drained = row(joint, "gravy-drain");
     if (reduce?.state !== "computed" || drained?.state !== "computed") throw new Error("not computed");
-    const ran = drained.outcome.left.find((l) => l.to === "drain");
-    const came = reduce.outcome.came.find((c) => c.from === "liquor");
+    const ran = drained.outcome.outputs.find((l) => l.to === "drain");
+    const came = reduce.outcome.inputs.find((c) => c.from === "liquor");
     expect(came?.contents).toEqual(ran?.contents);
     const twice = editStep(joint, "gravy-season", (s) => ({
       ...s,

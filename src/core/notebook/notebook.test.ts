@@ -56,7 +56,7 @@ describe("the log", () => {
 
 describe("an entry", () => {
   const rows = entryRows(plan(input), log);
-  test("keeps planned and real side by side; what was not done stays open", () => {
+  test("keeps planned and actual side by side; what was not done stays open", () => {
     const squeeze = rows.find((r) => r.key === SQUEEZE);
     expect(squeeze).toMatchObject({ step: "squeeze", part: "Strips", plannedMin: 3, actualMin: 5, weighedG: 418 });
     expect(squeeze?.plannedG).toBeGreaterThan(360);

@@ -37,19 +37,19 @@ export function applyDescribed(
   if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
   const applied = descriptor.apply(vessel, step as never, context);
   if (!applied.ok) return applied;
-  const { after, came, facts } = applied.value;
+  const { after, inputs, facts } = applied.value;
   const soft = facts.find((f) => f.kind === "softened");
   const marks = rawMarks(descriptor.opensCells === true, applied.value, soft, context);
   // How soft the least done of the pulses, grains and pasta are: as far as this step brought them, or dry as they come.
-  const softness = soft === undefined ? leastSoft(after.softness, came, context) : soft.share;
+  const softness = soft === undefined ? leastSoft(after.softness, inputs, context) : soft.share;
   if (marks === after.marks && softness === after.softness) return applied;
-  const { left, phases, needs } = applied.value;
+  const { outputs, phases, needs } = applied.value;
   const { batch, bath, pieces, cutMm, boundMin } = after;
   // Written out, not spread: this runs for most steps of every sample.
   return succeed({
     after: { batch, bath, pieces, cutMm, boundMin, marks, softness },
-    came,
-    left,
+    inputs,
+    outputs,
     phases,
     needs,
     facts,
@@ -62,7 +62,7 @@ export function applyDescribed(
  */
 function rawMarks(
   opensCells: boolean,
-  { came, after }: Outcome,
+  { inputs: came, after }: Outcome,
   soft: Softened | undefined,
   context: StepContext,
 ): readonly Mark[] {

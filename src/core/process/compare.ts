@@ -24,7 +24,7 @@ const batches = (row: Computed) => {
 const minutes = (row: Computed) => row.outcome.phases.reduce((m, p) => m + p.minutes, 0);
 const amounts = (row: Computed) => {
   const byFood = new Map<string, number>();
-  for (const c of row.outcome.came) if (c.from === "food") byFood.set(c.food, (byFood.get(c.food) ?? 0) + c.massG);
+  for (const c of row.outcome.inputs) if (c.from === "food") byFood.set(c.food, (byFood.get(c.food) ?? 0) + c.massG);
   return byFood;
 };
 

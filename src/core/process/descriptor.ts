@@ -76,6 +76,6 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
 }
 
 /** Keeps the kind and the fields as literal types. */
-export const describeStep = <const K extends string, const F extends Fields>(
+export const defineStep = <const K extends string, const F extends Fields>(
   descriptor: StepDescriptor<K, F>,
 ): StepDescriptor<K, F> => descriptor;

@@ -54,7 +54,7 @@ export const isMarked = (vessel: Vessel, mark: Mark): boolean => vessel.marks.in
 export const marked = (marks: readonly Mark[], mark: Mark): readonly Mark[] =>
   marks.includes(mark) ? marks : [...marks, mark];
 
-export type Came = { readonly contents: Contents } & (
+export type Input = { readonly contents: Contents } & (
   | { readonly from: "food"; readonly food: FoodId; readonly massG: number }
   | {
       readonly from: "part";
@@ -67,11 +67,11 @@ export type Came = { readonly contents: Contents } & (
   | { readonly from: "step" }
 );
 /** So much of what came, grams on the label and all. */
-export const scaledCame = (came: Came, factor: number): Came =>
+export const scaledInput = (came: Input, factor: number): Input =>
   came.from === "food"
     ? { ...came, massG: came.massG * factor, contents: portion(came.contents, factor) }
     : { ...came, contents: portion(came.contents, factor) };
-export interface Left {
+export interface Output {
   readonly to: "air" | "drain" | "utensil" | "sorted";
   readonly contents: Contents;
 }
@@ -174,8 +174,8 @@ export type Fact =
 
 export interface Outcome {
   readonly after: Vessel;
-  readonly came: readonly Came[];
-  readonly left: readonly Left[];
+  readonly inputs: readonly Input[];
+  readonly outputs: readonly Output[];
   readonly phases: readonly Phase[];
   readonly needs: readonly Need[];
   readonly facts: readonly Fact[];
@@ -189,7 +189,7 @@ export type StepFailure =
   | { readonly kind: "unknown-food"; readonly food: FoodId }
   | { readonly kind: "unknown-water"; readonly food: FoodId }
   | { readonly kind: "no-figures"; readonly food: FoodId; readonly wants: "soaking" | "pressing" }
-  /** This food is reckoned by another kind of step. */
+  /** This food is worked out by another kind of step. */
   | { readonly kind: "other-step"; readonly food: FoodId; readonly take: "cook" | "boil" | "soak" }
   | { readonly kind: "still-frozen" }
   | { readonly kind: "not-frozen" }
@@ -253,7 +253,7 @@ export interface StepContext {
   readonly food: FoodLookup;
   /** Process figures, also of a cook's own food that borrows another's. */
   readonly figures: (food: FoodId) => ProcessFigures;
-  readonly bring: (lines: readonly Line[]) => readonly Came[] | StepFailure;
+  readonly bring: (lines: readonly Line[]) => readonly Input[] | StepFailure;
   /** An uncertain parameter of this step alone; without an estimate it has the spread of its row in the table. */
   readonly draw: (id: StepParameter, spread?: Estimate) => number;
   /** One of the whole lot, the same wherever the supper uses it. */
@@ -269,13 +269,13 @@ export const vesselContents = (v: Vessel): Contents => (v.bath === null ? v.batc
 
 /** Largest gap in any species between before + came and after + left, g. Zero but for rounding, or a step is wrong. */
 export function conservationGapG(before: Vessel, outcome: Outcome): number {
-  const into = add(vesselContents(before), sum(outcome.came.map((c) => c.contents)));
-  const out = add(vesselContents(outcome.after), sum(outcome.left.map((l) => l.contents)));
+  const into = add(vesselContents(before), sum(outcome.inputs.map((c) => c.contents)));
+  const out = add(vesselContents(outcome.after), sum(outcome.outputs.map((l) => l.contents)));
   const gaps: number[] = SPECIES.map((s) => Math.abs(into[s] - out[s]));
   for (const food of new Set([...into.solids.foods, ...out.solids.foods]))
     gaps.push(Math.abs(solidsOfFood(into.solids, food) - solidsOfFood(out.solids, food)));
   return Math.max(...gaps);
 }
 
-export const cameG = (outcome: Outcome): number => outcome.came.reduce((m, c) => m + totalG(c.contents), 0);
-export const leftG = (outcome: Outcome): number => outcome.left.reduce((m, l) => m + totalG(l.contents), 0);
+export const inputsG = (outcome: Outcome): number => outcome.inputs.reduce((m, c) => m + totalG(c.contents), 0);
+export const outputsG = (outcome: Outcome): number => outcome.outputs.reduce((m, l) => m + totalG(l.contents), 0);

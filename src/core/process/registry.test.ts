@@ -2,7 +2,7 @@ import * as v from "valibot";
 import { DEMO_KITCHEN } from "@/demo/household";
 import { stepSchemaOf } from "../formats/stepSchema";
 import { plan, type PlanInput } from "../plan";
-import { flag, number, describeStep, type StepWith } from "./descriptor";
+import { flag, number, defineStep, type StepWith } from "./descriptor";
 import { add, portion, subtract, totalG, water } from "./contents";
 import { conservationGapG, type StepContext, type Vessel } from "./ledger";
 import { descriptorOf, registryOf, type Step, STEP_KINDS, STEP_REGISTRY, STEPS, type StepRegistry } from "./registry";
@@ -16,10 +16,10 @@ function steep(vessel: Vessel, step: StepWith<"steep", typeof FIELDS>, context: 
   return outcome(
     { ...vessel, batch: add(subtract(vessel.batch, stays), tea) },
     [hands(step, context, 1), wait(step.minutes)],
-    { came: [{ from: "step", contents: tea }], left: [{ to: "utensil", contents: stays }] },
+    { inputs: [{ from: "step", contents: tea }], outputs: [{ to: "utensil", contents: stays }] },
   );
 }
-const steepStep = describeStep({
+const steepStep = defineStep({
   kind: "steep",
   fields: FIELDS,
   usual: { minutes: 5, strong: false },

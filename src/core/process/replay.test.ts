@@ -34,7 +34,7 @@ describe.each(DEMO_DISHES.map((d) => [d.id, d] as const))("%s, part by part", (_
       part: (id, share) => shareOfPart(id, ends.get(id) ?? EMPTY_VESSEL, share),
       liquor: (step, share) => {
         const came = rows
-          .flatMap((r) => (r.state === "computed" ? r.outcome.came : []))
+          .flatMap((r) => (r.state === "computed" ? r.outcome.inputs : []))
           .find((c) => c.from === "liquor" && c.step === step);
         return came ?? { kind: "liquor-used-up", step, share };
       },

@@ -6,7 +6,7 @@ import { type ParameterId, PARAMETERS } from "./parameters";
 import { applyDescribed } from "./apply";
 import { type Contents, contentsOfFood, portion, totalG } from "./contents";
 import {
-  type Came,
+  type Input,
   EMPTY_VESSEL,
   isMarked,
   type Outcome,
@@ -85,8 +85,8 @@ export interface ReplayWorld extends KitchenFacts {
   readonly dishId: string;
   readonly foods: FoodLookup;
   readonly figures: StepContext["figures"];
-  /** What lines of foods alone bring is the same in every sample: reckoned once. */
-  readonly brought: Map<readonly Line[], readonly Came[]>;
+  /** What lines of foods alone bring is the same in every sample: worked out once. */
+  readonly brought: Map<readonly Line[], readonly Input[]>;
   /** Keys and descriptors of the steps of a part, found once for all samples. */
   readonly known: Map<readonly Step[], readonly KnownStep[]>;
   readonly readings: ReadonlyMap<StepKey, number>;
@@ -98,8 +98,8 @@ export interface ReplayWorld extends KitchenFacts {
 
 /** What parts of one dish give to each other. */
 export interface Exchange {
-  readonly part: (id: PartId, share: number) => Came | StepFailure;
-  readonly liquor: (step: StepId, share: number) => Came | StepFailure;
+  readonly part: (id: PartId, share: number) => Input | StepFailure;
+  readonly liquor: (step: StepId, share: number) => Input | StepFailure;
   /** What ran off at a step, kept for whoever asks. */
   readonly ranOff: (step: StepId, contents: Contents) => void;
 }
@@ -173,7 +173,7 @@ export function replayPart(
     const row = weighedRow(computed, world, draw);
     rows.push(row);
     vessel = row.outcome.after;
-    const drained = row.outcome.left.find((l) => l.to === "drain");
+    const drained = row.outcome.outputs.find((l) => l.to === "drain");
     if (drained) exchange.ranOff(step.id, drained.contents);
   }
   return { rows, end: blockedBy === null ? vessel : null };
@@ -196,10 +196,10 @@ export function drawsOf(draw: Draw, scope: () => StepKey): Pick<StepContext, "dr
 }
 
 /** What the lines of a step bring, or why one of them cannot. */
-function bring(lines: readonly Line[], world: ReplayWorld, exchange: Exchange): readonly Came[] | StepFailure {
+function bring(lines: readonly Line[], world: ReplayWorld, exchange: Exchange): readonly Input[] | StepFailure {
   const known = world.brought.get(lines);
   if (known) return known;
-  const came: Came[] = [];
+  const came: Input[] = [];
   let foodsOnly = true;
   for (const line of lines) {
     const one =
@@ -217,7 +217,7 @@ function bring(lines: readonly Line[], world: ReplayWorld, exchange: Exchange): 
 }
 
 /** A share of a finished part, as the step that takes it sees it. */
-export const shareOfPart = (part: PartId, end: Vessel, share: number): Came => ({
+export const shareOfPart = (part: PartId, end: Vessel, share: number): Input => ({
   from: "part",
   part,
   raw: rawOf(end),
@@ -282,7 +282,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   return parts.map((p) => ({ ...(finished.get(p.id) as ReplayedPart), usedShare: used.get(p.id) ?? 0 }));
 }
 
-function bringFood(id: string, massG: number, world: ReplayWorld): Came | StepFailure {
+function bringFood(id: string, massG: number, world: ReplayWorld): Input | StepFailure {
   const food = world.foods(id);
   if (food === null) return { kind: "unknown-food", food: id };
   if (!Number.isFinite(massG)) return { kind: "not-a-number", field: food.name };

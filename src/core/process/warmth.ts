@@ -63,7 +63,7 @@ export function warmMinutes(
     let minutes = 0;
     for (const row of parts.find((rows) => rows[0]?.part === id) ?? []) {
       if (row.state !== "computed") break;
-      const joined = row.outcome.came.flatMap((c) => (c.from === "part" ? [endOf(c.part)] : []));
+      const joined = row.outcome.inputs.flatMap((c) => (c.from === "part" ? [endOf(c.part)] : []));
       minutes = warmAfter(row.outcome, Math.max(minutes, ...joined));
       found.set(row, minutes);
       if (standsWarm(row.outcome)) minutes += waits?.get(row.key) ?? 0;

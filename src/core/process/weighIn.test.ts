@@ -6,8 +6,8 @@ import { solidsOf } from "./solids";
 /** 160 g strips at M0 0.08 soaked to M 2.30, squeezed to 363 g: the numbers of the hand calculation. */
 const squeezed = (waterG: number, saltG: number): Outcome => ({
   after: { ...EMPTY_VESSEL, batch: { ...NOTHING, solids: solidsOf("soy-strips", 148.148), waterG, saltG } },
-  came: [],
-  left: [{ to: "drain", contents: { ...NOTHING, waterG: 340.741 - waterG, saltG: 2.99 - saltG } }],
+  inputs: [],
+  outputs: [{ to: "drain", contents: { ...NOTHING, waterG: 340.741 - waterG, saltG: 2.99 - saltG } }],
   phases: [],
   needs: [],
   facts: [],
@@ -24,7 +24,7 @@ test("418 g instead of 363 g: water and salt both rise by the same factor, by ha
   expect(batch.waterG).toBeCloseTo(212.983 * k, 2);
   expect(batch.saltG).toBeCloseTo(1.869 * k, 3);
   expect(totalG(batch)).toBeCloseTo(418, 6);
-  expect(corrected.value.outcome.left[0]?.contents.waterG).toBeCloseTo(340.741 - 212.983 * k, 2);
+  expect(corrected.value.outcome.outputs[0]?.contents.waterG).toBeCloseTo(340.741 - 212.983 * k, 2);
 });
 
 test.each([
@@ -39,8 +39,8 @@ test.each([
 test("after frying a difference is water alone: the salt stays", () => {
   const fried: Outcome = {
     after: { ...EMPTY_VESSEL, batch: { ...NOTHING, solids: solidsOf("x", 100), waterG: 80, saltG: 3, oilG: 10 } },
-    came: [],
-    left: [{ to: "air", contents: { ...NOTHING, waterG: 40 } }],
+    inputs: [],
+    outputs: [{ to: "air", contents: { ...NOTHING, waterG: 40 } }],
     phases: [],
     needs: [],
     facts: [],
@@ -48,7 +48,7 @@ test("after frying a difference is water alone: the salt stays", () => {
   const corrected = correctByReading("water", fried, 203);
   if (!corrected.ok) throw new Error("refused");
   expect(corrected.value.outcome.after.batch).toMatchObject({ waterG: 90, saltG: 3, oilG: 10 });
-  expect(corrected.value.outcome.left[0]?.contents.waterG).toBeCloseTo(30, 9);
+  expect(corrected.value.outcome.outputs[0]?.contents.waterG).toBeCloseTo(30, 9);
 });
 
 test("nothing is weighed while the food still lies in its bath, or where a reading means nothing", () => {

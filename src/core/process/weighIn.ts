@@ -1,6 +1,6 @@
 import { fail, type Result, succeed } from "../quantities/result";
 import { add, type Contents, liquor, portion, solidsG, subtract, sum, totalG } from "./contents";
-import { type Left, type Outcome, scaledCame } from "./ledger";
+import { type Output, type Outcome, scaledInput } from "./ledger";
 import type { Meaning } from "./descriptor";
 
 export type WeighInFailure =
@@ -32,7 +32,7 @@ export function correctByReading(
   const { batch } = outcome.after;
   if (meaning === null || outcome.after.bath !== null) return fail({ kind: "not-weighed-here" });
   const computedG = totalG(batch);
-  const gone = sum(outcome.left.map((l) => l.contents));
+  const gone = sum(outcome.outputs.map((l) => l.contents));
   switch (meaning) {
     case "liquor": {
       const fixedG = solidsG(batch) + batch.oilG;
@@ -52,7 +52,7 @@ export function correctByReading(
       return succeed({ factor, outcome: exchange(outcome, { ...liquor(batch, 0), waterG: differenceG }, "air") });
     }
     case "addition": {
-      const added = sum(outcome.came.map((c) => c.contents));
+      const added = sum(outcome.inputs.map((c) => c.contents));
       const addedG = totalG(added);
       const lowestG = computedG - addedG;
       if (addedG === 0) return fail({ kind: "not-weighed-here" });
@@ -60,22 +60,22 @@ export function correctByReading(
       if (readingG > lowestG + 3 * addedG) return fail({ kind: "above-possible", highestG: lowestG + 3 * addedG });
       const factor = (readingG - lowestG) / addedG;
       const more = portion(added, factor - 1);
-      const came = outcome.came.map((c) => scaledCame(c, factor));
+      const inputs = outcome.inputs.map((c) => scaledInput(c, factor));
       const after = { ...outcome.after, batch: { ...add(batch, more), tempC: batch.tempC } };
-      return succeed({ factor, outcome: { ...outcome, after, came } });
+      return succeed({ factor, outcome: { ...outcome, after, inputs } });
     }
   }
 }
 
 /** Moves `more` (negative: less) into the batch and out of what had left, so that nothing is created. */
-function exchange(outcome: Outcome, more: Contents, to: Left["to"]): Outcome {
+function exchange(outcome: Outcome, more: Contents, to: Output["to"]): Outcome {
   const { batch } = outcome.after;
   let moved = false;
-  const left = outcome.left.map((l) => {
+  const left = outcome.outputs.map((l) => {
     if (moved || l.to !== to) return l;
     moved = true;
     return { ...l, contents: subtract(l.contents, more) };
   });
   const after = { ...outcome.after, batch: { ...add(batch, more), tempC: batch.tempC } };
-  return { ...outcome, after, left: moved ? left : [...left, { to, contents: portion(more, -1) }] };
+  return { ...outcome, after, outputs: moved ? left : [...left, { to, contents: portion(more, -1) }] };
 }

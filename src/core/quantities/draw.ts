@@ -71,7 +71,7 @@ export function sampledDraws(samples: number, seed: number): (sample: number) =>
       if (drawn === undefined || drawn.parameterId !== parameterId || drawn.scope !== scope)
         trail[asked] = drawn = lookUp(scope, parameterId, estimate);
       asked++;
-      // Most estimates are constants of a step: their quantiles were reckoned when they were first asked for.
+      // Most estimates are constants of a step: their quantiles were worked out when they were first asked for.
       if (drawn.estimate === estimate) return drawn.values[sample] as number;
       return triangularQuantile(estimate, at(drawn.order, sample));
     };

@@ -61,8 +61,8 @@ export const FIRE_AND_GEAR: readonly Rule[] = [
     severity: "warn",
     authority: "common practice: bowls to two thirds",
     touches: (row) => {
-      const loads = is(row, "pulse") ? (factOf(row, "batches")?.count ?? 1) : 1;
-      return when(loads > 1, { loads });
+      const goes = is(row, "pulse") ? (factOf(row, "batches")?.count ?? 1) : 1;
+      return when(goes > 1, { loads: goes });
     },
   }),
   rule({
@@ -80,7 +80,7 @@ export const FIRE_AND_GEAR: readonly Rule[] = [
       when(
         row.step.kind === "cook" &&
           row.step.pressure &&
-          row.outcome.came.reduce((g, c) => g + c.contents.waterG, row.before.bath?.waterG ?? 0) < LEAST_LIQUID_G,
+          row.outcome.inputs.reduce((g, c) => g + c.contents.waterG, row.before.bath?.waterG ?? 0) < LEAST_LIQUID_G,
         { leastMl: LEAST_LIQUID_G },
       ),
   }),

@@ -40,7 +40,7 @@ export const PEOPLE: readonly Rule[] = [
     authority: "EU Regulation 1169/2011; FALCPA 2004, FASTER 2021",
     touches: (row, { avoided }) => {
       if (avoided.size === 0) return null;
-      const who = row.outcome.came.flatMap((came) => (came.from === "food" ? (avoided.get(came.food) ?? []) : []));
+      const who = row.outcome.inputs.flatMap((came) => (came.from === "food" ? (avoided.get(came.food) ?? []) : []));
       const once = who.filter((a, i) => who.findIndex((b) => b.eater === a.eater && b.allergen === a.allergen) === i);
       return when(once.length > 0, { who: once });
     },

@@ -130,7 +130,7 @@ export const holds = (row: Computed, foods: FoodSet, { kin }: RuleContext): bool
   row.outcome.after.batch.solids.foods.some((food) => foods.has(kin(food)));
 /** Something of these foods, or of own foods that are like them, comes in at this step. */
 export const brings = (row: Computed, foods: FoodSet, { kin }: RuleContext): boolean =>
-  row.outcome.came.some((c) => c.from === "food" && foods.has(kin(c.food)));
+  row.outcome.inputs.some((c) => c.from === "food" && foods.has(kin(c.food)));
 export const is = (row: Computed, ...kinds: StepKind[]) => kinds.includes(row.step.kind);
 export const waitMin = ({ outcome }: { outcome: Outcome }) =>
   outcome.phases.reduce((m, p) => (p.kind === "wait" ? m + p.minutes : m), 0);

@@ -50,7 +50,7 @@ type Order = (task: number, low: Float64Array, high: Float64Array) => number;
 
 /** Share of the budget for the first, complete dive; the rest goes to restarts. */
 const FIRST_DIVE = 1 / 3;
-/** Nodes of one restart, per task: enough to place everything and to mend a few clashes. */
+/** Nodes of one restart, per task: enough to place everything and to fix a few clashes. */
 const RESTART_NODES_PER_TASK = 12;
 
 export function search(problem: SearchProblem): SearchResult {

@@ -15,7 +15,7 @@ import { StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
 export function Bench(props: BenchProps) {
-  const { plan, part, speaking, inHand, stepId, actions } = props;
+  const { plan, part, textContext, selected, stepId, actions } = props;
   const row = part?.rows.find((r) => r.step.id === stepId) ?? null;
   const settings = props.dish.parts.find((p) => p.id === part?.id);
   const number = part ? part.rows.findIndex((r) => r === row) + 1 : 0;
@@ -48,15 +48,15 @@ export function Bench(props: BenchProps) {
               plan={plan}
               ranges={props.ranges}
               stepId={stepId}
-              speaking={speaking}
-              onTake={actions.takeStep}
+              textContext={textContext}
+              onSelect={actions.selectStep}
             />
             <StepTable
               part={part}
               plan={plan}
               stepId={stepId}
-              speaking={speaking}
-              onTake={actions.takeStep}
+              textContext={textContext}
+              onSelect={actions.selectStep}
               frozen={props.frozen}
               actions={actions}
             />
@@ -66,16 +66,16 @@ export function Bench(props: BenchProps) {
         )}
       </Stack>
       <Stack gap="4" minW="0" gridColumn={{ base: "auto", lg: "1 / -1", xl: "auto" }}>
-        {part && row && inHand && (
+        {part && row && selected && (
           <Card p="4">
-            <StepForm key={row.key} inHand={inHand} part={part.name} number={number} actions={actions} />
+            <StepForm key={row.key} selected={selected} part={part.name} number={number} actions={actions} />
             <StepRemarks
               row={row}
               plan={plan}
               cautions={props.cautions}
               ranges={props.ranges?.[row.key] ?? null}
               kitchen={props.kitchen}
-              speaking={speaking}
+              textContext={textContext}
             />
             <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
               <AddStep disabled={props.frozen} onAdd={actions.addStep} />

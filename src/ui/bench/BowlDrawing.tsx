@@ -30,15 +30,15 @@ const KINDS = ["solidsG", "waterG", "oilG"] as const;
 
 interface DrawingProps {
   readonly vessels: readonly VesselView[];
-  readonly inHand: string | null;
-  readonly onTake: (stepId: string) => void;
+  readonly selected: string | null;
+  readonly onSelect: (stepId: string) => void;
 }
 
 /**
  * A vessel for each step, filled to scale in grams; ribbons for what came in and went out; salt as a line below. Words
  * stay in their own column; long chains go on in a second row. Each column is a button with its account as its name.
  */
-export function BowlDrawing({ vessels, inHand, onTake }: DrawingProps) {
+export function BowlDrawing({ vessels, selected, onSelect }: DrawingProps) {
   const [ref, width] = useWidth();
   const perRow = Math.max(1, Math.floor(width / COLUMN));
   const rows = Math.max(1, Math.ceil(vessels.length / perRow));
@@ -59,8 +59,8 @@ export function BowlDrawing({ vessels, inHand, onTake }: DrawingProps) {
           vessels={vessels.slice(i * each, (i + 1) * each)}
           goesOn={i < rows - 1}
           scales={scales}
-          inHand={inHand}
-          onTake={onTake}
+          selected={selected}
+          onSelect={onSelect}
         />
       ))}
     </Box>
@@ -79,8 +79,8 @@ function BowlRow({
   vessels,
   goesOn,
   scales,
-  inHand,
-  onTake,
+  selected,
+  onSelect,
 }: DrawingProps & { readonly goesOn: boolean; readonly scales: Scales }) {
   const { column, most, widest, highestSalt } = scales;
   const total = column * vessels.length;
@@ -107,7 +107,7 @@ function BowlRow({
         </defs>
         {vessels.map(
           (v, i) =>
-            inHand === v.stepId && (
+            selected === v.stepId && (
               <rect
                 key={v.key}
                 x={i * column + 2}
@@ -158,10 +158,10 @@ function BowlRow({
         <chakra.button
           key={v.key}
           type="button"
-          aria-pressed={inHand === v.stepId}
+          aria-pressed={selected === v.stepId}
           aria-label={`${v.name}: ${v.sentence}`}
           title={v.kinds || v.sentence}
-          onClick={() => onTake(v.stepId)}
+          onClick={() => onSelect(v.stepId)}
           position="absolute"
           top="0"
           left={`${i * column}px`}

@@ -7,13 +7,13 @@ import type { Allergen } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { Verdict } from "@/core/safety/eaters";
 import { Card, Remark } from "../frame/controls";
-import { ALLERGEN_NAMES, foodName, type Speaking } from "../wording/words";
+import { ALLERGEN_NAMES, foodName, type TextContext } from "../wording/words";
 import { counted } from "../wording/count";
 
 interface CheckProps {
   readonly verdicts: readonly Verdict[];
   readonly eaters: readonly Eater[];
-  readonly speaking: Speaking;
+  readonly textContext: TextContext;
   readonly onLabel: (food: FoodId, allergen: Allergen, state: "contains" | "free") => void;
 }
 
@@ -25,7 +25,7 @@ const TONES: Readonly<Record<Verdict["verdict"], "good" | "watch" | "harm">> = {
 };
 const questionsOf = (v: Verdict) => [...v.contains, ...v.ask].filter((f) => f.labelDecides);
 /** Who cannot eat it, by which foods, and whether a packet can still say otherwise. */
-function sayContained({ contains }: Verdict, name: string, foods: Speaking["foods"]): string {
+function sayContained({ contains }: Verdict, name: string, foods: TextContext["foods"]): string {
   const named = contains.map((f) => foodName(foods, f.food)).join(", ");
   if (contains.every((f) => f.labelDecides))
     return `not for ${name}, unless the label says free of it: ${named}. Without such a label ${contains.length === 1 ? "it counts" : "they count"} as containing it.`;
@@ -33,7 +33,7 @@ function sayContained({ contains }: Verdict, name: string, foods: Speaking["food
 }
 
 /** Who can eat the whole supper. A label that nobody read is a question, with the two answers beside it. */
-export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, speaking, onLabel }: CheckProps) {
+export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, textContext, onLabel }: CheckProps) {
   if (verdicts.length === 0) return null;
   return (
     <Card p="3" aria-label="Who can eat it">
@@ -51,13 +51,13 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, speakin
                 {v.verdict === "clear" && "every food is free of it, or its label says so."}
                 {v.verdict === "open" && "cannot be checked yet: a dish has no food, or a part that it takes is gone."}
                 {v.verdict === "ask" && `read ${counted(v.ask.length, "label")} first.`}
-                {v.verdict === "contains" && sayContained(v, name, speaking.foods)}
+                {v.verdict === "contains" && sayContained(v, name, textContext.foods)}
               </Remark>
               <Stack gap="1.5" mt="2" ps="1">
                 {questionsOf(v).map((f) => (
                   <Box key={f.food}>
                     <Text fontSize="sm" fontWeight="600">
-                      {foodName(speaking.foods, f.food)}
+                      {foodName(textContext.foods, f.food)}
                       <Text as="span" color="quiet" fontWeight="400">
                         {f.parts.length > 0 && ` in ${f.parts.join(", ")}`}
                       </Text>
@@ -65,14 +65,14 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, speakin
                     <HStack gap="1.5">
                       <Answer
                         onClick={() => onLabel(f.food, v.allergen, "free")}
-                        label={`${foodName(speaking.foods, f.food)}: label says free of ${allergen}`}
+                        label={`${foodName(textContext.foods, f.food)}: label says free of ${allergen}`}
                       >
                         says free
                       </Answer>
                       {v.ask.includes(f) && (
                         <Answer
                           onClick={() => onLabel(f.food, v.allergen, "contains")}
-                          label={`${foodName(speaking.foods, f.food)}: label says contains ${allergen}`}
+                          label={`${foodName(textContext.foods, f.food)}: label says contains ${allergen}`}
                         >
                           contains it
                         </Answer>

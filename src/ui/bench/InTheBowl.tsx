@@ -7,7 +7,7 @@ import type { Ranges } from "@/core/sampling";
 import type { Range } from "@/core/quantities/range";
 import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
-import type { Speaking } from "../wording/words";
+import type { TextContext } from "../wording/words";
 import type { PartViewProps } from "./benchProps";
 import { BowlDrawing, Legend } from "./BowlDrawing";
 import { vesselsOf, type VesselView } from "./vessels";
@@ -17,10 +17,10 @@ export const InTheBowl = memo(function InTheBowl({
   plan,
   ranges,
   stepId,
-  speaking,
-  onTake,
+  textContext,
+  onSelect,
 }: PartViewProps & { ranges: Ranges | null }) {
-  const vessels = useMemo(() => vesselsOf(part, plan, ranges, speaking), [part, plan, ranges, speaking]);
+  const vessels = useMemo(() => vesselsOf(part, plan, ranges, textContext), [part, plan, ranges, textContext]);
   const joins = useMemo(() => joinsOf(part, plan), [part, plan]);
   return (
     <Card p="3" aria-label="In the bowl">
@@ -30,8 +30,8 @@ export const InTheBowl = memo(function InTheBowl({
           {joins.length > 0 ? `goes into ${joins.join(" and ")}` : "what the scale should show after each step"}
         </Text>
       </Flex>
-      <BowlDrawing vessels={vessels} inHand={stepId} onTake={onTake} />
-      <LedgerTable vessels={vessels} speaking={speaking} name={part.name} />
+      <BowlDrawing vessels={vessels} selected={stepId} onSelect={onSelect} />
+      <LedgerTable vessels={vessels} textContext={textContext} name={part.name} />
     </Card>
   );
 });
@@ -59,16 +59,16 @@ function joinsOf(part: PlannedPart, plan: Plan): string[] {
 /** The drawing in numbers, for those who don't see it and for copying. */
 function LedgerTable({
   vessels,
-  speaking,
+  textContext,
   name,
 }: {
   vessels: readonly VesselView[];
-  speaking: Speaking;
+  textContext: TextContext;
   name: string;
 }) {
   const [open, setOpen] = useState(false);
-  const mass = (g: number) => writeMass(g, speaking.units);
-  const massRange = (r: Range) => writeMassRange(r.low, r.high, speaking.units);
+  const mass = (g: number) => writeMass(g, textContext.units);
+  const massRange = (r: Range) => writeMassRange(r.low, r.high, textContext.units);
   const shareRange = ({ low, high }: Range) => {
     const [from, to] = [writePercent(low), writePercent(high)];
     return from === to ? from : `${from.replace(" %", "")}–${to}`;
@@ -86,8 +86,8 @@ function LedgerTable({
       [mass(v.fill.bathG), null],
       ranged(v.weight, r?.massG, massRange),
       ranged(v.salt, r?.saltShare, shareRange),
-      ranged(mass(v.came.grams), r?.cameG, massRange),
-      ranged(mass(v.left.grams), r?.leftG, massRange),
+      ranged(mass(v.came.grams), r?.inputsG, massRange),
+      ranged(mass(v.left.grams), r?.outputsG, massRange),
     ];
   };
   return (

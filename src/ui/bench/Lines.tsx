@@ -10,9 +10,9 @@ import { writeMass, writeMassRange } from "@/core/quantities/write";
 import { IconDo, Quiet } from "../frame/controls";
 import { NumberField } from "../frame/fields";
 import { FoodPicker } from "../foods/FoodPicker";
-import { sayQuestion } from "../wording/words";
+import { describeQuestion } from "../wording/words";
 import type { BenchActions } from "./benchProps";
-import type { StepInHand } from "./StepForm";
+import type { SelectedStep } from "./StepForm";
 import { unitOf } from "./units";
 
 const select = {
@@ -30,11 +30,11 @@ const select = {
 
 /** What goes into the step in hand: foods in grams or in a cook's words, other parts, liquor that was kept. */
 export function Lines({
-  inHand: { step, foods, parts, liquors, factor, units, kitchen, frozen },
+  selected: { step, foods, parts, liquors, factor, units, kitchen, frozen },
   onEdit,
   onOwnFood,
 }: {
-  inHand: StepInHand;
+  selected: SelectedStep;
   onEdit: BenchActions["editStep"];
   onOwnFood: BenchActions["ownFood"];
 }) {
@@ -50,7 +50,7 @@ export function Lines({
     const food = foods.find((f) => f.id === foodId);
     if (!food) return { asks: `${foodId}: nobody knows this food any more. Choose another one.` };
     const weighed = weighAmount(food, readAmount(text, kitchen.spoons));
-    if (!weighed.ok) return { asks: sayQuestion(weighed.failure, food.name) };
+    if (!weighed.ok) return { asks: describeQuestion(weighed.failure, food.name) };
     const { low, likely, high } = weighed.value;
     return {
       value: unit.out(likely),

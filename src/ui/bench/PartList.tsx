@@ -16,7 +16,7 @@ export function PartList({
   plan,
   dish,
   part,
-  speaking,
+  textContext,
   supper,
   eaters,
   kitchen,
@@ -32,12 +32,12 @@ export function PartList({
           dishId={dish.id}
           name={dish.name}
           partId={part?.id ?? null}
-          speaking={speaking}
+          textContext={textContext}
           frozen={frozen}
           actions={actions}
         />
         {!frozen && (
-          <ScaleDish dish={dish} supper={supper} kitchen={kitchen} speaking={speaking} onScale={actions.scale} />
+          <ScaleDish dish={dish} supper={supper} kitchen={kitchen} textContext={textContext} onScale={actions.scale} />
         )}
       </Card>
       <Card p="3">
@@ -48,19 +48,19 @@ export function PartList({
           frozen={frozen}
           onInvite={actions.invite}
         />
-        <EachEats plan={plan} speaking={speaking} />
+        <EachEats plan={plan} textContext={textContext} />
       </Card>
-      <EatersCheck verdicts={verdicts} eaters={eaters} speaking={speaking} onLabel={actions.noteLabel} />
+      <EatersCheck verdicts={verdicts} eaters={eaters} textContext={textContext} onLabel={actions.noteLabel} />
     </Stack>
   );
 }
 
-interface DishesProps extends Pick<BenchProps, "plan" | "speaking" | "frozen" | "actions"> {
+interface DishesProps extends Pick<BenchProps, "plan" | "textContext" | "frozen" | "actions"> {
   readonly dishId: string;
   readonly name: string;
   readonly partId: string | null;
 }
-const Dishes = memo(function Dishes({ plan, dishId, name, partId, speaking, frozen, actions }: DishesProps) {
+const Dishes = memo(function Dishes({ plan, dishId, name, partId, textContext, frozen, actions }: DishesProps) {
   return (
     <>
       {plan.dishes.map((d) => (
@@ -70,7 +70,7 @@ const Dishes = memo(function Dishes({ plan, dishId, name, partId, speaking, froz
           ) : (
             <chakra.button
               type="button"
-              onClick={() => actions.takeDish(d.id)}
+              onClick={() => actions.selectDish(d.id)}
               fontFamily="heading"
               fontWeight="700"
               textAlign="start"
@@ -86,7 +86,7 @@ const Dishes = memo(function Dishes({ plan, dishId, name, partId, speaking, froz
                   <chakra.button
                     type="button"
                     aria-pressed={p.id === partId}
-                    onClick={() => actions.takePart(p.id)}
+                    onClick={() => actions.selectPart(p.id)}
                     display="flex"
                     w="100%"
                     minH="11"
@@ -103,7 +103,7 @@ const Dishes = memo(function Dishes({ plan, dishId, name, partId, speaking, froz
                   >
                     <span>{p.name}</span>
                     <Box as="span" fontSize="sm" color="quiet" whiteSpace="nowrap">
-                      {p.endG === null ? "?" : writeMass(p.endG, speaking.units)}
+                      {p.endG === null ? "?" : writeMass(p.endG, textContext.units)}
                     </Box>
                   </chakra.button>
                 </li>
@@ -182,12 +182,12 @@ const AtTable = memo(function AtTable({ invited, guests, eaters, frozen, onInvit
   );
 });
 
-function EachEats({ plan: { eaters, perEater }, speaking }: Pick<BenchProps, "plan" | "speaking">) {
+function EachEats({ plan: { eaters, perEater }, textContext }: Pick<BenchProps, "plan" | "textContext">) {
   return (
     <Box mt="3" fontSize="sm">
       <Text fontWeight="600">Each of {eaters} eats</Text>
       <Text color="quiet">
-        {perEater.massG === null ? "mass not known yet" : writeMass(perEater.massG, speaking.units)} ·{" "}
+        {perEater.massG === null ? "mass not known yet" : writeMass(perEater.massG, textContext.units)} ·{" "}
         {perEater.saltG !== null && perEater.saltAtLeast ? "at least " : ""}
         {perEater.saltG === null ? "salt not known yet" : `${writeMass(perEater.saltG)} salt`} ·{" "}
         {perEater.proteinAtLeast ? "at least " : ""}

@@ -11,7 +11,7 @@ import { Choice, NumberField } from "../frame/fields";
 import { foodName } from "../wording/words";
 import type { BenchProps } from "./benchProps";
 
-interface ScaleProps extends Pick<BenchProps, "dish" | "supper" | "kitchen" | "speaking"> {
+interface ScaleProps extends Pick<BenchProps, "dish" | "supper" | "kitchen" | "textContext"> {
   readonly onScale: (factor: number, says: string) => void;
 }
 /** Folded away until it is wanted: its lists cost as much as the rest of the column. */
@@ -28,7 +28,7 @@ export function ScaleDish(props: ScaleProps) {
 }
 
 /** Makes more or less of a dish from what is in hand or by the tin; eaters scale it by themselves. */
-function Ways({ dish, supper, kitchen, speaking, onScale }: ScaleProps) {
+function Ways({ dish, supper, kitchen, textContext, onScale }: ScaleProps) {
   const factor = Math.max(1, headCount(supper)) / dish.servings;
   const foods = [...new Set(linesOf(dish).flatMap(({ line }) => (line.kind === "food" ? [line.food] : [])))].sort(
     (a, b) => gramsOf(dish, b) - gramsOf(dish, a),
@@ -40,7 +40,7 @@ function Ways({ dish, supper, kitchen, speaking, onScale }: ScaleProps) {
   const { tins } = kitchen;
   const fromTin = tins.find((t) => t.id === from) ?? tins[0];
   if (!chosen) return null;
-  const name = foodName(speaking.foods, chosen);
+  const name = foodName(textContext.foods, chosen);
   const apply = (scaled: Result<number, ScaleFailure>, says: string) => {
     if (scaled.ok) {
       setProblem(null);
@@ -57,7 +57,7 @@ function Ways({ dish, supper, kitchen, speaking, onScale }: ScaleProps) {
       <Choice
         label="I have of this"
         value={chosen}
-        options={foods.map((f) => ({ value: f, label: foodName(speaking.foods, f) }))}
+        options={foods.map((f) => ({ value: f, label: foodName(textContext.foods, f) }))}
         onChoose={setFood}
       />
       <NumberField
@@ -69,7 +69,7 @@ function Ways({ dish, supper, kitchen, speaking, onScale }: ScaleProps) {
         unit="g"
         digits={0}
         onCommit={(n) =>
-          n !== null && apply(factorForGrams(dish, chosen, n, factor), `${writeMass(n, speaking.units)} ${name}`)
+          n !== null && apply(factorForGrams(dish, chosen, n, factor), `${writeMass(n, textContext.units)} ${name}`)
         }
       />
       {fromTin && tins.length > 1 && (

@@ -11,14 +11,14 @@ import type { UnitSystem } from "@/core/quantities/units";
 import { writeTemp } from "@/core/quantities/write";
 import { IconDo, Tick } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
-import { sayQuestion, STEP_NAMES } from "../wording/words";
+import { describeQuestion, STEP_NAMES } from "../wording/words";
 import type { BenchActions } from "./benchProps";
 import { Lines } from "./Lines";
 import { type Field, fieldsOf } from "./stepFields";
 import { unitOf } from "./units";
 
 /** The step in hand, and what its form has to know. */
-export interface StepInHand {
+export interface SelectedStep {
   readonly step: Step;
   readonly kitchen: Kitchen;
   readonly units: UnitSystem;
@@ -34,15 +34,15 @@ export interface StepInHand {
   readonly pieces: { readonly count: number; readonly usableG: number } | null;
 }
 interface StepFormProps {
-  readonly inHand: StepInHand;
+  readonly selected: SelectedStep;
   readonly part: string;
   readonly number: number;
   readonly actions: Pick<BenchActions, "editStep" | "moveStep" | "removeStep" | "ownFood">;
 }
 
 /** The step in hand: the only form on the Bench. */
-export const StepForm = memo(function StepForm({ inHand, part, number, actions }: StepFormProps) {
-  const { step, kitchen, units, frozen, pieces } = inHand;
+export const StepForm = memo(function StepForm({ selected, part, number, actions }: StepFormProps) {
+  const { step, kitchen, units, frozen, pieces } = selected;
   const { editStep } = actions;
   const name = STEP_NAMES[step.kind];
   return (
@@ -66,7 +66,7 @@ export const StepForm = memo(function StepForm({ inHand, part, number, actions }
         </IconDo>
       </Flex>
       <chakra.fieldset disabled={frozen} border="0" m="0" p="0" minW="0">
-        <Lines inHand={inHand} onEdit={editStep} onOwnFood={actions.ownFood} />
+        <Lines selected={selected} onEdit={editStep} onOwnFood={actions.ownFood} />
         <Flex gap="3" wrap="wrap" mt="3">
           {pieces && step.kind === "shape" && <PieceCount pieces={pieces} onEdit={editStep} />}
           {fieldsOf(step, kitchen).map((field) => (
@@ -89,7 +89,7 @@ function PieceCount({
   pieces,
   onEdit,
 }: {
-  pieces: NonNullable<StepInHand["pieces"]>;
+  pieces: NonNullable<SelectedStep["pieces"]>;
   onEdit: BenchActions["editStep"];
 }) {
   const most = Math.max(1, Math.floor(pieces.usableG / 3));
@@ -162,5 +162,5 @@ function readDegrees(label: string, text: string, units: UnitSystem) {
   const asks = amount.kind === "question" ? amount.asks : ({ kind: "no-number" } as const);
   return asks.kind === "no-number" || asks.kind === "unknown-unit"
     ? { asks: `${label}: “${text}” is no temperature. Type digits, or “180 C” or “350 F”.` }
-    : { asks: sayQuestion(asks, label) };
+    : { asks: describeQuestion(asks, label) };
 }

@@ -13,9 +13,9 @@ import type { Range } from "@/core/quantities/range";
 import { writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { CautionRemark } from "../frame/CautionRemark";
 import { Remark } from "../frame/controls";
-import { sayAdvice, sayFact } from "../wording/facts";
-import { RECKONED } from "../wording/reckoned";
-import { sayFailure, sayWeighInFailure, type Speaking } from "../wording/words";
+import { describeAdvice, describeFact } from "../wording/facts";
+import { HOW_SURE } from "../wording/howSure";
+import { describeFailure, describeWeighInFailure, type TextContext } from "../wording/words";
 
 /** Everything a step has to tell: facts, cautions, what it does to the bite, and how sure the figures are. */
 export const StepRemarks = memo(function StepRemarks({
@@ -24,19 +24,19 @@ export const StepRemarks = memo(function StepRemarks({
   cautions,
   ranges,
   kitchen,
-  speaking,
+  textContext,
 }: {
   row: Row;
   plan: Plan;
   cautions: readonly Caution[];
   ranges: RowRanges | null;
   kitchen: Kitchen;
-  speaking: Speaking;
+  textContext: TextContext;
 }) {
   if (row.state === "blocked")
     return (
       <Remark tone="harm" mt="3" role="alert">
-        {sayFailure(row.failure, speaking)}
+        {describeFailure(row.failure, textContext)}
       </Remark>
     );
   if (row.state === "waiting") return null;
@@ -44,9 +44,11 @@ export const StepRemarks = memo(function StepRemarks({
   const mine = cautions.filter((c) => c.step === row.key);
   return (
     <Stack gap="2" mt="3">
-      {row.refusedReading && <Remark tone="watch">{sayWeighInFailure(row.refusedReading, speaking.units)}</Remark>}
+      {row.refusedReading && (
+        <Remark tone="watch">{describeWeighInFailure(row.refusedReading, textContext.units)}</Remark>
+      )}
       {row.outcome.facts.map((fact, i) => {
-        const { tone, says, ruleOfThumb } = sayFact(fact, speaking);
+        const { tone, says, ruleOfThumb } = describeFact(fact, textContext);
         return (
           <Remark key={i} tone={tone}>
             {says}
@@ -59,9 +61,9 @@ export const StepRemarks = memo(function StepRemarks({
           </Remark>
         );
       })}
-      {advice && <Remark tone="watch">{sayAdvice(advice, speaking)}</Remark>}
+      {advice && <Remark tone="watch">{describeAdvice(advice, textContext)}</Remark>}
       {mine.map((c) => (
-        <CautionRemark key={c.rule} caution={c} telling={speaking} />
+        <CautionRemark key={c.rule} caution={c} telling={textContext} />
       ))}
       {ranges !== null && ranges.doneShare < 1 && (
         <Remark tone="watch">
@@ -69,7 +71,7 @@ export const StepRemarks = memo(function StepRemarks({
           before it, cannot be done: the figures sit close to an edge.
         </Remark>
       )}
-      <Reckoned row={row} ranges={ranges} kitchen={kitchen} />
+      <Answered row={row} ranges={ranges} kitchen={kitchen} />
     </Stack>
   );
 });
@@ -110,7 +112,7 @@ function sayNeed(need: Need, kitchen: Kitchen): string {
 }
 
 /** The bite in words, the model and its sureness: small print under the remarks. */
-function Reckoned({ row, ranges, kitchen }: { row: Computed; ranges: RowRanges | null; kitchen: Kitchen }) {
+function Answered({ row, ranges, kitchen }: { row: Computed; ranges: RowRanges | null; kitchen: Kitchen }) {
   const needs = row.outcome.needs.map((n) => sayNeed(n, kitchen));
   const shift = BITE_SHIFTS[row.step.kind];
   const bite = shift
@@ -123,7 +125,7 @@ function Reckoned({ row, ranges, kitchen }: { row: Computed; ranges: RowRanges |
         {needs.length > 0 && ` Needs ${needs.join(", ")}.`}
       </Box>
       {bite.length > 0 && <Box>Bite: {bite.join(", ")} (estimate).</Box>}
-      <Box>{RECKONED[row.step.kind]}</Box>
+      <Box>{HOW_SURE[row.step.kind]}</Box>
     </Box>
   );
 }

@@ -18,8 +18,8 @@ import { saltShare, totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/replay";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
-import { sayWhatGoesIn } from "../wording/spoken";
-import { CUES, sayFailure, type Speaking, STEP_NAMES } from "../wording/words";
+import { describeWhatGoesIn } from "../wording/stepText";
+import { CUES, describeFailure, type TextContext, STEP_NAMES } from "../wording/words";
 import type { BenchActions, PartViewProps } from "./benchProps";
 
 function minutesOf(row: Extract<Row, { state: "computed" }>): string {
@@ -36,8 +36,8 @@ export const StepTable = memo(function StepTable({
   part,
   plan,
   stepId,
-  speaking,
-  onTake,
+  textContext,
+  onSelect,
   frozen,
   actions,
 }: PartViewProps & { readonly frozen: boolean; readonly actions: Moves }) {
@@ -65,10 +65,10 @@ export const StepTable = memo(function StepTable({
                   key={row.key}
                   row={row}
                   number={i + 1}
-                  inHand={row.step.id === stepId}
+                  selected={row.step.id === stepId}
                   eaters={plan.eaters}
-                  speaking={speaking}
-                  onTake={onTake}
+                  textContext={textContext}
+                  onSelect={onSelect}
                   onMove={frozen ? null : actions.moveStep}
                 />
               ))}
@@ -132,15 +132,15 @@ const upAndDown: Modifier = ({ transform }) => ({ ...transform, x: 0 });
 interface StepRowProps {
   readonly row: Row;
   readonly number: number;
-  readonly inHand: boolean;
+  readonly selected: boolean;
   readonly eaters: number;
-  readonly speaking: Speaking;
-  readonly onTake: (id: string) => void;
+  readonly textContext: TextContext;
+  readonly onSelect: (id: string) => void;
   readonly onMove: Moves["moveStep"] | null;
 }
 
 /** One step as a line that can be taken in hand, dragged by its grip, or moved with the arrow keys. */
-const StepRow = memo(function StepRow({ row, number, inHand, eaters, speaking, onTake, onMove }: StepRowProps) {
+const StepRow = memo(function StepRow({ row, number, selected, eaters, textContext, onSelect, onMove }: StepRowProps) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: row.step.id,
     disabled: onMove === null,
@@ -156,9 +156,9 @@ const StepRow = memo(function StepRow({ row, number, inHand, eaters, speaking, o
     <tr
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      data-in-hand={inHand || undefined}
+      data-in-hand={selected || undefined}
       data-dragging={isDragging || undefined}
-      onClick={() => onTake(row.step.id)}
+      onClick={() => onSelect(row.step.id)}
     >
       <td className="n">
         {onMove && (
@@ -180,10 +180,10 @@ const StepRow = memo(function StepRow({ row, number, inHand, eaters, speaking, o
       <td className="name">{STEP_NAMES[row.step.kind]}</td>
       {row.state === "computed" ? (
         <>
-          <td className="in">{sayWhatGoesIn(row, speaking) || "–"}</td>
+          <td className="in">{describeWhatGoesIn(row, textContext) || "–"}</td>
           <td className="time">{minutesOf(row)}</td>
           <td className="mass">
-            <strong>{writeMass(totalG(row.outcome.after.batch), speaking.units)}</strong>
+            <strong>{writeMass(totalG(row.outcome.after.batch), textContext.units)}</strong>
             <small>
               {writePercent(saltShare(row.outcome.after.batch))} salt
               <br />
@@ -194,7 +194,9 @@ const StepRow = memo(function StepRow({ row, number, inHand, eaters, speaking, o
         </>
       ) : (
         <td colSpan={4} className={row.state}>
-          {row.state === "blocked" ? sayFailure(row.failure, speaking) : "Waits for an earlier step of this part."}
+          {row.state === "blocked"
+            ? describeFailure(row.failure, textContext)
+            : "Waits for an earlier step of this part."}
         </td>
       )}
     </tr>

@@ -7,11 +7,11 @@ import { plan, type PlanInput } from "@/core/plan";
 import type { Step } from "@/core/process/registry";
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges, show } from "../__tests__/support";
-import type { Speaking } from "../wording/words";
+import type { TextContext } from "../wording/words";
 import { BowlDrawing } from "./BowlDrawing";
 import { EatersCheck } from "./EatersCheck";
 import { SaltGauge } from "./SaltGauge";
-import { StepForm, type StepInHand } from "./StepForm";
+import { StepForm, type SelectedStep } from "./StepForm";
 import { fieldsOf } from "./stepFields";
 import { vesselsOf } from "./vessels";
 
@@ -24,7 +24,7 @@ const input: PlanInput = {
   log: [],
 };
 const planned = plan(input);
-const speaking: Speaking = {
+const textContext: TextContext = {
   units: "metric",
   foods: openBook({ foods: [], labels: [] }).food,
   part: (id) => id,
@@ -34,7 +34,7 @@ const partOf = (p = planned, at = 0) =>
   p.dishes[0]?.parts[at] as NonNullable<(typeof planned.dishes)[number]["parts"][number]>;
 
 describe("vessels", () => {
-  const vessels = vesselsOf(partOf(), planned, null, speaking);
+  const vessels = vesselsOf(partOf(), planned, null, textContext);
   test("one for each step, with the weight the scale should show and the salt", () => {
     expect(vessels.map((v) => v.name)).toEqual(["Weigh", "Soak", "Drain", "Squeeze", "Marinate", "Sear"]);
     expect(vessels[3]).toMatchObject({ weight: "368 g", salt: "0.00 %" });
@@ -61,17 +61,17 @@ describe("vessels", () => {
     const ranges = Object.fromEntries(
       vessels.map((v) => [v.key, rowRanges({ massG: { low: v.massG * 0.9, high: v.massG * 1.1 } })]),
     );
-    expect(vesselsOf(partOf(), planned, ranges, speaking)[3]?.range).toBe("331–405 g");
-    expect(vesselsOf(partOf(), planned, ranges, { ...speaking, units: "us" })[3]?.range).toBe("12–14 oz");
+    expect(vesselsOf(partOf(), planned, ranges, textContext)[3]?.range).toBe("331–405 g");
+    expect(vesselsOf(partOf(), planned, ranges, { ...textContext, units: "us" })[3]?.range).toBe("12–14 oz");
   });
-  test("a step that cannot be reckoned is a question mark, the ones after it wait", () => {
+  test("a step that cannot be worked out is a question mark, the ones after it wait", () => {
     const gone = editStep(MUSTARD_STRIPS, "strips-marinate", (s) => ({
       ...s,
       adds: [{ kind: "food", food: "gone", massG: 30 }],
     }));
     const broken = plan({ ...input, supper: { ...input.supper, dishes: [gone] } });
-    const states = vesselsOf(partOf(broken), broken, null, speaking).map((v) => [v.name, v.weight, v.sentence]);
-    expect(states[4]).toEqual(["Marinate", "?", "cannot be reckoned yet"]);
+    const states = vesselsOf(partOf(broken), broken, null, textContext).map((v) => [v.name, v.weight, v.sentence]);
+    expect(states[4]).toEqual(["Marinate", "?", "cannot be worked out yet"]);
     expect(states[5]).toEqual(["Sear", "?", "waits for an earlier step"]);
   });
 });
@@ -80,7 +80,7 @@ describe("the drawing", () => {
   test("every vessel is a button that says its account and takes its step in hand", async () => {
     const take = jest.fn();
     const { user } = show(
-      <BowlDrawing vessels={vesselsOf(partOf(), planned, null, speaking)} inHand="strips-soak" onTake={take} />,
+      <BowlDrawing vessels={vesselsOf(partOf(), planned, null, textContext)} selected="strips-soak" onSelect={take} />,
     );
     const squeeze = screen.getByRole("button", { name: /^Squeeze: 368 g, 0\.00 % salt, \d+ g left$/ });
     expect(screen.getByRole("button", { name: /^Soak: 466 g, in 5\d\d g of liquid/ })).toHaveAttribute(
@@ -92,7 +92,11 @@ describe("the drawing", () => {
   });
   test("no word is wider than its column", () => {
     show(
-      <BowlDrawing vessels={vesselsOf(partOf(planned, 1), planned, null, speaking)} inHand={null} onTake={jest.fn()} />,
+      <BowlDrawing
+        vessels={vesselsOf(partOf(planned, 1), planned, null, textContext)}
+        selected={null}
+        onSelect={jest.fn()}
+      />,
     );
     const texts = [...document.querySelectorAll("svg text")].map((t) => t.textContent ?? "");
     expect(texts.length).toBeGreaterThan(20);
@@ -102,8 +106,8 @@ describe("the drawing", () => {
 });
 
 describe("the step in hand", () => {
-  const form = (step: Step, more: Partial<StepInHand> = {}, editStep = jest.fn()) => {
-    const inHand: StepInHand = {
+  const form = (step: Step, more: Partial<SelectedStep> = {}, editStep = jest.fn()) => {
+    const selected: SelectedStep = {
       step,
       kitchen: DEMO_KITCHEN,
       units: "metric",
@@ -116,7 +120,7 @@ describe("the step in hand", () => {
       ...more,
     };
     const actions = { editStep, moveStep: jest.fn(), removeStep: jest.fn(), ownFood: jest.fn() };
-    return show(<StepForm inHand={inHand} part="Strips" number={5} actions={actions} />);
+    return show(<StepForm selected={selected} part="Strips" number={5} actions={actions} />);
   };
   const marinate = MUSTARD_STRIPS.parts[0]?.steps[4] as Step;
   const edited = (onEdit: jest.Mock, step: Step): Step =>
@@ -196,7 +200,7 @@ describe("who can eat it", () => {
   test("labels are asked about, food by food, with the parts they are in", async () => {
     const onLabel = jest.fn();
     const { user } = show(
-      <EatersCheck verdicts={planned.verdicts} eaters={DEMO_EATERS} speaking={speaking} onLabel={onLabel} />,
+      <EatersCheck verdicts={planned.verdicts} eaters={DEMO_EATERS} textContext={textContext} onLabel={onLabel} />,
     );
     const check = screen.getByLabelText("Who can eat it");
     expect(within(check).getByText(/unless the label says free of it: Oat cream, Oat drink/)).toBeInTheDocument();
@@ -212,11 +216,11 @@ describe("who can eat it", () => {
         f.id === "corn-starch" ? { ...f, allergens: { ...f.allergens, gluten: "contains" as const } } : f,
       ),
     });
-    show(<EatersCheck verdicts={wheat.verdicts} eaters={DEMO_EATERS} speaking={speaking} onLabel={jest.fn()} />);
+    show(<EatersCheck verdicts={wheat.verdicts} eaters={DEMO_EATERS} textContext={textContext} onLabel={jest.fn()} />);
     expect(screen.getByText(/not for Ilse\. Oat cream, Corn starch, Oat drink contain it\./)).toBeInTheDocument();
   });
   test("nobody avoids anything: nothing is said", () => {
-    show(<EatersCheck verdicts={[]} eaters={DEMO_EATERS} speaking={speaking} onLabel={jest.fn()} />);
+    show(<EatersCheck verdicts={[]} eaters={DEMO_EATERS} textContext={textContext} onLabel={jest.fn()} />);
     expect(screen.queryByLabelText("Who can eat it")).toBeNull();
   });
 });

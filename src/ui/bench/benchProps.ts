@@ -8,8 +8,8 @@ import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
 import type { Step, StepKind } from "@/core/process/registry";
-import type { Speaking } from "../wording/words";
-import type { StepInHand } from "./StepForm";
+import type { TextContext } from "../wording/words";
+import type { SelectedStep } from "./StepForm";
 
 /**
  * What can be done on the Bench. The same object for as long as the page is open: what an edit does not change is not
@@ -19,9 +19,9 @@ export interface BenchActions {
   readonly scale: (factor: number, says: string) => void;
   readonly placeStep: (step: string, index: number) => void;
   readonly moveStep: (step: string, by: -1 | 1) => void;
-  readonly takePart: (part: string) => void;
-  readonly takeDish: (dish: string) => void;
-  readonly takeStep: (step: string) => void;
+  readonly selectPart: (part: string) => void;
+  readonly selectDish: (dish: string) => void;
+  readonly selectStep: (step: string) => void;
   readonly addStep: (kind: StepKind) => void;
   readonly addPart: (pattern: PatternId) => void;
   readonly removePart: () => void;
@@ -48,14 +48,14 @@ export interface BenchProps {
   readonly ranges: Ranges | null;
   readonly part: PlannedPart | null;
   readonly stepId: string | null;
-  readonly speaking: Speaking;
+  readonly textContext: TextContext;
   readonly eaters: readonly Eater[];
   readonly kitchen: Kitchen;
   readonly frozen: boolean;
   readonly undoLabel: string | null;
   readonly redoLabel: string | null;
   /** The step in hand and what its form needs; null without one. */
-  readonly inHand: StepInHand | null;
+  readonly selected: SelectedStep | null;
   readonly actions: BenchActions;
 }
 
@@ -64,6 +64,6 @@ export interface PartViewProps {
   readonly part: PlannedPart;
   readonly plan: Plan;
   readonly stepId: string | null;
-  readonly speaking: Speaking;
-  readonly onTake: (id: string) => void;
+  readonly textContext: TextContext;
+  readonly onSelect: (id: string) => void;
 }

@@ -4,14 +4,14 @@ import { judge } from "@/core/judge";
 import { plan, type PlanInput } from "@/core/plan";
 import { DEMO_DISHES, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges, show } from "../__tests__/support";
-import type { Speaking } from "../wording/words";
+import type { TextContext } from "../wording/words";
 import { AddStep } from "./AddStep";
 import { InTheBowl } from "./InTheBowl";
 import { ScaleDish } from "./ScaleDish";
 import { StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
-const speaking: Speaking = {
+const textContext: TextContext = {
   units: "metric",
   foods: openBook({ foods: [], labels: [] }).food,
   part: (id) => id,
@@ -37,8 +37,8 @@ describe("the step table", () => {
         part={first}
         plan={strips}
         stepId="strips-soak"
-        speaking={speaking}
-        onTake={jest.fn()}
+        textContext={textContext}
+        onSelect={jest.fn()}
         frozen={frozen}
         actions={actions}
       />,
@@ -81,7 +81,7 @@ describe("under the step in hand", () => {
         cautions={judge(inputOf(dish), planned, null)}
         ranges={ranges ? range : null}
         kitchen={DEMO_KITCHEN}
-        speaking={speaking}
+        textContext={textContext}
       />,
     );
   };
@@ -114,7 +114,13 @@ describe("scaling by what is in hand", () => {
   const scale = (onScale = jest.fn()) => {
     const supper = { ...demoSupper("2026-11-29T19:00:00.000Z"), eaters: [], guests: 10 };
     const scaled = (
-      <ScaleDish dish={MUSTARD_STRIPS} supper={supper} kitchen={DEMO_KITCHEN} speaking={speaking} onScale={onScale} />
+      <ScaleDish
+        dish={MUSTARD_STRIPS}
+        supper={supper}
+        kitchen={DEMO_KITCHEN}
+        textContext={textContext}
+        onScale={onScale}
+      />
     );
     return { onScale, ...show(scaled) };
   };
@@ -154,7 +160,9 @@ describe("scaling by what is in hand", () => {
 test("a chain of fifteen and more goes on in rows, and says where the part goes", () => {
   const joint = plannedOf(DEMO_DISHES.find((d) => d.id === "feast-joint") as (typeof DEMO_DISHES)[number]);
   const part = joint.dishes[0]?.parts[0] as typeof first;
-  show(<InTheBowl part={part} plan={joint} ranges={null} stepId={null} speaking={speaking} onTake={jest.fn()} />);
+  show(
+    <InTheBowl part={part} plan={joint} ranges={null} stepId={null} textContext={textContext} onSelect={jest.fn()} />,
+  );
   // 800 px hold seven columns of 104: thirteen vessels are seven and six.
   expect(document.querySelectorAll("svg[viewBox]")).toHaveLength(2);
   const names = within(screen.getByRole("region", { name: "In the bowl" })).getAllByRole("button");
@@ -168,10 +176,19 @@ test("in numbers, every figure of a step with its range", () => {
       massG: { low: 331, high: 405 },
       waterG: { low: 190, high: 262 },
       saltShare: { low: 0.001, high: 0.002 },
-      leftG: { low: 120, high: 180 },
+      outputsG: { low: 120, high: 180 },
     }),
   };
-  show(<InTheBowl part={first} plan={strips} ranges={ranges} stepId={null} speaking={speaking} onTake={jest.fn()} />);
+  show(
+    <InTheBowl
+      part={first}
+      plan={strips}
+      ranges={ranges}
+      stepId={null}
+      textContext={textContext}
+      onSelect={jest.fn()}
+    />,
+  );
   // jsdom opens <details> without telling: the fold is asked for by hand.
   const fold = screen.getByText("The same in numbers").parentElement as HTMLDetailsElement;
   fold.open = true;
@@ -181,7 +198,9 @@ test("in numbers, every figure of a step with its range", () => {
     expect(within(row).getByText(text)).toBeInTheDocument();
 });
 test("the sauce's strips are said to go into it", () => {
-  show(<InTheBowl part={first} plan={strips} ranges={null} stepId={null} speaking={speaking} onTake={jest.fn()} />);
+  show(
+    <InTheBowl part={first} plan={strips} ranges={null} stepId={null} textContext={textContext} onSelect={jest.fn()} />,
+  );
   expect(screen.getByText("goes into Mushroom cream")).toBeInTheDocument();
 });
 test("every kind of step can be added", async () => {

@@ -1,10 +1,10 @@
 import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges, RowRanges } from "@/core/sampling";
 import { saltShare, solidsG, totalG } from "@/core/process/contents";
-import type { Came, Left } from "@/core/process/ledger";
+import type { Input, Output } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
 import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
-import { foodName, type Speaking, STEP_NAMES } from "../wording/words";
+import { foodName, type TextContext, STEP_NAMES } from "../wording/words";
 
 /** Grams of one stream by what the drawing tells apart. */
 export interface Stream {
@@ -36,7 +36,7 @@ export interface VesselView {
 
 const NO_STREAM = { solidsG: 0, waterG: 0, oilG: 0 };
 
-function streamOf(items: readonly { readonly contents: Came["contents"] }[]): Stream {
+function streamOf(items: readonly { readonly contents: Input["contents"] }[]): Stream {
   return items.reduce<Stream>(
     (s, { contents: c }) => ({
       solidsG: s.solidsG + solidsG(c) + c.saltG + c.sugarG + c.acidG + c.umamiG,
@@ -47,7 +47,7 @@ function streamOf(items: readonly { readonly contents: Came["contents"] }[]): St
   );
 }
 /** "Came in: 148 g solids, 12 g water." Nothing for no stream. */
-function sayKinds(title: string, s: Stream, { units }: Speaking): string {
+function sayKinds(title: string, s: Stream, { units }: TextContext): string {
   const kinds = [
     [s.solidsG, "solids"],
     [s.waterG, "water"],
@@ -58,7 +58,7 @@ function sayKinds(title: string, s: Stream, { units }: Speaking): string {
 }
 const gramsOf = (s: Stream) => s.solidsG + s.waterG + s.oilG;
 
-function sayCame(came: readonly Came[], { foods, part }: Speaking): string {
+function sayCame(came: readonly Input[], { foods, part }: TextContext): string {
   const names = came
     .slice()
     .sort((a, b) => totalG(b.contents) - totalG(a.contents))
@@ -74,18 +74,23 @@ function sayCame(came: readonly Came[], { foods, part }: Speaking): string {
     );
   return names.length <= 1 ? (names[0] ?? "") : `${names[0]} +${names.length - 1}`;
 }
-const WHERE: Readonly<Record<Left["to"], string>> = {
+const WHERE: Readonly<Record<Output["to"], string>> = {
   air: "steam",
   drain: "drained",
   utensil: "stuck",
   sorted: "sorted out",
 };
-function sayLeft(left: readonly Left[]): string {
+function sayLeft(left: readonly Output[]): string {
   const biggest = left.slice().sort((a, b) => totalG(b.contents) - totalG(a.contents))[0];
   return biggest ? WHERE[biggest.to] : "";
 }
 
-export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, speaking: Speaking): VesselView[] {
+export function vesselsOf(
+  part: PlannedPart,
+  plan: Plan,
+  ranges: Ranges | null,
+  textContext: TextContext,
+): VesselView[] {
   return part.rows.map((row) => {
     const base = { key: row.key, stepId: row.step.id, name: STEP_NAMES[row.step.kind], state: row.state };
     if (row.state !== "computed")
@@ -103,20 +108,20 @@ export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, 
         left: { ...NO_STREAM, grams: 0, says: "", steamG: 0 },
         weighed: false,
         kinds: "",
-        sentence: row.state === "blocked" ? "cannot be reckoned yet" : "waits for an earlier step",
+        sentence: row.state === "blocked" ? "cannot be worked out yet" : "waits for an earlier step",
       };
     const { batch, bath } = row.outcome.after;
     const massG = totalG(batch);
-    const came = streamOf(row.outcome.came);
-    const left = streamOf(row.outcome.left);
+    const came = streamOf(row.outcome.inputs);
+    const left = streamOf(row.outcome.outputs);
     const rowRanges = ranges?.[row.key] ?? null;
     const range = rowRanges?.massG;
-    const weight = writeMass(massG, speaking.units);
+    const weight = writeMass(massG, textContext.units);
     const share = saltShare(batch);
     const salt = writePercent(share);
     const saltEach = `${writeMass(batch.saltG / plan.eaters, "metric")} each`;
-    const inSays = sayCame(row.outcome.came, speaking);
-    const outSays = sayLeft(row.outcome.left);
+    const inSays = sayCame(row.outcome.inputs, textContext);
+    const outSays = sayLeft(row.outcome.outputs);
     const gramsIn = gramsOf(came);
     const gramsOut = gramsOf(left);
     return {
@@ -125,31 +130,35 @@ export function vesselsOf(part: PlannedPart, plan: Plan, ranges: Ranges | null, 
       massG,
       weight,
       ranges: rowRanges,
-      range: range ? writeMassRange(range.low, range.high, speaking.units) : "",
+      range: range ? writeMassRange(range.low, range.high, textContext.units) : "",
       saltShare: share,
       salt,
       saltEach,
-      came: { ...came, grams: gramsIn, says: gramsIn > 0.05 ? `+${writeMass(gramsIn, speaking.units)} ${inSays}` : "" },
+      came: {
+        ...came,
+        grams: gramsIn,
+        says: gramsIn > 0.05 ? `+${writeMass(gramsIn, textContext.units)} ${inSays}` : "",
+      },
       left: {
         ...left,
         grams: gramsOut,
-        says: gramsOut > 0.05 ? `−${writeMass(gramsOut, speaking.units)} ${outSays}` : "",
-        steamG: row.outcome.left.reduce((g, l) => (l.to === "air" ? g + l.contents.waterG : g), 0),
+        says: gramsOut > 0.05 ? `−${writeMass(gramsOut, textContext.units)} ${outSays}` : "",
+        steamG: row.outcome.outputs.reduce((g, l) => (l.to === "air" ? g + l.contents.waterG : g), 0),
       },
       weighed: row.weighed !== null,
       kinds: [
-        sayKinds("In it", streamOf([{ contents: batch }]), speaking),
-        sayKinds("Came in", came, speaking),
-        sayKinds("Left", left, speaking),
+        sayKinds("In it", streamOf([{ contents: batch }]), textContext),
+        sayKinds("Came in", came, textContext),
+        sayKinds("Left", left, textContext),
       ]
         .filter(Boolean)
         .join(" "),
       sentence: [
-        `${weight}${range ? ` (${writeMassRange(range.low, range.high, speaking.units)})` : ""}`,
-        bath ? `in ${writeMass(totalG(bath), speaking.units)} of liquid` : "",
+        `${weight}${range ? ` (${writeMassRange(range.low, range.high, textContext.units)})` : ""}`,
+        bath ? `in ${writeMass(totalG(bath), textContext.units)} of liquid` : "",
         `${salt} salt`,
-        gramsIn > 0.05 ? `${writeMass(gramsIn, speaking.units)} came in` : "",
-        gramsOut > 0.05 ? `${writeMass(gramsOut, speaking.units)} left` : "",
+        gramsIn > 0.05 ? `${writeMass(gramsIn, textContext.units)} came in` : "",
+        gramsOut > 0.05 ? `${writeMass(gramsOut, textContext.units)} left` : "",
       ]
         .filter(Boolean)
         .join(", "),

@@ -9,7 +9,7 @@ import { blockedBy } from "@/core/foods/own";
 import { FOODS, labelCanFree } from "@/core/foods/table";
 import { Card, Quiet, Remark } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
-import { ALLERGEN_NAMES, BLOCKS_SAY, FIGURE_NAMES, sayContradiction } from "../wording/words";
+import { ALLERGEN_NAMES, BLOCKS_SAY, FIGURE_NAMES, describeContradiction } from "../wording/words";
 import { counted } from "../wording/count";
 import { FoodPicker } from "./FoodPicker";
 
@@ -40,7 +40,7 @@ export function FoodShelf(props: FoodShelfProps) {
   };
   const figure = (name: Figure, per100: number | null) => {
     const contradiction = contradictionIn({ ...food.per100, [name]: per100 });
-    setProblem(contradiction && `${food.name}: ${sayContradiction(contradiction)} Nothing was changed.`);
+    setProblem(contradiction && `${food.name}: ${describeContradiction(contradiction)} Nothing was changed.`);
     if (contradiction === null) props.onFigure(food, name, per100);
   };
   return (

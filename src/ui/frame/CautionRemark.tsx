@@ -1,6 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import type { Caution } from "@/core/safety/rule";
-import { DEFER, sayCaution, type Telling } from "../wording/cautions";
+import { DEFER, describeCaution, type Telling } from "../wording/cautions";
 import { Remark } from "./controls";
 
 /** A caution with its authority; colour is backed by the word. */
@@ -9,7 +9,7 @@ export function CautionRemark({ caution, telling }: { caution: Caution; telling:
   return (
     <Remark tone={stop ? "harm" : "watch"}>
       <strong>{stop ? "Stop. " : "Mind. "}</strong>
-      {sayCaution(caution, telling)}{" "}
+      {describeCaution(caution, telling)}{" "}
       <Box as="span" color="quiet">
         Authority: {caution.authority}. {DEFER}
       </Box>

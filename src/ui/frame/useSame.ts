@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 
 /**
- * The earlier object as long as the new one says the same: what depends on it is not reckoned or drawn again. For plain
+ * The earlier object as long as the new one says the same: what depends on it is not worked out or drawn again. For plain
  * data only; its text stands for it.
  */
 export function useSame<T>(value: T): T {

@@ -136,7 +136,7 @@ describe("foods and labels", () => {
   test("an own food says what it blocks, borrows figures and is added by its name alone", async () => {
     const { user, props } = shelf();
     await look(user, "lupin ch", /^Lupin chunks/);
-    expect(screen.getByText("Without its water nothing after it can be reckoned.")).toBeInTheDocument();
+    expect(screen.getByText("Without its water nothing after it can be worked out.")).toBeInTheDocument();
     await user.selectOptions(screen.getByLabelText("In the pan it is like"), "soy-strips");
     expect(props.onOwn).toHaveBeenCalledWith(expect.objectContaining({ like: "soy-strips" }), "What it is like");
     await user.click(screen.getByRole("button", { name: /^gluten: read the label/ }));

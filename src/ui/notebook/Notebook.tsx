@@ -169,7 +169,7 @@ function OpenEntry({ open, openDay, units, onBite, onNote, onRemove }: NotebookP
       </Card>
       <Card>
         <Heading as="h2" fontSize="lg" mb="2">
-          Hands-on minutes, planned and real
+          Hands-on minutes, planned and actual
         </Heading>
         <PlannedActual rows={open.rows.map((r) => ({ name: title(r), planned: r.plannedMin, actual: r.actualMin }))} />
       </Card>

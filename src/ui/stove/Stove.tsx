@@ -6,10 +6,10 @@ import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { Caution } from "@/core/safety/rule";
 import { Card, Do, Key, Quiet, Remark, Tick } from "../frame/controls";
 import { CautionRemark } from "../frame/CautionRemark";
-import type { Said } from "../wording/facts";
-import type { Spoken } from "../wording/spoken";
+import type { RemarkText } from "../wording/facts";
+import type { StepText } from "../wording/stepText";
 import { writeCountdown } from "../wording/time";
-import { type Speaking, spokenFood } from "../wording/words";
+import { type TextContext, foodInText } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 
 export interface TimerView {
@@ -21,7 +21,7 @@ export interface TimerView {
   readonly cue: string;
 }
 export interface StoveStep {
-  readonly spoken: Spoken;
+  readonly spoken: StepText;
   readonly part: string;
   readonly number: number;
   readonly of: number;
@@ -51,7 +51,7 @@ export interface StoveProps {
   /** What is told once, above the step: an allergen that stands otherwise than when the cooking began. */
   readonly news: readonly string[];
   readonly changed: { readonly says: string; readonly differences: readonly Difference[] } | null;
-  readonly speaking: Speaking;
+  readonly textContext: TextContext;
   readonly titleOf: (key: string) => string;
   readonly keysOn: boolean;
   readonly onKeys: (on: boolean) => void;
@@ -123,7 +123,7 @@ export function Stove(props: StoveProps) {
             </Remark>
           )}
           {step.cautions.map((c) => (
-            <CautionRemark key={c.rule} caution={c} telling={props.speaking} />
+            <CautionRemark key={c.rule} caution={c} telling={props.textContext} />
           ))}
         </Stack>
         <Box flex="1" minH="4" />
@@ -263,13 +263,17 @@ function TimerCard({ timer, number, onOff }: { timer: TimerView; number: number;
 }
 
 /** What the last reading changed further on, from what to what. */
-function Changed({ changed, speaking, titleOf }: StoveProps & { changed: NonNullable<StoveProps["changed"]> }) {
+function Changed({ changed, textContext, titleOf }: StoveProps & { changed: NonNullable<StoveProps["changed"]> }) {
   const figure = (d: Difference, n: number) =>
-    d.what.kind === "minutes" ? writeMinutes(n) : d.what.kind === "batches" ? String(n) : writeMass(n, speaking.units);
+    d.what.kind === "minutes"
+      ? writeMinutes(n)
+      : d.what.kind === "batches"
+        ? String(n)
+        : writeMass(n, textContext.units);
   const label = (d: Difference) => {
     switch (d.what.kind) {
       case "goes-in":
-        return spokenFood(speaking.foods, d.what.food);
+        return foodInText(textContext.foods, d.what.food);
       case "batches":
         return "batches";
       case "minutes":
@@ -324,7 +328,7 @@ export function BeforeCooking({
   title: string;
   says: string;
   onBegin: () => void;
-  open: readonly Said[];
+  open: readonly RemarkText[];
 }) {
   return (
     <Box maxW="46rem" mx="auto" p={{ base: "4", md: "12" }}>

@@ -1,11 +1,11 @@
 import { screen } from "@testing-library/react";
 import { openBook } from "@/core/foods/book";
 import { show } from "../__tests__/support";
-import type { Speaking } from "../wording/words";
+import type { TextContext } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 import { BeforeCooking, Stove, type StoveProps } from "./Stove";
 
-const speaking: Speaking = {
+const textContext: TextContext = {
   units: "metric",
   foods: openBook({ foods: [], labels: [] }).food,
   part: (id) => id,
@@ -112,7 +112,7 @@ describe("a step", () => {
       pace: { late: true, says: "4 min behind" },
       news: [],
       changed: null,
-      speaking,
+      textContext,
       titleOf: (key) => key,
       keysOn: true,
       onKeys: jest.fn(),
@@ -158,7 +158,7 @@ describe("a step", () => {
   test("what a weigh-in changed, from what to what", () => {
     stove({
       changed: {
-        says: "50 g wetter than reckoned.",
+        says: "50 g wetter than predicted.",
         differences: [
           { key: "Sear", step: "sear", what: { kind: "batches" }, from: 2, to: 3 },
           { key: "Sear", step: "sear", what: { kind: "minutes" }, from: 14, to: 17 },

@@ -94,13 +94,13 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
   "chilli-hands": () => "Chilli stays on fingers: wear gloves or wash with oil and soap before you touch eyes.",
   choking: () => "A small child eats: quarter round pieces lengthwise, grind whole nuts.",
   alcohol: () =>
-    "Some of the alcohol stays, however long it simmers. Leave it out for children and for whoever avoids it.",
+    "Some of the alcohol stays, however long it simmers. Leave it out for children and for anyone who avoids it.",
   "cross-contact": ({ who }, { eater }) =>
     `${who.map((a) => `Contains ${ALLERGEN_NAMES[a.allergen]}, which ${eater(a.eater)} must not eat`).join("; ")}. Keep boards, pans, oil and spoons of this part apart from the others.`,
 };
 
 /** What a caution says, without its authority. */
-export function sayCaution(caution: Caution, { units, eater }: Telling): string {
+export function describeCaution(caution: Caution, { units, eater }: Telling): string {
   const tools: Tools = {
     temp: (tempC) => writeTemp(tempC, units),
     length: (lengthMm) => writeLength(lengthMm, units),

@@ -4,23 +4,23 @@ import type { Eater } from "@/core/household/people";
 import type { Plan } from "@/core/plan";
 import type { Fact } from "@/core/process/ledger";
 import { writeLength, writeMass, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
-import { ALLERGEN_NAMES, foodName, type Speaking, THICKNESS_NAMES } from "./words";
+import { ALLERGEN_NAMES, foodName, type TextContext, THICKNESS_NAMES } from "./words";
 import { counted } from "./count";
 
-export interface Said {
+export interface RemarkText {
   readonly tone: "plain" | "good" | "watch" | "harm";
   readonly says: string;
   readonly ruleOfThumb?: boolean;
 }
 
 /** What a step has to tell, in a sentence. */
-export function sayFact(fact: Fact, speaking: Speaking): Said {
-  const mass = (g: number) => writeMass(g, speaking.units);
+export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
+  const mass = (g: number) => writeMass(g, textContext.units);
   switch (fact.kind) {
     case "soaked":
       return {
         tone: "plain",
-        says: `Drunk to ${writePercent(fact.share, 0)} of what it can hold; the bath begins at ${writeTemp(fact.bathC, speaking.units)} once the cold food and bowl are in.`,
+        says: `Drunk to ${writePercent(fact.share, 0)} of what it can hold; the bath begins at ${writeTemp(fact.bathC, textContext.units)} once the cold food and bowl are in.`,
       };
     case "already-drier":
       return { tone: "watch", says: "It is already drier than this pressure makes it: nothing comes out." };
@@ -63,8 +63,8 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
         tone: "plain",
         says:
           fact.minutes < 0.5
-            ? `The middle is past ${writeTemp(fact.coreC, speaking.units)} already: it went in hot.`
-            : `About ${writeMinutes(fact.minutes)} until the middle is ${writeTemp(fact.coreC, speaking.units)}.`,
+            ? `The middle is past ${writeTemp(fact.coreC, textContext.units)} already: it went in hot.`
+            : `About ${writeMinutes(fact.minutes)} until the middle is ${writeTemp(fact.coreC, textContext.units)}.`,
       };
     case "binding": {
       const { zone, set, freeWaterG } = fact.state;
@@ -79,7 +79,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
     }
     case "pieces": {
       const { count, eachG, diameterMm, thicknessMm, form } = fact.pieces;
-      const length = (mm: number) => writeLength(mm, speaking.units);
+      const length = (mm: number) => writeLength(mm, textContext.units);
       const size =
         form === "ball"
           ? `${length(diameterMm)} across`
@@ -103,8 +103,8 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
         tone: fact.share >= 0.9 ? (fact.share > 1.45 ? "watch" : "plain") : "watch",
         says:
           fact.share >= 0.9
-            ? `Soft after about ${writeMinutes(fact.softMin)} at ${writeTemp(fact.atC, speaking.units)}${fact.share > 1.45 ? "; by now they fall apart" : ""}. Lots differ: bite one.`
-            : `Still hard: it takes about ${writeMinutes(fact.softMin)} at ${writeTemp(fact.atC, speaking.units)}.`,
+            ? `Soft after about ${writeMinutes(fact.softMin)} at ${writeTemp(fact.atC, textContext.units)}${fact.share > 1.45 ? "; by now they fall apart" : ""}. Lots differ: bite one.`
+            : `Still hard: it takes about ${writeMinutes(fact.softMin)} at ${writeTemp(fact.atC, textContext.units)}.`,
       };
     case "pressed":
       return {
@@ -133,7 +133,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
       };
     }
     case "slices": {
-      const length = (mm: number) => writeLength(mm, speaking.units);
+      const length = (mm: number) => writeLength(mm, textContext.units);
       return {
         tone: "watch",
         says: `${counted(fact.count, "slice")} of it come out ${length(fact.thicknessMm)} thick; at ${length(fact.askedMm)} it gives ${fact.fitting}.`,
@@ -155,7 +155,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
           }
         : {
             tone: "watch",
-            says: `A block of this size weighs about ${mass(tens(fact.eachG))}, here are ${mass(fact.massG)}: check its edges, the minutes hang on them.`,
+            says: `A block of this size weighs about ${mass(tens(fact.eachG))}, here are ${mass(fact.massG)}: check its edges, the minutes depend on them.`,
           };
     case "gel":
       return {
@@ -186,12 +186,12 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
     case "core-short":
       return {
         tone: "harm",
-        says: `${writeMinutes(fact.givenMin)} is too short: the middle needs about ${writeMinutes(fact.neededMin)} to reach ${writeTemp(fact.coreC, speaking.units)}.`,
+        says: `${writeMinutes(fact.givenMin)} is too short: the middle needs about ${writeMinutes(fact.neededMin)} to reach ${writeTemp(fact.coreC, textContext.units)}.`,
       };
     case "oil-dips":
       return {
         tone: "watch",
-        says: `A batch this large takes the oil down to ${writeTemp(fact.lowestC, speaking.units)}; below ${writeTemp(fact.floorC, speaking.units)} it soaks instead of frying.`,
+        says: `A batch this large takes the oil down to ${writeTemp(fact.lowestC, textContext.units)}; below ${writeTemp(fact.floorC, textContext.units)} it soaks instead of frying.`,
       };
     case "fill":
       return {
@@ -205,7 +205,7 @@ export function sayFact(fact: Fact, speaking: Speaking): Said {
       const hours = (h: number | null) => (h === null ? "never here" : writeMinutes(h * 60));
       return {
         tone: fact.hoursTo21 === null || fact.hoursTo21 > 2 ? "harm" : "plain",
-        says: `${writeTemp(fact.toC, speaking.units)} by then. To ${writeTemp(21, speaking.units)}: ${hours(fact.hoursTo21)}; to ${writeTemp(5, speaking.units)}: ${hours(fact.hoursTo5)}.`,
+        says: `${writeTemp(fact.toC, textContext.units)} by then. To ${writeTemp(21, textContext.units)}: ${hours(fact.hoursTo21)}; to ${writeTemp(5, textContext.units)}: ${hours(fact.hoursTo5)}.`,
       };
     }
     case "rule-of-thumb":
@@ -227,7 +227,7 @@ const RULE_OF_THUMB = { loss: "The loss", minutes: "The time", "pick-up": "What 
 /** Grams of an estimate no finer than a squeeze by hand. */
 const tens = (g: number) => Math.round(g / 10) * 10;
 /** What brings a mix to where it holds, to be tried by halves. */
-export function sayAdvice({ correction, spoonG }: BindingAdvice, { units, foods }: Speaking): string {
+export function describeAdvice({ correction, spoonG }: BindingAdvice, { units, foods }: TextContext): string {
   const mass = (g: number) => writeMass(g, units);
   switch (correction.kind) {
     case "wait":
@@ -245,11 +245,11 @@ export function sayAdvice({ correction, spoonG }: BindingAdvice, { units, foods 
 
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 
-/** What of a supper is still open: whom it harms, whose labels are unread, what cannot be reckoned. */
-export function sayOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: readonly Eater[]): Said[] {
-  const open: Said[] = [];
+/** What of a supper is still open: whom it harms, whose labels are unread, what cannot be worked out. */
+export function describeOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: readonly Eater[]): RemarkText[] {
+  const open: RemarkText[] = [];
   if (plan.blocked > 0)
-    open.push({ tone: "harm", says: `${counted(plan.blocked, "step")} cannot be reckoned: mend it on the Bench` });
+    open.push({ tone: "harm", says: `${counted(plan.blocked, "step")} cannot be worked out: fix it on the Bench` });
   for (const { eater, allergen, verdict, ask } of plan.verdicts) {
     const name = eaters.find((e) => e.id === eater)?.name ?? "Somebody";
     if (verdict === "contains")

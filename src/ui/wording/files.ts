@@ -6,7 +6,7 @@ import { counted } from "./count";
 
 /** Words of export, import and clearing. */
 
-export function sayFileFailure(failure: FileFailure): string {
+export function describeFileFailure(failure: FileFailure): string {
   switch (failure.kind) {
     case "too-big":
       return `The file is larger than ${Math.round(failure.most / 1e6)} MB; a household is never that large. Nothing was changed.`;
@@ -23,7 +23,7 @@ export function sayFileFailure(failure: FileFailure): string {
   }
 }
 
-export const sayFile = (f: HouseholdFile): string =>
+export const describeFile = (f: HouseholdFile): string =>
   `From ${f.exportedAt.slice(0, 10)}: ${counted(f.eaters.length, "person", "people")}, ${counted(f.dishes.length, "dish", "dishes")}, ${counted(f.suppers.length, "supper")}, ${counted(f.cookings.length, "cooking")}, ${counted(f.entries.length, "entry", "entries")}.`;
 
 const STATE_SAYS: Readonly<Record<AllergenState, string>> = {
@@ -39,13 +39,13 @@ export interface ClashWords {
   /** The other word. */
   readonly other: string;
 }
-export const sayLabelClash = (c: LabelClash, food: string): ClashWords => ({
+export const describeLabelClash = (c: LabelClash, food: string): ClashWords => ({
   id: c.id,
   asks: `${food}, ${ALLERGEN_NAMES[c.allergen]}. Here: ${STATE_SAYS[c.here]}. In the file: ${STATE_SAYS[c.file]}.`,
   stands: `Keep the safer: ${STATE_SAYS[c.kept]}`,
   other: c.kept === c.file ? `Keep what is here: ${STATE_SAYS[c.here]}` : `Take the file's: ${STATE_SAYS[c.file]}`,
 });
-export const sayLogClash = (c: LogClash, supper: string): ClashWords => ({
+export const describeLogClash = (c: LogClash, supper: string): ClashWords => ({
   id: c.id,
   asks: `${supper} was cooked on, here and where the file comes from: ${c.here} notes here, ${c.file} in the file.`,
   stands: "Keep the notes here",

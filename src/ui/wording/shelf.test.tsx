@@ -9,14 +9,22 @@ import type { Fact, StepFailure } from "@/core/process/ledger";
 import { DEMO_DISHES, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { lanesOf } from "../clock/lanes";
 import type { BindingAdvice } from "@/core/bind/advice";
-import { sayAdvice, sayFact } from "./facts";
-import { RECKONED } from "./reckoned";
-import { sayWhatGoesIn, describeStep } from "./spoken";
+import { describeAdvice, describeFact } from "./facts";
+import { HOW_SURE } from "./howSure";
+import { describeWhatGoesIn, describeStep } from "./stepText";
 import { titledWork } from "./tasks";
-import { BLOCKS_SAY, sayContradiction, sayFailure, sayQuestion, type Speaking, STEP_GROUPS, STEP_NAMES } from "./words";
+import {
+  BLOCKS_SAY,
+  describeContradiction,
+  describeFailure,
+  describeQuestion,
+  type TextContext,
+  STEP_GROUPS,
+  STEP_NAMES,
+} from "./words";
 
 const foods = openBook({ foods: [], labels: [] }).food;
-const speaking: Speaking = { units: "metric", foods, part: (id) => id, eater: (id) => id };
+const textContext: TextContext = { units: "metric", foods, part: (id) => id, eater: (id) => id };
 const input = (dish: (typeof DEMO_DISHES)[number]) => ({
   supper: { ...demoSupper("2026-11-29T19:00:00.000Z"), eaters: [], guests: dish.servings, dishes: [dish] },
   foods: [],
@@ -28,7 +36,7 @@ const input = (dish: (typeof DEMO_DISHES)[number]) => ({
 /** Every step of the shelf, with what is said of it at the stove. */
 const spoken = DEMO_DISHES.flatMap((dish) => {
   const part = (id: string) => dish.parts.find((p) => p.id === id)?.name ?? "part";
-  const says: Speaking = { ...speaking, part };
+  const says: TextContext = { ...textContext, part };
   return plan(input(dish)).dishes.flatMap((d) =>
     d.parts.flatMap((p) =>
       p.rows.map((row) => {
@@ -92,7 +100,7 @@ describe("the stove speaks every step of the shelf", () => {
   });
   test("water that a step takes up by itself is not asked of the cook", () => {
     for (const { row, says } of spoken) {
-      const asked = sayWhatGoesIn(row, says);
+      const asked = describeWhatGoesIn(row, says);
       if (row.step.kind === "steam" || row.step.kind === "sweat") expect(asked).not.toContain("water");
       if (row.step.kind === "blanch") expect(asked).toMatch(/^\d+ g peas$/);
     }
@@ -112,10 +120,10 @@ describe("the stove speaks every step of the shelf", () => {
 
 test("every fact of the shelf speaks, and rules of thumb are marked", () => {
   const facts = spoken.flatMap((s) => s.row.outcome.facts.map((fact) => ({ fact, says: s.says })));
-  for (const { fact, says } of facts) sentence(sayFact(fact, says).says);
+  for (const { fact, says } of facts) sentence(describeFact(fact, says).says);
   expect(new Set(facts.map((f) => f.fact.kind)).size).toBeGreaterThan(18);
   for (const { fact, says } of facts.filter((f) => f.fact.kind === "rule-of-thumb" || f.fact.kind === "coated"))
-    expect(sayFact(fact, says).ruleOfThumb).toBe(true);
+    expect(describeFact(fact, says).ruleOfThumb).toBe(true);
 });
 
 describe("what is wrong is said with its way out", () => {
@@ -142,7 +150,7 @@ describe("what is wrong is said with its way out", () => {
     [{ kind: "pressed", pressureKPa: 20, leavesG: 50, mostG: 80 }, "watch", /bulge/],
     [{ kind: "cooled", toC: 60, hoursTo21: null, hoursTo5: null }, "harm", /never here/],
   ])("%j", (fact, tone, says) => {
-    const said = sayFact(fact, speaking);
+    const said = describeFact(fact, textContext);
     expect(said.tone).toBe(tone);
     expect(said.says).toMatch(says);
     sentence(said.says);
@@ -154,13 +162,17 @@ describe("what is wrong is said with its way out", () => {
     [{ kind: "other-way", tooWet: true, waterG: 61.2 }, /squeeze or dry about 60 g of water out of the base/],
     [{ kind: "other-way", tooWet: false, waterG: 118 }, /leave about 120 g more water in the base/],
   ])("advice for a mix: %j", (correction, says) => {
-    const said = sayAdvice({ step: "d.s", correction, spoonG: 6 }, speaking);
+    const said = describeAdvice({ step: "d.s", correction, spoonG: 6 }, textContext);
     sentence(said);
     expect(said).toMatch(says);
   });
   test("a rinse of what holds no salt doesn't count it", () => {
-    expect(sayFact({ kind: "rinsed", fromShare: 0.012, toShare: 0.008 }, speaking).says).toContain("1.20 % to 0.80 %");
-    expect(sayFact({ kind: "rinsed", fromShare: 0.0001, toShare: 0.00009 }, speaking).says).toContain("hardly any");
+    expect(describeFact({ kind: "rinsed", fromShare: 0.012, toShare: 0.008 }, textContext).says).toContain(
+      "1.20 % to 0.80 %",
+    );
+    expect(describeFact({ kind: "rinsed", fromShare: 0.0001, toShare: 0.00009 }, textContext).says).toContain(
+      "hardly any",
+    );
   });
   test.each<StepFailure>([
     { kind: "still-frozen" },
@@ -174,7 +186,7 @@ describe("what is wrong is said with its way out", () => {
     { kind: "nothing-to-coat-with" },
     { kind: "liquor-missing", step: "x" },
     { kind: "liquor-used-up", step: "x", share: 1.4 },
-  ])("the failure $kind", (failure) => sentence(sayFailure(failure, speaking)));
+  ])("the failure $kind", (failure) => sentence(describeFailure(failure, textContext)));
   test.each<MeasureQuestion>([
     { kind: "no-number" },
     { kind: "unknown-unit", unit: "glug" },
@@ -185,22 +197,22 @@ describe("what is wrong is said with its way out", () => {
     { kind: "which-pack", packs: [{ name: "tin", netG: 400, drainedG: 240 }] },
     { kind: "not-an-amount" },
   ])("the question $kind names the food", (question) => {
-    const said = sayQuestion(question, "Chickpeas");
+    const said = describeQuestion(question, "Chickpeas");
     sentence(said);
     expect(said).toMatch(question.kind === "which-degrees" ? /200 degrees/ : /^Chickpeas/);
   });
   test("labels that contradict themselves, and what unknown figures block", () => {
-    sentence(sayContradiction({ kind: "part-over-whole", part: "sugarsG", whole: "carbohydrateG" }));
-    sentence(sayContradiction({ kind: "salt-over-whole", saltG: 12 }));
+    sentence(describeContradiction({ kind: "part-over-whole", part: "sugarsG", whole: "carbohydrateG" }));
+    sentence(describeContradiction({ kind: "salt-over-whole", saltG: 12 }));
     for (const says of Object.values(BLOCKS_SAY)) sentence(says);
   });
 });
 
-test("every kind stands in one group, has a name of its own and says how it is reckoned", () => {
+test("every kind stands in one group, has a name of its own and says how it is worked out", () => {
   const grouped = STEP_GROUPS.flatMap(([, kinds]) => kinds);
   expect([...grouped].sort()).toEqual([...STEP_KINDS].sort());
   expect(new Set(Object.values(STEP_NAMES)).size).toBe(STEP_KINDS.length);
-  for (const kind of STEP_KINDS) sentence(RECKONED[kind]);
+  for (const kind of STEP_KINDS) sentence(HOW_SURE[kind]);
 });
 
 describe("lanes of the whole kitchen", () => {

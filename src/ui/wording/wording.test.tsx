@@ -6,15 +6,23 @@ import type { Fact, StepFailure } from "@/core/process/ledger";
 import type { WeighInFailure } from "@/core/process/weighIn";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges } from "../__tests__/support";
-import { sayFact, sayOpen } from "./facts";
-import { sayWhatGoesIn, describeStep } from "./spoken";
+import { describeFact, describeOpen } from "./facts";
+import { describeWhatGoesIn, describeStep } from "./stepText";
 import { titledWork } from "./tasks";
 import { writeCountdown, writeDate, writeDay, writeUntil, writeWhen } from "./time";
-import { CUES, foodName, sayFailure, sayWeighInFailure, type Speaking, spokenFood, STEP_NAMES } from "./words";
-import { sayFileFailure } from "./files";
+import {
+  CUES,
+  foodName,
+  describeFailure,
+  describeWeighInFailure,
+  type TextContext,
+  foodInText,
+  STEP_NAMES,
+} from "./words";
+import { describeFileFailure } from "./files";
 
 const foods = openBook({ foods: [], labels: [] }).food;
-const speaking: Speaking = {
+const textContext: TextContext = {
   units: "metric",
   foods,
   part: (id) => (id === "strips" ? "Strips" : "Sauce"),
@@ -54,12 +62,12 @@ const FAILURES: StepFailure[] = [
   { kind: "not-shaped" },
   { kind: "part-used-up", part: "strips", share: 1.7 },
 ];
-test.each(FAILURES)("the failure $kind is a sentence", (failure) => sentence(sayFailure(failure, speaking)));
+test.each(FAILURES)("the failure $kind is a sentence", (failure) => sentence(describeFailure(failure, textContext)));
 test("failures name the field, the food, the part", () => {
-  expect(sayFailure(FAILURES[1] as StepFailure, speaking)).toBe("Minutes is -3; it can be 0 to 2880.");
-  expect(sayFailure(FAILURES[4] as StepFailure, speaking)).toContain("Potatoes, peeled");
-  expect(sayFailure(FAILURES.at(-1) as StepFailure, speaking)).toContain("Strips is used 170 %");
-  expect(sayFailure(FAILURES[15] as StepFailure, { ...speaking, units: "us" })).toContain("203 °F");
+  expect(describeFailure(FAILURES[1] as StepFailure, textContext)).toBe("Minutes is -3; it can be 0 to 2880.");
+  expect(describeFailure(FAILURES[4] as StepFailure, textContext)).toContain("Potatoes, peeled");
+  expect(describeFailure(FAILURES.at(-1) as StepFailure, textContext)).toContain("Strips is used 170 %");
+  expect(describeFailure(FAILURES[15] as StepFailure, { ...textContext, units: "us" })).toContain("203 °F");
 });
 
 const FILES: FileFailure[] = [
@@ -71,8 +79,8 @@ const FILES: FileFailure[] = [
   { kind: "wrong-field", field: "kitchen/cooks", problem: "must be a number" },
 ];
 test.each(FILES)("a file that is refused ($kind) says that nothing was changed", (failure) => {
-  sentence(sayFileFailure(failure));
-  expect(sayFileFailure(failure)).toContain("Nothing was changed.");
+  sentence(describeFileFailure(failure));
+  expect(describeFileFailure(failure)).toContain("Nothing was changed.");
 });
 
 const READINGS: WeighInFailure[] = [
@@ -81,7 +89,7 @@ const READINGS: WeighInFailure[] = [
   { kind: "above-possible", highestG: 490 },
 ];
 test.each(READINGS)("a reading that cannot be ($kind) asks", (failure) =>
-  sentence(sayWeighInFailure(failure, "metric")),
+  sentence(describeWeighInFailure(failure, "metric")),
 );
 
 const binding = {
@@ -119,12 +127,12 @@ const FACTS: [Fact, string][] = [
   [{ kind: "pieces", pieces: { ...pieces, form: "ball" }, offTarget: true, thick: false }, "watch"],
 ];
 test.each(FACTS)("the fact %j speaks in its tone", (fact, tone) => {
-  const said = sayFact(fact, speaking);
+  const said = describeFact(fact, textContext);
   sentence(said.says);
   expect(said.tone).toBe(tone);
 });
 test("what rests on a rule of thumb says so", () => {
-  const thumb = FACTS.filter(([f]) => sayFact(f, speaking).ruleOfThumb).map(([f]) => f.kind);
+  const thumb = FACTS.filter(([f]) => describeFact(f, textContext).ruleOfThumb).map(([f]) => f.kind);
   expect(new Set(thumb)).toEqual(new Set(["water-off", "thickness", "binding", "coarse-to-squeeze"]));
 });
 
@@ -137,7 +145,7 @@ test("every kind of step has a name and a cue", () => {
 
 test.each(rows.map(({ row, part }) => [row.key, row, part] as const))("%s is spoken", (_key, row, part) => {
   if (row.state !== "computed") throw new Error("blocked");
-  const { title, does, why } = describeStep(row, part, null, speaking);
+  const { title, does, why } = describeStep(row, part, null, textContext);
   expect(title).toMatch(/^[A-Z]/);
   sentence(does);
   if (why) sentence(why);
@@ -146,7 +154,7 @@ test("the squeeze says the weight and, when it is known, its range", () => {
   const squeeze = rows.find(({ row }) => row.step.kind === "squeeze");
   if (squeeze?.row.state !== "computed") throw new Error("no squeeze");
   const range = rowRanges({ massG: { low: 335, high: 382 } });
-  expect(describeStep(squeeze.row, "Strips", range, speaking)).toMatchObject({
+  expect(describeStep(squeeze.row, "Strips", range, textContext)).toMatchObject({
     title: "Squeeze the strips in both hands",
     does: "Squeeze until it weighs about 368 g (335–382 g).",
   });
@@ -154,10 +162,12 @@ test("the squeeze says the weight and, when it is known, its range", () => {
 test("what goes in is a list in the order of going in", () => {
   const marinate = rows.find(({ row }) => row.step.kind === "marinate");
   if (marinate?.row.state !== "computed") throw new Error("no marinade");
-  expect(sayWhatGoesIn(marinate.row, speaking)).toMatch(/^30 g mustard, 10 g cider vinegar, .* and 1\.1 g salt$/);
+  expect(describeWhatGoesIn(marinate.row, textContext)).toMatch(
+    /^30 g mustard, 10 g cider vinegar, .* and 1\.1 g salt$/,
+  );
 });
 test("foods at the stove lose what follows the comma; unknown ones keep their id", () => {
-  expect(spokenFood(foods, "mustard")).toBe("mustard");
+  expect(foodInText(foods, "mustard")).toBe("mustard");
   expect(foodName(foods, "gone")).toBe("“gone”");
 });
 
@@ -213,7 +223,7 @@ describe("what is still open of a supper", () => {
   });
   const [first] = DEMO_EATERS;
   const says = (blocked: number, ...verdicts: ReturnType<typeof verdict>[]) =>
-    sayOpen({ blocked, verdicts }, DEMO_EATERS).map(({ tone, says: text }) => `${tone}: ${text}`);
+    describeOpen({ blocked, verdicts }, DEMO_EATERS).map(({ tone, says: text }) => `${tone}: ${text}`);
 
   test("an allergen harms, an unread label is to be watched, a clear supper says nothing", () => {
     if (!first) throw new Error("the demo has eaters");
@@ -222,11 +232,11 @@ describe("what is still open of a supper", () => {
     expect(says(0, verdict(first.id, "ask", 3))).toEqual([`watch: ${first.name}: 3 labels to read for nuts`]);
     expect(says(0, verdict(first.id, "clear", 0))).toEqual([]);
   });
-  test("steps that cannot be reckoned come first; an eater nobody knows any more still counts", () => {
+  test("steps that cannot be worked out come first; an eater nobody knows any more still counts", () => {
     expect(says(1, verdict("gone", "contains", 0))).toEqual([
-      "harm: 1 step cannot be reckoned: mend it on the Bench",
+      "harm: 1 step cannot be worked out: fix it on the Bench",
       "harm: Not for Somebody: it contains nuts",
     ]);
-    expect(says(2)).toEqual(["harm: 2 steps cannot be reckoned: mend it on the Bench"]);
+    expect(says(2)).toEqual(["harm: 2 steps cannot be worked out: fix it on the Bench"]);
   });
 });

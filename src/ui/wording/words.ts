@@ -164,12 +164,12 @@ export const THICKNESS_NAMES: Readonly<Record<Thickness, string>> = {
 export const foodName = (foods: FoodLookup, id: string): string => foods(id)?.name ?? `“${id}”`;
 
 /** A food as it is called at the stove: without what follows the comma on the shelf. */
-export const spokenFood = (foods: FoodLookup, id: string): string => {
+export const foodInText = (foods: FoodLookup, id: string): string => {
   const [name = id] = foodName(foods, id).split(",");
   return name.charAt(0).toLowerCase() + name.slice(1);
 };
 
-export interface Speaking {
+export interface TextContext {
   readonly units: UnitSystem;
   readonly foods: FoodLookup;
   readonly part: (id: string) => string;
@@ -186,7 +186,7 @@ export const MACHINE_NAMES: Readonly<Record<MachineKind, string>> = {
 };
 
 /** Why a step cannot be done, and the way out. */
-export function sayFailure(failure: StepFailure, { units, foods, part }: Speaking): string {
+export function describeFailure(failure: StepFailure, { units, foods, part }: TextContext): string {
   switch (failure.kind) {
     case "not-a-number":
       return `${failure.field} is not a number. Type digits, such as 250.`;
@@ -195,13 +195,13 @@ export function sayFailure(failure: StepFailure, { units, foods, part }: Speakin
     case "unknown-food":
       return `Nobody knows the food “${failure.food}” any more. Choose another one in this step.`;
     case "unknown-water":
-      return `How much water ${foodName(foods, failure.food)} holds is not known, so nothing after it can be reckoned. Choose a food with figures.`;
+      return `How much water ${foodName(foods, failure.food)} holds is not known, so nothing after it can be worked out. Choose a food with figures.`;
     case "no-figures":
       return `There are no ${failure.wants} figures for ${foodName(foods, failure.food)}. Take this step out, or weigh before and after.`;
     case "other-step":
       return failure.take === "cook"
         ? `${foodName(foods, failure.food)} softens by its own minutes and drinks: take “${STEP_NAMES.cook}” for it.`
-        : `“${STEP_NAMES.cook}” reckons pulses, grains and pasta. For ${foodName(foods, failure.food).toLowerCase()} take “${STEP_NAMES[failure.take]}”.`;
+        : `“${STEP_NAMES.cook}” works out pulses, grains and pasta. For ${foodName(foods, failure.food).toLowerCase()} take “${STEP_NAMES[failure.take]}”.`;
     case "still-frozen":
       return "It is still frozen in the middle. Thaw it longer before this step.";
     case "not-frozen":
@@ -229,7 +229,7 @@ export function sayFailure(failure: StepFailure, { units, foods, part }: Speakin
     case "part-missing":
       return "The part that should join here is gone. Choose another one.";
     case "part-blocked":
-      return `${part(failure.part)} cannot be reckoned yet; mend it first.`;
+      return `${part(failure.part)} cannot be worked out yet; fix it first.`;
     case "part-frozen":
       return `${part(failure.part)} is still frozen. Thaw it in its own steps before it joins.`;
     case "cycle":
@@ -253,7 +253,7 @@ export function sayFailure(failure: StepFailure, { units, foods, part }: Speakin
   }
 }
 
-export function sayWeighInFailure(failure: WeighInFailure, units: UnitSystem): string {
+export function describeWeighInFailure(failure: WeighInFailure, units: UnitSystem): string {
   switch (failure.kind) {
     case "not-weighed-here":
       return "A reading says nothing at this step: weigh when nothing else lies in the bowl.";
@@ -267,7 +267,7 @@ export function sayWeighInFailure(failure: WeighInFailure, units: UnitSystem): s
 export const round = (n: number): string => (Math.abs(n) >= 100 ? n.toFixed(0) : String(Math.round(n * 10) / 10));
 
 /** A question about an amount, with the way to answer it. */
-export function sayQuestion(question: MeasureQuestion, food: string): string {
+export function describeQuestion(question: MeasureQuestion, food: string): string {
   switch (question.kind) {
     case "no-number":
       return `${food}: there is no amount in that. Type grams, or words such as “2 tbsp” or “a 400 g tin”.`;
@@ -289,7 +289,7 @@ export function sayQuestion(question: MeasureQuestion, food: string): string {
 }
 
 /** What a food's figures contradict, and the way out. */
-export function sayContradiction(contradiction: Contradiction): string {
+export function describeContradiction(contradiction: Contradiction): string {
   switch (contradiction.kind) {
     case "more-than-whole":
       return `${contradiction.figures.map((f) => FIGURE_NAMES[f]).join(", ")} make ${round(contradiction.sumG)} g in 100 g. Look at the label again: one of them is of another portion.`;
@@ -301,7 +301,7 @@ export function sayContradiction(contradiction: Contradiction): string {
 }
 /** What stays unsaid as long as something is unknown. */
 export const BLOCKS_SAY: Readonly<Record<Blocks, string>> = {
-  ledger: "Without its water nothing after it can be reckoned.",
+  ledger: "Without its water nothing after it can be worked out.",
   salt: "Without its sodium the salt of a supper is only “at least”.",
   protein: "Without it the protein of a supper is only “at least”.",
   "soaking-and-pressing":

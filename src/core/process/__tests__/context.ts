@@ -6,7 +6,7 @@ import { applyStep } from "../apply";
 import { drawsOf } from "../replay";
 import { add, type Contents, contentsOfFood } from "../contents";
 import {
-  type Came,
+  type Input,
   EMPTY_VESSEL,
   type Fact,
   type Outcome,
@@ -43,7 +43,7 @@ export const context = (draw: Draw): StepContext => ({
   food: foods,
   figures: processOf,
   bring: (lines) =>
-    lines.flatMap((l): Came[] =>
+    lines.flatMap((l): Input[] =>
       l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG, contents: contents(l.food, l.massG) }] : [],
     ),
   ...drawsOf(draw, () => "d.s"),

@@ -5,7 +5,7 @@ import { type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import { sumOver } from "../solids";
 import { type Applied, filled, hands, outcome, wait, watch } from "./common";
 import { afterOven, footprintM2, ovenCoreMinutes, type OvenHeat, pieceShapeOf, SURFACES } from "./geometry";
-import { choice, describeStep, flag, gear, number, numberOrNull, type StepWith } from "../descriptor";
+import { choice, defineStep, flag, gear, number, numberOrNull, type StepWith } from "../descriptor";
 
 /** Oven work: to a core temperature, or for minutes; with both, the minutes are held against the core. */
 const baking = { ovenC: number(50, 300), minutes: numberOrNull(1, 600), coreC: numberOrNull(40, 99) } as const;
@@ -41,7 +41,7 @@ function looseLoss(
 }
 
 /** How often it has to be filled, and by what. */
-interface Loads {
+interface Batches {
   readonly count: number;
   readonly limitedBy: "room on the trays" | "room in the basket" | null;
 }
@@ -61,7 +61,7 @@ function heatInAir(
     surface: number;
     covered: boolean;
     needs: readonly Need[];
-    loads: Loads;
+    batches: Batches;
   },
 ): Applied {
   const bad = firstBad(
@@ -99,7 +99,7 @@ function heatInAir(
   const after = at(subtract(batch, steam), Math.min(end.coreC, 99));
   if (steam.waterG > 0.5) facts.push({ kind: "water-off", massG: steam.waterG });
   const pieces = vessel.pieces === null ? null : { ...vessel.pieces, eachG: totalG(after) / vessel.pieces.count };
-  const { count, limitedBy } = air.loads;
+  const { count, limitedBy } = air.batches;
   if (limitedBy !== null)
     facts.unshift({ kind: "batches", count, eachG: totalG(batch) / count, eachMin: minutes, limitedBy });
   const whole = minutes * count;
@@ -107,7 +107,7 @@ function heatInAir(
   return outcome(
     { ...vessel, batch: after, pieces },
     [hands(step, context, 2), whole > 20 ? wait(whole) : watch(whole)],
-    { came, left: [{ to: "air", contents: steam }], needs: air.needs, facts },
+    { inputs: came, outputs: [{ to: "air", contents: steam }], needs: air.needs, facts },
   );
 }
 
@@ -131,32 +131,32 @@ function bake(vessel: Vessel, step: BakeStep, context: StepContext): Applied {
     surface,
     covered: step.cover === "foil" || step.cover === "lid",
     needs: [{ kind: "oven", tempC: step.ovenC }],
-    loads: { count: onTrays, limitedBy: onTrays > 1 ? "room on the trays" : null },
+    batches: { count: onTrays, limitedBy: onTrays > 1 ? "room on the trays" : null },
   });
 }
 
-/** Air-fry: the same in a small, fast oven, one layer in the basket, in as many loads as that takes. */
+/** Air-fry: the same in a small, fast oven, one layer in the basket, in as many batches as that takes. */
 function airFry(vessel: Vessel, step: AirFryStep, context: StepContext): Applied {
   const machine = context.machine(step.machine, ["air-fryer"]);
   if (machine === null) return fail({ kind: "no-machine", wants: "air-fryer" });
   const { pieces } = vessel;
-  let loads: Loads = { count: 1, limitedBy: null };
+  let batches: Batches = { count: 1, limitedBy: null };
   if (machine.floorM2 !== null && pieces !== null) {
     const perLoad = Math.floor((BASKET_PACKING * machine.floorM2) / footprintM2(pieces));
     const count = batchesFor(pieces.count, perLoad);
     if (count === null)
       return fail({ kind: "piece-too-big", panMm: Math.sqrt(machine.floorM2) * 1000, pieceMm: pieces.lengthMm });
-    loads = { count, limitedBy: "room in the basket" };
+    batches = { count, limitedBy: "room in the basket" };
   }
   return heatInAir(vessel, step, context, {
     surface: SURFACES.airFryer,
     covered: false,
     needs: [{ kind: "machine", machine: machine.id }],
-    loads,
+    batches,
   });
 }
 
-export const airFryStep = describeStep({
+export const airFryStep = defineStep({
   kind: "air-fry",
   fields: AIR_FRY_FIELDS,
   usual: { ovenC: 190, minutes: null, coreC: 74, machine: null },
@@ -165,7 +165,7 @@ export const airFryStep = describeStep({
   apply: airFry,
 });
 
-export const bakeStep = describeStep({
+export const bakeStep = defineStep({
   kind: "bake",
   fields: BAKE_FIELDS,
   usual: { ovenC: 200, minutes: 30, coreC: null, fan: false, cover: "bare" },

@@ -2,7 +2,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
 import { sumOver } from "../solids";
 import { type Applied, filled, hands, outcome, wait } from "./common";
-import { describeStep, minutes, type StepWith } from "../descriptor";
+import { defineStep, minutes, type StepWith } from "../descriptor";
 
 const FIELDS = { standMin: minutes } as const;
 type BatterStep = StepWith<"batter", typeof FIELDS>;
@@ -30,11 +30,11 @@ function batter(vessel: Vessel, step: BatterStep, context: StepContext): Applied
   return outcome(
     { ...vessel, batch },
     step.standMin > 0 ? [hands(step, context, 4), wait(step.standMin)] : [hands(step, context, 4)],
-    { came, facts: [{ kind: "batter", waterPerFlour, body: bodyOf(waterPerFlour) }] },
+    { inputs: came, facts: [{ kind: "batter", waterPerFlour, body: bodyOf(waterPerFlour) }] },
   );
 }
 
-export const batterStep = describeStep({
+export const batterStep = defineStep({
   kind: "batter",
   fields: FIELDS,
   usual: { standMin: 0 },

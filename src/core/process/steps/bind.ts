@@ -2,7 +2,7 @@ import { fail } from "../../quantities/result";
 import { add, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, bindingOf, broughtBy, hands, outcome, saltUpTo, together } from "./common";
-import { describeStep, saltTo, type StepWith } from "../descriptor";
+import { defineStep, saltTo, type StepWith } from "../descriptor";
 
 const FIELDS = { saltTo } as const;
 type BindStep = StepWith<"bind", typeof FIELDS>;
@@ -18,12 +18,12 @@ function bind(vessel: Vessel, step: BindStep, context: StepContext): Applied {
   const state = bindingOf(batch, 2, context.figures);
   if (state === null) return fail({ kind: "no-binder" });
   return outcome({ ...vessel, batch, boundMin: 2 }, [hands(step, context, 4)], {
-    came: [...came.value, ...salted.value.came],
+    inputs: [...came.value, ...salted.value.came],
     facts: [...salted.value.facts, { kind: "binding", state }],
   });
 }
 
-export const bindStep = describeStep({
+export const bindStep = defineStep({
   kind: "bind",
   fields: FIELDS,
   usual: { saltTo: null },

@@ -62,7 +62,7 @@ describe("shape", () => {
     expect(pieces.thicknessMm).toBeCloseTo((4 * pieces.eachG) / (Math.PI * 1.05e-3 * 90 ** 2), 3);
   });
   test("what sticks is lost, nothing else", () => {
-    const { after, left } = run(mix(400), shape({}));
+    const { after, outputs: left } = run(mix(400), shape({}));
     expect(totalG(after.batch)).toBeCloseTo(388, 6);
     expect(left).toHaveLength(1);
   });

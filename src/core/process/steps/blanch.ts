@@ -2,7 +2,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0.1, 30) } as const;
 type BlanchStep = StepWith<"blanch", typeof FIELDS>;
@@ -24,14 +24,14 @@ function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): Applied
     { ...vessel, batch: at(add(batch, taken), ICED_C) },
     [hands(step, context, 2), watch(HEAT_UP_MIN), hands({ ...step, handsMin: step.minutes + 2 }, context, 0)],
     {
-      came: [...came, { from: "step", contents: taken }],
+      inputs: [...came, { from: "step", contents: taken }],
       needs: panNeeds(found.value.pan),
       facts: [{ kind: "rule-of-thumb", what: "loss" }],
     },
   );
 }
 
-export const blanchStep = describeStep({
+export const blanchStep = defineStep({
   kind: "blanch",
   fields: FIELDS,
   usual: { pan: null, minutes: 2 },

@@ -4,10 +4,10 @@ import { minutesToReduce } from "../../models/reduction";
 import { MOIST_FOOD } from "../../models/thermal";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, liquor, mainFood, subtract, totalG, water } from "../contents";
-import type { Came, StepContext, Vessel } from "../ledger";
+import type { Input, StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
 import { leastSoft } from "./soften";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, pieceMm: number(3, 120), coreC: number(40, 100) } as const;
 type BoilStep = StepWith<"boil", typeof FIELDS>;
@@ -17,7 +17,7 @@ const BOILING_SURFACE = 800;
 const SALT_DIFFUSIVITY_25C = 1e-9;
 const PIECE_START_C = 15;
 
-const isBath = (c: Came): boolean =>
+const isBath = (c: Input): boolean =>
   c.from === "food" && (c.food === "water" || c.food === "salt" || c.food === "stock-powder");
 
 /**
@@ -84,15 +84,15 @@ function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
     { ...vessel, batch },
     [hands(step, context, 2), watch(recover.value.heatMin + minutes), { kind: "hands", minutes: 1 }],
     {
-      came: came.value,
-      left: [{ to: "drain", contents: add(subtract(bath, enters), lost) }],
+      inputs: came.value,
+      outputs: [{ to: "drain", contents: add(subtract(bath, enters), lost) }],
       needs: panNeeds(pan),
       facts: [{ kind: "cooked-through", minutes, coreC: step.coreC }],
     },
   );
 }
 
-export const boilStep = describeStep({
+export const boilStep = defineStep({
   kind: "boil",
   fields: FIELDS,
   usual: { pan: null, pieceMm: 28, coreC: 95 },

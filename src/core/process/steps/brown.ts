@@ -4,7 +4,7 @@ import { add, at, oil, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { brownedLossOf, PREHEAT_MIN } from "./pan";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
 type BrownStep = StepWith<"brown", typeof FIELDS>;
@@ -40,15 +40,15 @@ function brown(vessel: Vessel, step: BrownStep, context: StepContext): Applied {
     { ...vessel, batch: after },
     [hands(step, context, 1), watch(PREHEAT_MIN + dry.value + step.browningMin)],
     {
-      came: came.value,
-      left: [{ to: "air", contents: steam }],
+      inputs: came.value,
+      outputs: [{ to: "air", contents: steam }],
       needs: panNeeds(pan),
       facts: [{ kind: "water-off", massG: waterOffG }],
     },
   );
 }
 
-export const brownStep = describeStep({
+export const brownStep = defineStep({
   kind: "brown",
   fields: FIELDS,
   usual: { pan: null, browningMin: 3 },

@@ -2,7 +2,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
-import { choice, describeStep, numberOrNull, type StepWith } from "../descriptor";
+import { choice, defineStep, numberOrNull, type StepWith } from "../descriptor";
 import { spreadBy } from "../parameters";
 
 const FIELDS = { coating: choice("starch", "batter", "crumb", "seeds"), pickUp: numberOrNull(0.005, 1) } as const;
@@ -30,13 +30,13 @@ function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
   const each = step.coating === "crumb" ? 0.8 : 0.4;
   const minutes = 2 + each * Math.min(60, vessel.pieces?.count ?? mass / 40);
   return outcome({ ...vessel, batch, pieces }, [hands(step, context, minutes)], {
-    came: came.value,
-    left: totalG(stays) > 1e-9 ? [{ to: "utensil", contents: stays }] : [],
+    inputs: came.value,
+    outputs: totalG(stays) > 1e-9 ? [{ to: "utensil", contents: stays }] : [],
     facts,
   });
 }
 
-export const coatStep = describeStep({
+export const coatStep = defineStep({
   kind: "coat",
   fields: FIELDS,
   usual: { coating: "starch", pickUp: null },

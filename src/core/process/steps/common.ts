@@ -3,19 +3,19 @@ import { STARCH_STRENGTH } from "../../models/thickening";
 import { type BadNumber, fail, type Result, succeed } from "../../quantities/result";
 import { saltToAddG } from "../../models/salt";
 import { add, type Contents, salt, saltShare, sum, totalG } from "../contents";
-import type { Came, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFailure, Vessel } from "../ledger";
+import type { Input, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFailure, Vessel } from "../ledger";
 import { sumOver } from "../solids";
 import type { StepCommon } from "../step";
 
 export type Applied = Result<Outcome, StepFailure>;
 
 /** What the step's own lines bring, or why they cannot. */
-export function broughtBy(step: StepCommon, context: StepContext): Result<readonly Came[], StepFailure> {
+export function broughtBy(step: StepCommon, context: StepContext): Result<readonly Input[], StepFailure> {
   const came = context.bring(step.adds);
   return "kind" in came ? fail(came) : succeed(came);
 }
-const sums = new WeakMap<readonly Came[], Contents>();
-export function together(came: readonly Came[]): Contents {
+const sums = new WeakMap<readonly Input[], Contents>();
+export function together(came: readonly Input[]): Contents {
   let whole = sums.get(came);
   if (whole === undefined) sums.set(came, (whole = sum(came.map((c) => c.contents))));
   return whole;
@@ -26,12 +26,12 @@ export interface Parted {
   readonly pot: Contents;
   readonly food: Contents;
 }
-const partings = new WeakMap<readonly Came[], Parted>();
+const partings = new WeakMap<readonly Input[], Parted>();
 /** What came of foods alone is the same in every sample, and so is what of it is the pot: told apart once. */
-export function parted(came: readonly Came[], isPot: (one: Came) => boolean): Parted {
+export function parted(came: readonly Input[], isPot: (one: Input) => boolean): Parted {
   let halves = partings.get(came);
   if (halves === undefined) {
-    const whole = (those: readonly Came[]) => sum(those.map((c) => c.contents));
+    const whole = (those: readonly Input[]) => sum(those.map((c) => c.contents));
     halves = { pot: whole(came.filter(isPot)), food: whole(came.filter((c) => !isPot(c))) };
     partings.set(came, halves);
   }
@@ -43,7 +43,7 @@ export function filled(
   vessel: Vessel,
   step: StepCommon,
   context: StepContext,
-): Result<{ readonly batch: Contents; readonly came: readonly Came[] }, StepFailure> {
+): Result<{ readonly batch: Contents; readonly came: readonly Input[] }, StepFailure> {
   const came = context.bring(step.adds);
   if ("kind" in came) return fail(came);
   const batch = add(vessel.batch, together(came));
@@ -78,8 +78,8 @@ export const outcome = (
   succeed({
     after,
     phases,
-    came: more.came ?? NONE,
-    left: more.left ?? NONE,
+    inputs: more.inputs ?? NONE,
+    outputs: more.outputs ?? NONE,
     needs: more.needs ?? NONE,
     facts: more.facts ?? NONE,
   });
@@ -89,7 +89,7 @@ const NONE: readonly never[] = [];
 export function saltUpTo(
   contents: Contents,
   wanted: number | null,
-): Result<{ contents: Contents; came: readonly Came[]; facts: readonly Fact[] }, BadNumber> {
+): Result<{ contents: Contents; came: readonly Input[]; facts: readonly Fact[] }, BadNumber> {
   if (wanted === null) return succeed({ contents, came: [], facts: [] });
   const needed = saltToAddG(totalG(contents), contents.saltG, wanted);
   if (!needed.ok) {

@@ -16,10 +16,10 @@ import {
   totalG,
   water,
 } from "../contents";
-import { type Came, type Fact, type Need, type StepContext, type Vessel } from "../ledger";
+import { type Input, type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
 import { cookingOf, isSour, leastSoft, mainCooked, minutesToSoften } from "./soften";
-import { describeStep, flag, gear, minutes, numberOrNull, type StepWith } from "../descriptor";
+import { defineStep, flag, gear, minutes, numberOrNull, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, pressure: flag, machine: gear, minutes: numberOrNull(minutes.low, minutes.high) } as const;
 type CookStep = StepWith<"cook", typeof FIELDS>;
@@ -85,12 +85,12 @@ function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
     step.pressure
       ? [hands(step, context, 2), wait(minutes + draw("pressure ramps"))]
       : [hands(step, context, 2), watch(place.value.heatMin(totalG(food) + totalG(bath)) + minutes)],
-    { came: came.value, left: steamG > 0 ? [{ to: "air", contents: steam }] : [], needs, facts },
+    { inputs: came.value, outputs: steamG > 0 ? [{ to: "air", contents: steam }] : [], needs, facts },
   );
 }
 
 /** Water and what is dissolved in it is the pot; everything else is the food. */
-const isWet = (c: Came): boolean =>
+const isWet = (c: Input): boolean =>
   c.contents.waterG > 0.85 * totalG(c.contents) || totalG(c.contents) === c.contents.saltG;
 /** What is neither pulse, grain nor pasta is boiled to its middle, or drinks in a soak. */
 function otherStep(contents: Contents, context: StepContext) {
@@ -143,7 +143,7 @@ function fillOf(step: CookStep, context: StepContext, massG: number, foams: bool
   return massG / 1.05 / (discM2(pan.diameterM) * pan.heightM * 1e6 * 0.85);
 }
 
-export const cookStep = describeStep({
+export const cookStep = defineStep({
   kind: "cook",
   fields: FIELDS,
   usual: { pan: null, pressure: false, machine: null, minutes: null },

@@ -4,7 +4,7 @@ import { at, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
 import { lumpedMinutes } from "./coolingBody";
-import { choice, describeStep, number, type StepWith } from "../descriptor";
+import { choice, defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = {
   minutes: number(0, 2880),
@@ -39,7 +39,7 @@ function cool(vessel: Vessel, step: CoolStep, context: StepContext): Applied {
   });
 }
 
-export const coolStep = describeStep({
+export const coolStep = defineStep({
   kind: "cool",
   fields: FIELDS,
   usual: { minutes: 60, depthMm: 40, where: "room" },

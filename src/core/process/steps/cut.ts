@@ -1,7 +1,7 @@
 import { totalG } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
-import { choice, describeStep, number, type StepWith } from "../descriptor";
+import { choice, defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { how: choice("cut", "tear", "shred", "crumble", "grate"), pieceMm: number(1, 300) } as const;
 type CutStep = StepWith<"cut", typeof FIELDS>;
@@ -21,10 +21,10 @@ function cut(vessel: Vessel, step: CutStep, context: StepContext): Applied {
   const rate = step.how === "cut" ? cutRateGPerMin(step.pieceMm) : BY_HAND_G_PER_MIN[step.how];
   const cutMm = step.how === "grate" ? Math.min(step.pieceMm, GRATER_MM) : step.pieceMm;
   const after: Vessel = { ...vessel, batch, cutMm, pieces: null };
-  return outcome(after, [hands(step, context, 1 + totalG(batch) / rate)], { came });
+  return outcome(after, [hands(step, context, 1 + totalG(batch) / rate)], { inputs: came });
 }
 
-export const cutStep = describeStep({
+export const cutStep = defineStep({
   kind: "cut",
   fields: FIELDS,
   usual: { how: "cut", pieceMm: 10 },

@@ -11,11 +11,11 @@ import {
 } from "../../models/panHeat";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
-import { type Fact, type Left, type StepContext, type Vessel } from "../ledger";
+import { type Fact, type Output, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { footprintM2 } from "./geometry";
 import { oilTaken, SWAP_MIN } from "./pan";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, oilC: number(130, 230), minutes: number(0.5, 60) } as const;
 type DeepFryStep = StepWith<"deep-fry", typeof FIELDS>;
@@ -88,7 +88,7 @@ function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Appli
   const steam = water(waterOffG, 100);
   const { stays } = oilTaken(context, brought, waterOffG);
   const after = at(subtract(subtract(add(batch, brought), steam), stays), 95);
-  const left: Left[] = [{ to: "air", contents: steam }];
+  const left: Output[] = [{ to: "air", contents: steam }];
   if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
   const lowestC = oilTempC(bath, eachG / 1000, 75);
   const facts: Fact[] = [
@@ -117,11 +117,11 @@ function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Appli
       pieces: pieces === null ? null : { ...pieces, eachG: totalG(after) / pieces.count },
     },
     [{ kind: "watch", minutes: Math.max(1, heatUpMin), early: true }, hands({ ...step, handsMin: work }, context, 0)],
-    { came: came.value, left, needs: panNeeds(pan), facts },
+    { inputs: came.value, outputs: left, needs: panNeeds(pan), facts },
   );
 }
 
-export const deepFryStep = describeStep({
+export const deepFryStep = defineStep({
   kind: "deep-fry",
   fields: FIELDS,
   usual: { pan: null, oilC: 180, minutes: 4 },

@@ -2,7 +2,7 @@ import { fail } from "../../quantities/result";
 import { add, NOTHING, portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome } from "./common";
-import { describeStep, type StepWith, type Field } from "../descriptor";
+import { defineStep, type StepWith, type Field } from "../descriptor";
 
 type DrainStep = StepWith<"drain", Record<never, Field>>;
 
@@ -15,17 +15,17 @@ function drain(vessel: Vessel, step: DrainStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
   if (bath === null)
     return outcome(vessel, [hands(step, context, 1)], {
-      left: [{ to: "drain", contents: NOTHING }],
+      outputs: [{ to: "drain", contents: NOTHING }],
       facts: [{ kind: "nothing-to-drain" }],
     });
   const filmG = Math.min(totalG(bath), totalG(vessel.batch) * context.draw("draining film"));
   const film = portion(bath, filmG / totalG(bath));
   return outcome({ ...vessel, batch: add(vessel.batch, film), bath: null }, [hands(step, context, 1)], {
-    left: [{ to: "drain", contents: subtract(bath, film) }],
+    outputs: [{ to: "drain", contents: subtract(bath, film) }],
   });
 }
 
-export const drainStep = describeStep({
+export const drainStep = defineStep({
   kind: "drain",
   fields: {},
   usual: {},

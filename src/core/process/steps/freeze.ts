@@ -4,7 +4,7 @@ import { at, liquor, subtract, totalG } from "../contents";
 import { type Fact, isMarked, marked, type StepContext, type StepFailure, type Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, wait } from "./common";
 import { blockFacts } from "./pressing";
-import { block, USUAL_BLOCK, choice, describeStep, minutes, type StepWith } from "../descriptor";
+import { block, USUAL_BLOCK, choice, defineStep, minutes, type StepWith } from "../descriptor";
 
 const FREEZE_FIELDS = { ...block, minutes } as const;
 type FreezeStep = StepWith<"freeze", typeof FREEZE_FIELDS>;
@@ -59,7 +59,11 @@ function freeze(vessel: Vessel, step: FreezeStep, context: StepContext): Applied
       marks: frozen ? marked(vessel.marks, "frozen") : vessel.marks,
     },
     [hands(step, context, 2), wait(step.minutes)],
-    { came, needs: [{ kind: "freezer" }], facts: [{ kind: "through", ...time.value }, ...blockFacts(step, whole)] },
+    {
+      inputs: came,
+      needs: [{ kind: "freezer" }],
+      facts: [{ kind: "through", ...time.value }, ...blockFacts(step, whole)],
+    },
   );
 }
 
@@ -81,13 +85,13 @@ function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Applied {
     "frozen-thawed",
   );
   return outcome({ ...vessel, batch: at(subtract(batch, drip), 4), marks }, phases, {
-    left: [{ to: "drain", contents: drip }],
+    outputs: [{ to: "drain", contents: drip }],
     needs,
     facts,
   });
 }
 
-export const freezeStep = describeStep({
+export const freezeStep = defineStep({
   kind: "freeze",
   fields: FREEZE_FIELDS,
   usual: { ...USUAL_BLOCK, minutes: 12 * 60 },
@@ -97,7 +101,7 @@ export const freezeStep = describeStep({
   apply: freeze,
 });
 
-export const thawStep = describeStep({
+export const thawStep = defineStep({
   kind: "thaw",
   fields: THAW_FIELDS,
   usual: { ...USUAL_BLOCK, minutes: 48 * 60, how: "fridge" },

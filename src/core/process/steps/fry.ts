@@ -1,11 +1,11 @@
 import { batchesFor, batchMinutes, discM2, piecesPerLayer } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
-import { type Left, type StepContext, type Vessel } from "../ledger";
+import { type Output, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { footprintM2, pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN } from "./pan";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FRY_FIELDS = { pan: gear, coreC: number(40, 100) } as const;
 type FryStep = StepWith<"fry", typeof FRY_FIELDS>;
@@ -45,7 +45,7 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
   const steam = water(waterOffG, 100);
   const { stays } = oilTaken(context, brought, waterOffG);
   const after = at(subtract(subtract(add(batch, brought), steam), stays), step.coreC);
-  const left: Left[] = [{ to: "air", contents: steam }];
+  const left: Output[] = [{ to: "air", contents: steam }];
   if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
   const minutes = step.handsMin ?? batchMinutes(count, eachMin, SWAP_MIN, PREHEAT_MIN);
   return outcome(
@@ -56,8 +56,8 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
     },
     [hands({ ...step, handsMin: minutes }, context, 0)],
     {
-      came: came.value,
-      left,
+      inputs: came.value,
+      outputs: left,
       needs: panNeeds(pan),
       facts: [
         { kind: "batches", count, eachG: totalG(batch) / count, eachMin, limitedBy: "room in the pan" },
@@ -68,7 +68,7 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
 }
 const griddle = fry as (vessel: Vessel, step: GriddleStep, context: StepContext) => Applied;
 
-export const fryStep = describeStep({
+export const fryStep = defineStep({
   kind: "fry",
   fields: FRY_FIELDS,
   usual: { pan: null, coreC: 74 },
@@ -77,7 +77,7 @@ export const fryStep = describeStep({
   apply: fry,
 });
 
-export const griddleStep = describeStep({
+export const griddleStep = defineStep({
   kind: "griddle",
   fields: GRIDDLE_FIELDS,
   usual: { pan: null, coreC: 74 },

@@ -2,7 +2,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { at } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, filled, bindingInputOf, hands, outcome, wait } from "./common";
-import { describeStep, minutes, type StepWith } from "../descriptor";
+import { defineStep, minutes, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes } as const;
 type GelStep = StepWith<"gel", typeof FIELDS>;
@@ -23,10 +23,10 @@ function gel(vessel: Vessel, step: GelStep, context: StepContext): Applied {
   if (binderG === 0) return fail({ kind: "no-binder" });
   const facts: Fact[] = [{ kind: "gel", eggs: flaxG / FLAX_PER_EGG_G, waterPerG: batch.waterG / binderG }];
   const after: Vessel = { ...vessel, batch: at(batch, context.roomC), boundMin: step.minutes };
-  return outcome(after, [hands(step, context, 1), wait(step.minutes)], { came, facts });
+  return outcome(after, [hands(step, context, 1), wait(step.minutes)], { inputs: came, facts });
 }
 
-export const gelStep = describeStep({
+export const gelStep = defineStep({
   kind: "gel",
   fields: FIELDS,
   usual: { minutes: 10 },

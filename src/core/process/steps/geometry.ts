@@ -74,7 +74,7 @@ const directionsOf = ({ shape, thicknessMm, widthMm, lengthMm }: PieceShape): re
   if (shape !== "brick") return [{ shape, halfM: half(thicknessMm) }];
   return [thicknessMm, widthMm, lengthMm].map((mm) => ({ shape: "slab", halfM: half(mm) }) as const);
 };
-/** Times go with the square of the size: reckoned for the nearest millimetre, scaled in between. */
+/** Times go with the square of the size: worked out for the nearest millimetre, scaled in between. */
 const nearest = (shape: PieceShape): { readonly shape: PieceShape; readonly scale: number } => {
   const mm = Math.max(1, Math.round(shape.thicknessMm));
   const factor = mm / shape.thicknessMm;
@@ -136,7 +136,7 @@ const LONGEST_MIN = 240;
 /** Pieces start at whole steps of five kelvin, so that samples share their curves. */
 const roundTo5 = (tempC: number) => Math.round(tempC / 5) * 5;
 
-/** One curve for a shape, a whole millimetre and an oven, reckoned once. */
+/** One curve for a shape, a whole millimetre and an oven, worked out once. */
 function curveOf(context: StepContext, piece: PieceShape, heat: OvenHeat): OvenCurve | null {
   const { shape, thicknessMm } = ovenShapeOf(piece);
   const mm = Math.max(1, Math.round(thicknessMm));

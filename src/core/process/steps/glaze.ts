@@ -2,7 +2,7 @@ import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
-import { describeStep, type StepWith, type Field } from "../descriptor";
+import { defineStep, type StepWith, type Field } from "../descriptor";
 
 type GlazeStep = StepWith<"glaze", Record<never, Field>>;
 
@@ -17,11 +17,11 @@ function glaze(vessel: Vessel, step: GlazeStep, context: StepContext): Applied {
   return outcome(
     { ...vessel, batch: add(vessel.batch, subtract(brought, stays)) },
     [hands(step, context, 1 + Math.min(10, count * 0.2))],
-    { came: came.value, left: totalG(stays) > 0 ? [{ to: "utensil", contents: stays }] : [] },
+    { inputs: came.value, outputs: totalG(stays) > 0 ? [{ to: "utensil", contents: stays }] : [] },
   );
 }
 
-export const glazeStep = describeStep({
+export const glazeStep = defineStep({
   kind: "glaze",
   fields: {},
   usual: {},

@@ -33,9 +33,9 @@ describe("sear", () => {
   });
   test("oil goes in for the water that goes out: 0.2 g for a gram, the rest stays on the pan", () => {
     const outcome = run(strips(1.4), step());
-    const steam = outcome.left.find((l) => l.to === "air")?.contents.waterG ?? 0;
+    const steam = outcome.outputs.find((l) => l.to === "air")?.contents.waterG ?? 0;
     expect(outcome.after.batch.oilG).toBeCloseTo(Math.min(20, 0.2 * steam), 9);
-    expect(outcome.left.find((l) => l.to === "utensil")?.contents.oilG).toBeCloseTo(20 - 0.2 * steam, 9);
+    expect(outcome.outputs.find((l) => l.to === "utensil")?.contents.oilG).toBeCloseTo(20 - 0.2 * steam, 9);
   });
   test("salt grows stronger as water leaves, in grams it stays", () => {
     const vessel = { ...strips(1.6), batch: { ...strips(1.6).batch, saltG: 4 } };
@@ -187,7 +187,7 @@ describe("boil", () => {
   });
   const potatoes = () => vesselOf(contents("potato", 1000));
   test("water and salt are the bath and go down the drain, but for what entered", () => {
-    const { after, left } = run(potatoes(), step());
+    const { after, outputs: left } = run(potatoes(), step());
     expect(totalG(after.batch)).toBeGreaterThan(1000);
     expect(totalG(after.batch)).toBeLessThan(1020);
     const drained = left.find((l) => l.to === "drain")?.contents;
@@ -202,7 +202,7 @@ describe("boil", () => {
     expect(minutes(1000)).toBeGreaterThan(minutes(0));
     expect(refusal(potatoes(), step(), at(2000))).toMatchObject({ kind: "never-done", coreC: 95 });
   });
-  test("pulses, grains and pasta are sent to the step that reckons their drinking; cooked ones may boil on", () => {
+  test("pulses, grains and pasta are sent to the step that works out their drinking; cooked ones may boil on", () => {
     const rice = { ...vesselOf(contents("rice-white", 200)), softness: 0.5 };
     expect(refusal(rice, step())).toEqual({ kind: "other-step", food: "rice-white", take: "cook" });
     const more = step({ adds: [food("water", 1500), food("rice-white", 100)] });
@@ -223,7 +223,7 @@ describe("mash and season", () => {
   test("hot pieces lose 2.5 % of their water, then salt comes up to its target", () => {
     const vessel = vesselOf(contents("potato", 1000));
     const outcome = run(vessel, { ...newStep("mash", "m"), adds: [food("olive-oil", 30)], saltTo: 0.009 });
-    expect(outcome.left[0]?.contents.waterG).toBeCloseTo(0.025 * vessel.batch.waterG, 9);
+    expect(outcome.outputs[0]?.contents.waterG).toBeCloseTo(0.025 * vessel.batch.waterG, 9);
     expect(saltShare(outcome.after.batch)).toBeCloseTo(0.009, 9);
   });
   test("seasoning without a target adds only what is named", () => {
@@ -231,7 +231,7 @@ describe("mash and season", () => {
       ...newStep("season", "s"),
       adds: [food("lemon-juice", 10)],
     });
-    expect(outcome.came).toHaveLength(1);
+    expect(outcome.inputs).toHaveLength(1);
     expect(outcome.after.batch.acidG).toBeCloseTo(0.55, 9);
   });
 });

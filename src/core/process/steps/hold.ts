@@ -2,7 +2,7 @@ import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
-import { describeStep, number, type StepWith } from "../descriptor";
+import { defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes: number(0, 720), holdC: number(40, 130) } as const;
 type HoldStep = StepWith<"hold", typeof FIELDS>;
@@ -23,14 +23,14 @@ function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
     { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, Math.min(step.holdC, 95)) },
     [hands(step, context, 1), wait(step.minutes)],
     {
-      left: [{ to: "air", contents: steam }],
+      outputs: [{ to: "air", contents: steam }],
       needs: [{ kind: "oven", tempC: step.holdC }],
       facts: [{ kind: "rule-of-thumb", what: "loss" }],
     },
   );
 }
 
-export const holdStep = describeStep({
+export const holdStep = defineStep({
   kind: "hold",
   fields: FIELDS,
   usual: { minutes: 20, holdC: 95 },

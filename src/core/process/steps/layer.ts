@@ -2,7 +2,7 @@ import { fail } from "../../quantities/result";
 import { totalG } from "../contents";
 import type { ShapedPieces, StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
-import { describeStep, gear, type StepWith } from "../descriptor";
+import { defineStep, gear, type StepWith } from "../descriptor";
 
 const FIELDS = { tin: gear } as const;
 type LayerStep = StepWith<"layer", typeof FIELDS>;
@@ -27,13 +27,13 @@ function layer(vessel: Vessel, step: LayerStep, context: StepContext): Applied {
     lengthMm: (tin.areaM2 / tin.widthM) * 1000,
   };
   return outcome({ ...vessel, batch, bath: null, pieces }, [hands(step, context, 3 + step.adds.length)], {
-    came,
-    left: vessel.bath === null ? [] : [{ to: "drain", contents: vessel.bath }],
+    inputs: came,
+    outputs: vessel.bath === null ? [] : [{ to: "drain", contents: vessel.bath }],
     facts: [{ kind: "fill", of: "tin", share: depthM / tin.heightM }],
   });
 }
 
-export const layerStep = describeStep({
+export const layerStep = defineStep({
   kind: "layer",
   fields: FIELDS,
   usual: { tin: null },

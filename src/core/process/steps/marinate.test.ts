@@ -30,7 +30,7 @@ test("wetter, only the share that it drinks is made", () => {
   const outcome = run(squeezed(1.6), marinate({ minutes: 15 }));
   const share = room(1.6) / waterOffered;
   expect(fact(outcome, "fitted").share).toBeCloseTo(share, 3);
-  const soy = outcome.came.find((c) => c.from === "food" && c.food === "soy-sauce");
+  const soy = outcome.inputs.find((c) => c.from === "food" && c.food === "soy-sauce");
   expect(soy?.from === "food" && soy.massG).toBeCloseTo(40 * share, 1);
   expect(moistureOf(outcome.after.batch)).toBeCloseTo(
     (1.6 * (100 / 1.08) + room(1.6)) / solidsG(outcome.after.batch),
@@ -50,7 +50,7 @@ test("salt is added up to the target, and none when it is there already", () => 
   expect(saltShare(salted.after.batch)).toBeCloseTo(0.02, 9);
   const enough = run(squeezed(1), marinate({ saltTo: 0.005 }));
   expect(fact(enough, "already-saltier").wanted).toBe(0.005);
-  expect(enough.came).toHaveLength(2);
+  expect(enough.inputs).toHaveLength(2);
 });
 
 test("a short dip drinks less than a long one", () => {

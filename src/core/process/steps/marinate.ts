@@ -2,9 +2,9 @@ import { refilledMoisture } from "../../models/sponge";
 import { diffusivityAt, uptakeLargeBath } from "../../models/diffusion";
 import { fail } from "../../quantities/result";
 import { add, liquor, mainFood, moistureOf, portion, solidsG, subtract, totalG } from "../contents";
-import { type Came, type Fact, scaledCame, type StepContext, type Vessel } from "../ledger";
+import { type Input, type Fact, scaledInput, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } from "./common";
-import { describeStep, flag, minutes, saltTo, type StepWith } from "../descriptor";
+import { defineStep, flag, minutes, saltTo, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes, fit: flag, saltTo, chilled: flag } as const;
 type MarinateStep = StepWith<"marinate", typeof FIELDS>;
@@ -39,7 +39,7 @@ function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): App
   const share = marinade.waterG === 0 ? 1 : Math.min(1, drinksG / marinade.waterG);
   if (!full) return soakedIn(vessel, step, context, offered.value);
 
-  const came: readonly Came[] = step.fit ? offered.value.map((c) => scaledCame(c, share)) : offered.value;
+  const came: readonly Input[] = step.fit ? offered.value.map((c) => scaledInput(c, share)) : offered.value;
   const taken = portion(marinade, share);
   const pool = step.fit ? null : subtract(marinade, taken);
   const salted = saltUpTo(add(batch, taken), step.saltTo);
@@ -55,7 +55,7 @@ function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): App
     bath: pool && totalG(pool) > 1e-9 ? (vessel.bath ? add(vessel.bath, pool) : pool) : vessel.bath,
   };
   return outcome(after, [hands(step, context, 3), wait(step.minutes)], {
-    came: [...came, ...salted.value.came],
+    inputs: [...came, ...salted.value.came],
     needs: step.chilled ? [{ kind: "fridge" }] : [],
     facts,
   });
@@ -68,7 +68,7 @@ const UNKNOWN_PIECE_MM = 15;
  * Pieces that are no sponge: a film clings, and what is dissolved wanders in, to the share that both waters together
  * would have, as far as time and thickness allow (slab, card 4). The rest stays in the bowl.
  */
-function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offered: readonly Came[]): Applied {
+function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offered: readonly Input[]): Applied {
   const { batch } = vessel;
   const marinade = together(offered);
   const clings = portion(marinade, Math.min(1, (context.draw("marinade film") * totalG(batch)) / totalG(marinade)));
@@ -90,14 +90,14 @@ function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offe
     },
     [hands(step, context, 3), wait(step.minutes)],
     {
-      came: [...offered, ...salted.value.came],
+      inputs: [...offered, ...salted.value.came],
       needs: step.chilled ? [{ kind: "fridge" }] : [],
       facts,
     },
   );
 }
 
-export const marinateStep = describeStep({
+export const marinateStep = defineStep({
   kind: "marinate",
   fields: FIELDS,
   usual: { minutes: 10, fit: true, saltTo: null, chilled: false },

@@ -1,7 +1,7 @@
 import { add, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
-import { describeStep, saltTo, type StepWith } from "../descriptor";
+import { defineStep, saltTo, type StepWith } from "../descriptor";
 
 const FIELDS = { saltTo } as const;
 type MashStep = StepWith<"mash", typeof FIELDS>;
@@ -16,13 +16,13 @@ function mash(vessel: Vessel, step: MashStep, context: StepContext): Applied {
   const salted = saltUpTo(mixed, step.saltTo);
   if (!salted.ok) return salted;
   return outcome({ ...vessel, batch: salted.value.contents }, [hands(step, context, 4 + totalG(mixed) / 500)], {
-    came: [...came.value, ...salted.value.came],
-    left: [{ to: "air", contents: steam }],
+    inputs: [...came.value, ...salted.value.came],
+    outputs: [{ to: "air", contents: steam }],
     facts: salted.value.facts,
   });
 }
 
-export const mashStep = describeStep({
+export const mashStep = defineStep({
   kind: "mash",
   fields: FIELDS,
   usual: { saltTo: 0.01 },

@@ -76,7 +76,7 @@ describe("bake", () => {
 });
 
 describe("air-fry", () => {
-  test("forty pieces of 5 cm in a 24 cm basket go in three loads (card 9: 17 each)", () => {
+  test("forty pieces of 5 cm in a 24 cm basket go in three batches (card 9: 17 each)", () => {
     const flat: Vessel = {
       ...vesselOf(mix(1200)),
       pieces: { count: 40, eachG: 30, form: "patty", diameterMm: 50, thicknessMm: 14, lengthMm: 50 },
@@ -87,7 +87,7 @@ describe("air-fry", () => {
     const square: Vessel = { ...flat, pieces: { ...(flat.pieces as ShapedPieces), form: "slice" } };
     expect(fact(run(square, step), "batches").count).toBe(3);
   });
-  test("a load's minutes are those to the core when none were given", () => {
+  test("a batch's minutes are those to the core when none were given", () => {
     const balls = run(shaped("ball", 40, 40, 41.75), { ...newStep("air-fry", "a"), minutes: null, coreC: 74 });
     expect(fact(balls, "batches").eachMin).toBeCloseTo(fact(balls, "cooked-through").minutes, 9);
     expect(fact(balls, "batches").eachMin).toBeGreaterThan(8);
@@ -97,7 +97,7 @@ describe("air-fry", () => {
       ...vesselOf(mix(4000)),
       pieces: { count: 100, eachG: 40, form: "patty", diameterMm: 80, thicknessMm: 8, lengthMm: 80 },
     };
-    // 0.75 · 0.36 · 0.45 / (π/4 · 0.08²) = 24 a tray, 48 an oven: three loads, by hand.
+    // 0.75 · 0.36 · 0.45 / (π/4 · 0.08²) = 24 a tray, 48 an oven: three batches, by hand.
     expect(fact(run(many, bake({ minutes: 15 })), "batches")).toMatchObject({
       count: 3,
       limitedBy: "room on the trays",
@@ -140,7 +140,7 @@ describe("deep-fry", () => {
     const out = run(wet(400), oil());
     const lost = wet(400).batch.waterG - out.after.batch.waterG;
     expect(out.after.batch.oilG).toBeCloseTo(0.2 * lost, 6);
-    expect(out.left.find((l) => l.to === "utensil")?.contents.oilG).toBeCloseTo(1380 - 0.2 * lost, 6);
+    expect(out.outputs.find((l) => l.to === "utensil")?.contents.oilG).toBeCloseTo(1380 - 0.2 * lost, 6);
   });
   test("no oil, a burner too weak, oil out of range", () => {
     expect(refusal(wet(200), { ...oil(), adds: [] }).kind).toBe("no-liquid");
@@ -205,8 +205,8 @@ describe("keeping", () => {
     expect(hours("ice-bath", 40)).toBeLessThan(1);
     expect(hours("room", 100)).toBeGreaterThan(2);
   });
-  test("a pulse machine makes loads to two thirds of its bowl", () => {
-    // 2 L bowl, 1333 mL to the line; 2 kg of bits at 0.65 g/mL are 3077 mL: three loads.
+  test("a pulse machine makes batches to two thirds of its bowl", () => {
+    // 2 L bowl, 1333 mL to the line; 2 kg of bits at 0.65 g/mL are 3077 mL: three batches.
     const out = run(vesselOf(mix(2000)), newStep("pulse", "p"));
     expect(fact(out, "batches").count).toBe(3);
     expect(refusal(vesselOf(mix(100)), newStep("pulse", "p"), { ...likely, machine: () => null })).toEqual({
@@ -234,12 +234,12 @@ describe("keeping", () => {
     expect(refusal(stored.after, newStep("reheat", "r")).kind).toBe("still-frozen");
   });
   test("samples share the curves of the oven: five hundred take no second search", () => {
-    let reckoned = 0;
+    let calls = 0;
     const held = new Map<string, unknown>();
-    const remember = <T>(key: string, reckon: () => T): T => {
+    const remember = <T>(key: string, workOut: () => T): T => {
       if (!held.has(key)) {
-        reckoned++;
-        held.set(key, reckon());
+        calls++;
+        held.set(key, workOut());
       }
       return held.get(key) as T;
     };
@@ -247,7 +247,7 @@ describe("keeping", () => {
       const on = { ...context((_id, e) => e.low + ((e.high - e.low) * (i % 20)) / 20), remember };
       run(shaped("ball", 6, 40, 41.75), bake({ minutes: null, coreC: 74 }), on);
     }
-    expect(reckoned).toBeLessThan(4);
+    expect(calls).toBeLessThan(4);
   });
 });
 test("species that nobody names stay what they are", () => {

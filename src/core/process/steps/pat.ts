@@ -2,7 +2,7 @@ import { fail } from "../../quantities/result";
 import { liquor, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome } from "./common";
-import { describeStep, type StepWith, type Field } from "../descriptor";
+import { defineStep, type StepWith, type Field } from "../descriptor";
 
 type PatStep = StepWith<"pat", Record<never, Field>>;
 
@@ -12,12 +12,12 @@ function pat(vessel: Vessel, step: PatStep, context: StepContext): Applied {
   if (totalG(batch) <= 0 || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
   const film = liquor(batch, batch.waterG * context.draw("towel"));
   return outcome({ ...vessel, batch: subtract(batch, film) }, [hands(step, context, 1 + totalG(batch) / 400)], {
-    left: [{ to: "drain", contents: film }],
+    outputs: [{ to: "drain", contents: film }],
     facts: [{ kind: "rule-of-thumb", what: "loss" }],
   });
 }
 
-export const patStep = describeStep({
+export const patStep = defineStep({
   kind: "pat",
   fields: {},
   usual: {},

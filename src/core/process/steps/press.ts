@@ -4,7 +4,7 @@ import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import { isMarked, type StepContext, type Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
 import { blockFacts, keepsItsWater, TOO_COARSE } from "./pressing";
-import { block, USUAL_BLOCK, describeStep, flag, minutes, number, type StepWith } from "../descriptor";
+import { block, USUAL_BLOCK, defineStep, flag, minutes, number, type StepWith } from "../descriptor";
 
 const FIELDS = { ...block, loadKg: number(0, 100), minutes, bothFaces: flag } as const;
 type PressStep = StepWith<"press", typeof FIELDS>;
@@ -60,7 +60,7 @@ function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
   const drainageM = step.thicknessMm / 1000 / (step.bothFaces ? 2 : 1);
   const out = liquor(batch, mostG * consolidatedFraction(timeFactor(compressibility, step.minutes, drainageM)));
   return outcome({ ...vessel, batch: subtract(batch, out) }, phases, {
-    left: [{ to: "drain", contents: out }],
+    outputs: [{ to: "drain", contents: out }],
     needs,
     facts: [{ kind: "pressed", pressureKPa, leavesG: out.waterG, mostG }, ...blockFacts(step, vessel)],
   });
@@ -72,7 +72,7 @@ function ownMoisture(context: StepContext, id: string): number | null {
   return waterG === null || waterG >= 100 ? null : waterG / (100 - waterG);
 }
 
-export const pressStep = describeStep({
+export const pressStep = defineStep({
   kind: "press",
   fields: FIELDS,
   usual: { ...USUAL_BLOCK, loadKg: 3, minutes: 30, bothFaces: true },

@@ -14,7 +14,7 @@ interface Edges {
   readonly thicknessMm: number;
 }
 
-/** Holds a block's edges against the grams there are: minutes hang on the edges, so one of the two may be wrong. */
+/** Holds a block's edges against the grams there are: minutes depend on the edges, so one of the two may be wrong. */
 export function blockFacts({ lengthMm, widthMm, thicknessMm }: Edges, { batch }: Vessel): readonly Fact[] {
   const eachG = (lengthMm * widthMm * thicknessMm * BLOCK_DENSITY) / 1e6;
   const massG = totalG(batch);

@@ -2,7 +2,7 @@ import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
-import { choice, describeStep, gear, saltTo, type StepWith } from "../descriptor";
+import { choice, defineStep, gear, saltTo, type StepWith } from "../descriptor";
 
 const FIELDS = { machine: gear, to: choice("bits", "smooth"), saltTo } as const;
 type PulseStep = StepWith<"pulse", typeof FIELDS>;
@@ -10,9 +10,9 @@ type PulseStep = StepWith<"pulse", typeof FIELDS>;
 /** Bulk of bits and of a smooth mix, g/mL (engineering estimates); a bowl works to two thirds. */
 const BULK = { bits: 0.65, smooth: 1 } as const;
 const BOWL_LINE = 2 / 3;
-const LOAD_MIN = 1.5;
+const BATCH_MIN = 1.5;
 
-/** Pulse to bits or blend smooth, in as many loads as the bowl takes when filled to two thirds. */
+/** Pulse to bits or blend smooth, in as many batches as the bowl takes when filled to two thirds. */
 function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
   const machine = context.machine(
     step.machine,
@@ -27,18 +27,18 @@ function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
   const massG = totalG(mixed);
   if (massG <= 0) return fail({ kind: "empty-vessel" });
   const facts: Fact[] = [...salted.value.facts];
-  let loads = 1;
+  let goes = 1;
   if (machine.volumeMl !== null) {
     const line = machine.volumeMl * BOWL_LINE;
     const volume = massG / BULK[step.to];
-    loads = Math.max(1, Math.ceil(volume / line));
-    facts.push({ kind: "fill", of: "machine", share: volume / loads / line });
-    if (loads > 1)
+    goes = Math.max(1, Math.ceil(volume / line));
+    facts.push({ kind: "fill", of: "machine", share: volume / goes / line });
+    if (goes > 1)
       facts.push({
         kind: "batches",
-        count: loads,
-        eachG: massG / loads,
-        eachMin: LOAD_MIN,
+        count: goes,
+        eachG: massG / goes,
+        eachMin: BATCH_MIN,
         limitedBy: "room in the bowl",
       });
   }
@@ -49,15 +49,15 @@ function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
     pieces: null,
     cutMm: step.to === "bits" ? 4 : 1,
   };
-  return outcome(after, [hands(step, context, 2 + LOAD_MIN * loads)], {
-    came: [...came.value, ...salted.value.came],
-    left: [{ to: "utensil", contents: stuck }],
+  return outcome(after, [hands(step, context, 2 + BATCH_MIN * goes)], {
+    inputs: [...came.value, ...salted.value.came],
+    outputs: [{ to: "utensil", contents: stuck }],
     needs: [{ kind: "machine", machine: machine.id }],
     facts,
   });
 }
 
-export const pulseStep = describeStep({
+export const pulseStep = defineStep({
   kind: "pulse",
   fields: FIELDS,
   usual: { machine: null, to: "bits", saltTo: null },

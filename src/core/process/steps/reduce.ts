@@ -4,7 +4,7 @@ import { add, at, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { thicknessFacts } from "./sauce";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, toShare: number(0.1, 1) } as const;
 type ReduceStep = StepWith<"reduce", typeof FIELDS>;
@@ -37,14 +37,14 @@ function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied
   const steam = water(offG, context.boilC);
   const batch = at(subtract(mixed, steam), context.boilC);
   return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(time.value.heatMin + time.value.boilMin)], {
-    came: came.value,
-    left: [{ to: "air", contents: steam }],
+    inputs: came.value,
+    outputs: [{ to: "air", contents: steam }],
     needs: panNeeds(pan),
     facts: [{ kind: "water-off", massG: offG }, ...thicknessFacts(batch, context)],
   });
 }
 
-export const reduceStep = describeStep({
+export const reduceStep = defineStep({
   kind: "reduce",
   fields: FIELDS,
   usual: { pan: null, toShare: 0.75 },

@@ -2,7 +2,7 @@ import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, water } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, watch } from "./common";
-import { choice, describeStep, number, type StepWith } from "../descriptor";
+import { choice, defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { coreC: number(40, 99), minutes: number(1, 240), where: choice("oven", "hob") } as const;
 type ReheatStep = StepWith<"reheat", typeof FIELDS>;
@@ -25,15 +25,15 @@ function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): Applied
     { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, step.coreC) },
     [hands(step, context, 2), watch(step.minutes)],
     {
-      came,
-      left: [{ to: "air", contents: steam }],
+      inputs: came,
+      outputs: [{ to: "air", contents: steam }],
       needs: step.where === "oven" ? [{ kind: "oven", tempC: OVEN_C }] : [{ kind: "burner" }],
       facts: [{ kind: "rule-of-thumb", what: "minutes" }],
     },
   );
 }
 
-export const reheatStep = describeStep({
+export const reheatStep = defineStep({
   kind: "reheat",
   fields: FIELDS,
   usual: { coreC: 75, minutes: 15, where: "oven" },

@@ -3,7 +3,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, bindingOf, hands, outcome, wait } from "./common";
-import { choice, describeStep, minutes, type StepWith } from "../descriptor";
+import { choice, defineStep, minutes, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes, where: choice("fridge", "worktop") } as const;
 type RestStep = StepWith<"rest", typeof FIELDS>;
@@ -24,7 +24,7 @@ function rest(vessel: Vessel, step: RestStep, context: StepContext): Applied {
   });
 }
 
-export const restStep = describeStep({
+export const restStep = defineStep({
   kind: "rest",
   fields: FIELDS,
   usual: { minutes: 30, where: "fridge" },

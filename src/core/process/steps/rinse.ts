@@ -2,7 +2,7 @@ import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { add, type Contents, liquor, NOTHING, saltShare, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
-import { choice, describeStep, number, wholeNumber, type StepWith } from "../descriptor";
+import { choice, defineStep, number, wholeNumber, type StepWith } from "../descriptor";
 import { spreadBy } from "../parameters";
 
 const FIELDS = {
@@ -39,14 +39,14 @@ function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
       ...(step.how === "swirl" ? [] : [wait(perRinse)]),
     ],
     {
-      came: [{ from: "food", food: "water", massG: fresh.waterG, contents: fresh }],
-      left: [{ to: "drain", contents: add(add(fresh, washed), vessel.bath ?? NOTHING) }],
+      inputs: [{ from: "food", food: "water", massG: fresh.waterG, contents: fresh }],
+      outputs: [{ to: "drain", contents: add(add(fresh, washed), vessel.bath ?? NOTHING) }],
       facts: [{ kind: "rinsed", fromShare: saltShare(batch), toShare: totalG(rinsed) > 0 ? saltShare(rinsed) : 0 }],
     },
   );
 }
 
-export const rinseStep = describeStep({
+export const rinseStep = defineStep({
   kind: "rinse",
   fields: FIELDS,
   usual: { how: "swirl", times: 2, waterG: 1000 },

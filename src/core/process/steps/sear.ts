@@ -2,10 +2,10 @@ import { UNKNOWN_LAYER_MM } from "../../foods/process";
 import { discM2, FOOD_HEAT_J_PER_G_K, LATENT_HEAT_J_PER_G, minutesToDry } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
 import { add, at, mainFood, oil, solidsG, subtract, totalG, water } from "../contents";
-import { type Fact, type Left, type StepContext, type Vessel } from "../ledger";
+import { type Fact, type Output, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN } from "./pan";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
 type SearStep = StepWith<"sear", typeof FIELDS>;
@@ -61,7 +61,7 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
   const steam = water(waterOffG, 100);
   const with_ = add(batch, subtract(brought, oil(brought.oilG, brought.tempC)));
   const after = at(add(subtract(with_, steam), taken), 85);
-  const left: Left[] = [{ to: "air", contents: steam }];
+  const left: Output[] = [{ to: "air", contents: steam }];
   if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
   const facts: Fact[] = [
     {
@@ -75,14 +75,14 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
   ];
   const minutes = step.handsMin ?? PREHEAT_MIN + count * eachMin + (count - 1) * SWAP_MIN;
   return outcome({ ...vessel, batch: after }, [hands({ ...step, handsMin: minutes }, context, 0)], {
-    came: came.value,
-    left,
+    inputs: came.value,
+    outputs: left,
     needs: panNeeds(pan),
     facts,
   });
 }
 
-export const searStep = describeStep({
+export const searStep = defineStep({
   kind: "sear",
   fields: FIELDS,
   usual: { pan: null, browningMin: 2 },

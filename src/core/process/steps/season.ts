@@ -1,6 +1,6 @@
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, saltUpTo } from "./common";
-import { describeStep, saltTo, type StepWith } from "../descriptor";
+import { defineStep, saltTo, type StepWith } from "../descriptor";
 
 const FIELDS = { saltTo } as const;
 type SeasonStep = StepWith<"season", typeof FIELDS>;
@@ -13,12 +13,12 @@ function season(vessel: Vessel, step: SeasonStep, context: StepContext): Applied
   const salted = saltUpTo(mixed, step.saltTo);
   if (!salted.ok) return salted;
   return outcome({ ...vessel, batch: salted.value.contents }, [hands(step, context, 2)], {
-    came: [...came, ...salted.value.came],
+    inputs: [...came, ...salted.value.came],
     facts: salted.value.facts,
   });
 }
 
-export const seasonStep = describeStep({
+export const seasonStep = defineStep({
   kind: "season",
   fields: FIELDS,
   usual: { saltTo: null },

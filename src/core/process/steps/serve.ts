@@ -1,6 +1,6 @@
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
-import { describeStep, type StepWith, type Field } from "../descriptor";
+import { defineStep, type StepWith, type Field } from "../descriptor";
 
 type ServeStep = StepWith<"serve", Record<never, Field>>;
 
@@ -9,10 +9,10 @@ function serve(vessel: Vessel, step: ServeStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;
-  return outcome({ ...vessel, batch }, [hands(step, context, 3)], { came });
+  return outcome({ ...vessel, batch }, [hands(step, context, 3)], { inputs: came });
 }
 
-export const serveStep = describeStep({
+export const serveStep = defineStep({
   kind: "serve",
   fields: {},
   usual: {},

@@ -4,7 +4,7 @@ import { portion, subtract, totalG } from "../contents";
 import { type Fact, type ShapedPieces, type StepContext, type Vessel } from "../ledger";
 import { SHAPE_FORMS, type ShapeForm } from "../step";
 import { type Applied, bindingOf, hands, outcome } from "./common";
-import { choice, describeStep, number, type StepWith } from "../descriptor";
+import { choice, defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { form: choice(...SHAPE_FORMS), pieceG: number(3, 5000), diameterMm: number(10, 400) } as const;
 type ShapeStep = StepWith<"shape", typeof FIELDS>;
@@ -79,12 +79,12 @@ function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
   if (state) facts.push({ kind: "binding", state });
   const minutes = 2 + MINUTES_EACH[step.form] * count;
   return outcome({ ...vessel, batch: subtract(vessel.batch, lost), pieces }, [hands(step, context, minutes)], {
-    left: [{ to: "utensil", contents: lost }],
+    outputs: [{ to: "utensil", contents: lost }],
     facts,
   });
 }
 
-export const shapeStep = describeStep({
+export const shapeStep = defineStep({
   kind: "shape",
   fields: FIELDS,
   usual: { form: "patty", pieceG: 80, diameterMm: 85 },

@@ -2,11 +2,11 @@ import { openEvaporationGPerMin } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
 import { checkNumber, fail } from "../../quantities/result";
 import { add, at, type Contents, moistureOf, subtract, water } from "../contents";
-import type { Came, Fact, StepContext, Vessel } from "../ledger";
+import type { Input, Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
 import { isSour, mainCooked, minutesToSoften } from "./soften";
-import { describeStep, flag, gear, number, type StepWith } from "../descriptor";
+import { defineStep, flag, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0, 600), lid: flag } as const;
 type SimmerStep = StepWith<"simmer", typeof FIELDS>;
@@ -32,8 +32,8 @@ function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied
   // Round shaped pieces the sauce is what this step brings: flour that holds a ball together thickens nothing.
   const sauce = thicknessFacts(vessel.pieces === null ? batch : together(came.value), context);
   return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(step.minutes)], {
-    came: came.value,
-    left: [{ to: "air", contents: steam }],
+    inputs: came.value,
+    outputs: [{ to: "air", contents: steam }],
     needs: panNeeds(pan),
     facts: softened === null ? sauce : [softened, ...sauce],
   });
@@ -48,7 +48,7 @@ interface Softening {
 /** How far the least done of the pulses and grains are, dry or soaked before; what is soft has nothing to tell here. */
 function softenedBy(
   vessel: Vessel,
-  came: readonly Came[],
+  came: readonly Input[],
   mixed: Contents,
   atC: number,
   minutes: number,
@@ -74,7 +74,7 @@ function softenedBy(
   return least;
 }
 
-export const simmerStep = describeStep({
+export const simmerStep = defineStep({
   kind: "simmer",
   fields: FIELDS,
   usual: { pan: null, minutes: 5, lid: false },

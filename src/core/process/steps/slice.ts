@@ -3,7 +3,7 @@ import { portion, subtract, totalG } from "../contents";
 import type { Fact, ShapedPieces, StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
 import { flatPieces } from "./geometry";
-import { describeStep, number, type StepWith } from "../descriptor";
+import { defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { thicknessMm: number(0.5, 100), count: number(1, 500) } as const;
 type SliceStep = StepWith<"slice", typeof FIELDS>;
@@ -69,14 +69,14 @@ function slice(vessel: Vessel, step: SliceStep, context: StepContext): Applied {
     { ...vessel, batch, pieces, cutMm: pieces.thicknessMm },
     [hands(step, context, 1 + pieces.count * 0.15)],
     {
-      came,
-      left: [{ to: "utensil", contents: crumbs }],
+      inputs: came,
+      outputs: [{ to: "utensil", contents: crumbs }],
       facts: [{ kind: "pieces", pieces, offTarget: false, thick: false }, ...facts],
     },
   );
 }
 
-export const sliceStep = describeStep({
+export const sliceStep = defineStep({
   kind: "slice",
   fields: FIELDS,
   usual: { thicknessMm: 10, count: 10 },

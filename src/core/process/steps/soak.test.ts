@@ -77,7 +77,7 @@ describe("drain", () => {
   const soaked = () => run(strips(), soak({ adds: [food("water", 900), food("salt", 9)] })).after;
   test("5 % of the food's mass clings as film, at the strength of the bath", () => {
     const vessel = soaked();
-    const { after, left } = run(vessel, newStep("drain", "d"));
+    const { after, outputs: left } = run(vessel, newStep("drain", "d"));
     const film = 0.05 * totalG(vessel.batch);
     expect(totalG(after.batch)).toBeCloseTo(totalG(vessel.batch) + film, 6);
     expect(after.bath).toBeNull();
@@ -87,7 +87,7 @@ describe("drain", () => {
   });
   test("without a bath nothing runs off, which it says, and the chain goes on", () => {
     const dry = strips();
-    const { after, left, facts } = run(dry, newStep("drain", "d"));
+    const { after, outputs: left, facts } = run(dry, newStep("drain", "d"));
     expect(after.batch).toBe(dry.batch);
     expect(left.map(({ to, contents }) => [to, totalG(contents)])).toEqual([["drain", 0]]);
     expect(facts.map((f) => f.kind)).toEqual(["nothing-to-drain"]);

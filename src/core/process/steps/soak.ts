@@ -15,7 +15,7 @@ import {
 } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, parted, wait } from "./common";
-import { describeStep, flag, minutes, number, type StepWith } from "../descriptor";
+import { defineStep, flag, minutes, number, type StepWith } from "../descriptor";
 import { spreadBy } from "../parameters";
 
 const FIELDS = { waterC: number(0, 100), minutes, covered: flag, chilled: flag } as const;
@@ -95,13 +95,13 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
     bath: totalG(rest) > 1e-9 ? at(rest, endC) : null,
   };
   return outcome(after, [hands(step, context, 2), wait(step.minutes)], {
-    came: came.value,
+    inputs: came.value,
     needs: step.chilled ? [{ kind: "fridge" }] : [],
     facts,
   });
 }
 
-export const soakStep = describeStep({
+export const soakStep = defineStep({
   kind: "soak",
   fields: FIELDS,
   usual: { waterC: 95, minutes: 10, covered: true, chilled: false },

@@ -3,7 +3,7 @@ import { timeFactorAt } from "../../models/softening";
 import type { FoodId } from "../../foods/food";
 import type { ProcessFigures } from "../../foods/process";
 import type { Contents } from "../contents";
-import type { Came, StepContext } from "../ledger";
+import type { Input, StepContext } from "../ledger";
 
 /** Soaking and softening overlap (card 12, engineering estimate). */
 const LAG_SHARE = 0.9;
@@ -12,7 +12,7 @@ const SOUR_SHARE = 0.002;
 export const isSour = (acidG: number, waterG: number): boolean => acidG / waterG > SOUR_SHARE;
 
 /** How soft the least done is once more comes to it: dry food is at 0, a part as far as it was brought. */
-export function leastSoft(before: number | null, came: readonly Came[], context: StepContext): number | null {
+export function leastSoft(before: number | null, came: readonly Input[], context: StepContext): number | null {
   let least = before;
   for (const one of came) {
     const brought =

@@ -1,7 +1,7 @@
 import { portion, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
-import { describeStep, type StepWith, type Field } from "../descriptor";
+import { defineStep, type StepWith, type Field } from "../descriptor";
 
 type SortStep = StepWith<"sort", Record<never, Field>>;
 
@@ -12,13 +12,13 @@ function sort(vessel: Vessel, step: SortStep, context: StepContext): Applied {
   const { batch, came } = full.value;
   const out = portion(batch, context.draw("sorted out"));
   return outcome({ ...vessel, batch: subtract(batch, out) }, [hands(step, context, 1 + totalG(batch) / 200)], {
-    came,
-    left: [{ to: "sorted", contents: out }],
+    inputs: came,
+    outputs: [{ to: "sorted", contents: out }],
     facts: [{ kind: "rule-of-thumb", what: "loss" }],
   });
 }
 
-export const sortStep = describeStep({
+export const sortStep = defineStep({
   kind: "sort",
   fields: {},
   usual: {},

@@ -26,7 +26,7 @@ test("in half a minute most of the liquor is out: consolidation of 12.5 mm at 1e
 
 test("every solute leaves at the liquor's concentration; solids and oil stay", () => {
   const vessel = soaked();
-  const { after, left } = run(vessel, squeeze());
+  const { after, outputs: left } = run(vessel, squeeze());
   const share = after.batch.waterG / vessel.batch.waterG;
   expect(after.batch.saltG).toBeCloseTo(3 * share, 9);
   expect(after.batch.sugarG).toBeCloseTo(1.2 * share, 9);
@@ -45,7 +45,7 @@ test("food that is drier than that gives nothing and says so", () => {
   const dry = contents("soy-strips", 160);
   const outcome = run(vesselOf({ ...dry, waterG: 1.1 * solidsG(dry) }), squeeze());
   expect(fact(outcome, "already-drier").moisture).toBeCloseTo(1.1, 9);
-  expect(outcome.left).toEqual([]);
+  expect(outcome.outputs).toEqual([]);
 });
 
 test("the cook's own minutes count as hands-on time, the squeeze as its own", () => {
@@ -59,7 +59,7 @@ test("grated vegetables lose what cooks say they lose in a cloth (common practic
     const raw = { ...vesselOf(contents(food, 1000)), cutMm: 4 };
     const out = run(raw, squeeze({ how: "cloth", minutes: 2 }));
     expect(out.facts).toEqual([]);
-    return out.left.reduce((g, l) => g + totalG(l.contents), 0) / 1000;
+    return out.outputs.reduce((g, l) => g + totalG(l.contents), 0) / 1000;
   };
   // Potato a fifth to a third, courgette a third to a half, wilted spinach about half.
   expect(lost("potato")).toBeGreaterThan(0.2);
@@ -71,11 +71,11 @@ test("grated vegetables lose what cooks say they lose in a cloth (common practic
 });
 test("raw and coarse it keeps its water and says so; grated, blanched, mashed, hot or thawed it runs", () => {
   const raw = (id: string): Vessel => ({ ...vesselOf(contents(id, 500)), marks: ["raw-cells"] });
-  const lost = (vessel: Vessel) => run(vessel, squeeze()).left.length;
+  const lost = (vessel: Vessel) => run(vessel, squeeze()).outputs.length;
   for (const cutMm of [20, null]) {
     const out = run({ ...raw("potato"), cutMm }, squeeze());
     expect(out.facts).toEqual([{ kind: "coarse-to-squeeze", mostMm: 8 }]);
-    expect(out.left).toEqual([]);
+    expect(out.outputs).toEqual([]);
     expect(out.after.batch).toEqual(raw("potato").batch);
   }
   expect(lost({ ...raw("potato"), cutMm: 8 })).toBe(1);
@@ -84,7 +84,7 @@ test("raw and coarse it keeps its water and says so; grated, blanched, mashed, h
   expect(lost(run(raw("aubergine"), newStep("mash", "m")).after)).toBe(1);
   expect(run(raw("potato"), newStep("brown", "b")).after.marks).toEqual([]);
   const press = run(raw("potato"), newStep("press", "p"));
-  expect(press).toMatchObject({ left: [], facts: [{ kind: "coarse-to-squeeze" }] });
+  expect(press).toMatchObject({ outputs: [], facts: [{ kind: "coarse-to-squeeze" }] });
   // The mark comes with the food.
   const weighed = run(EMPTY_VESSEL, { ...newStep("weigh", "w"), adds: [food("potato", 300)] });
   expect(weighed.after.marks).toEqual(["raw-cells"]);

@@ -4,7 +4,7 @@ import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome } from "./common";
 import { keepsItsWater, TOO_COARSE } from "./pressing";
-import { choice, describeStep, number, type StepWith } from "../descriptor";
+import { choice, defineStep, number, type StepWith } from "../descriptor";
 import { spreadBy } from "../parameters";
 
 const FIELDS = { how: choice("palm", "hands", "cloth"), minutes: number(0, 60) } as const;
@@ -42,10 +42,12 @@ function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext): Appli
   if (spareG <= 0) return outcome(vessel, [work], { facts: [{ kind: "already-drier", moisture: moistureOf(batch) }] });
 
   const leaves = liquor(batch, spareG * consolidatedFraction(timeFactor(compressibility, minutes, DRAINAGE_M)));
-  return outcome({ ...vessel, batch: subtract(batch, leaves) }, [work], { left: [{ to: "drain", contents: leaves }] });
+  return outcome({ ...vessel, batch: subtract(batch, leaves) }, [work], {
+    outputs: [{ to: "drain", contents: leaves }],
+  });
 }
 
-export const squeezeStep = describeStep({
+export const squeezeStep = defineStep({
   kind: "squeeze",
   fields: FIELDS,
   usual: { how: "hands", minutes: 2 },

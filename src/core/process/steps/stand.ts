@@ -3,7 +3,7 @@ import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
 import { lumpedMinutes } from "./coolingBody";
-import { describeStep, flag, number, type StepWith } from "../descriptor";
+import { defineStep, flag, number, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes: number(0, 1440), foil: flag } as const;
 type StandStep = StepWith<"stand", typeof FIELDS>;
@@ -24,11 +24,11 @@ function stand(vessel: Vessel, step: StandStep, context: StepContext): Applied {
   return outcome(
     { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, tempC) },
     [hands(step, context, 0.5), wait(step.minutes)],
-    { left: [{ to: "air", contents: steam }], facts: [{ kind: "rule-of-thumb", what: "loss" }] },
+    { outputs: [{ to: "air", contents: steam }], facts: [{ kind: "rule-of-thumb", what: "loss" }] },
   );
 }
 
-export const standStep = describeStep({
+export const standStep = defineStep({
   kind: "stand",
   fields: FIELDS,
   usual: { minutes: 10, foil: true },

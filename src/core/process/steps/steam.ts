@@ -3,7 +3,7 @@ import { add, at, totalG, water } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
 import { pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
-import { describeStep, flag, gear, number, type StepWith } from "../descriptor";
+import { defineStep, flag, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, coreC: number(40, 99), wrapped: flag } as const;
 type SteamStep = StepWith<"steam", typeof FIELDS>;
@@ -32,14 +32,14 @@ function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
     { ...vessel, batch: at(add(batch, dew), step.coreC) },
     [hands(step, context, 2), watch(HEAT_UP_MIN + lasting)],
     {
-      came: dew.waterG > 0 ? [...came, { from: "step", contents: dew }] : came,
+      inputs: dew.waterG > 0 ? [...came, { from: "step", contents: dew }] : came,
       needs: panNeeds(found.value.pan),
       facts: [{ kind: "cooked-through", minutes: lasting, coreC: step.coreC }],
     },
   );
 }
 
-export const steamStep = describeStep({
+export const steamStep = defineStep({
   kind: "steam",
   fields: FIELDS,
   usual: { pan: null, coreC: 85, wrapped: false },

@@ -2,7 +2,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import { marked, type StepContext, type Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
-import { choice, describeStep, number, type StepWith } from "../descriptor";
+import { choice, defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { where: choice("fridge", "freezer"), days: number(0, 365) } as const;
 type StoreStep = StepWith<"store", typeof FIELDS>;
@@ -26,7 +26,7 @@ function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
   );
 }
 
-export const storeStep = describeStep({
+export const storeStep = defineStep({
   kind: "store",
   fields: FIELDS,
   usual: { where: "fridge", days: 1 },

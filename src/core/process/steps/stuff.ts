@@ -3,7 +3,7 @@ import { add, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
 import { flatPieces } from "./geometry";
-import { describeStep, number, type StepWith } from "../descriptor";
+import { defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { count: number(1, 500), thicknessMm: number(3, 200) } as const;
 type StuffStep = StepWith<"stuff", typeof FIELDS>;
@@ -21,12 +21,12 @@ function stuff(vessel: Vessel, step: StuffStep, context: StepContext): Applied {
   const batch = add(vessel.batch, together(came.value));
   const pieces = flatPieces("shell", Math.round(step.count), totalG(batch), step.thicknessMm);
   return outcome({ ...vessel, batch, pieces }, [hands(step, context, 1 + pieces.count * 0.8)], {
-    came: came.value,
+    inputs: came.value,
     facts: [{ kind: "pieces", pieces, offTarget: false, thick: false }],
   });
 }
 
-export const stuffStep = describeStep({
+export const stuffStep = defineStep({
   kind: "stuff",
   fields: FIELDS,
   usual: { count: 8, thicknessMm: 30 },

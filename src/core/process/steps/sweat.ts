@@ -3,7 +3,7 @@ import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
 import { brownedLossOf } from "./pan";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0.5, 90) } as const;
 type SweatStep = StepWith<"sweat", typeof FIELDS>;
@@ -29,8 +29,8 @@ function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
   const steam = water(splashed.waterG + ownG, 100);
   const batch = at({ ...raw, waterG: raw.waterG - ownG }, 95);
   return outcome({ ...vessel, batch }, [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)], {
-    came: [...came, { from: "step", contents: splashed }],
-    left: [{ to: "air", contents: steam }],
+    inputs: [...came, { from: "step", contents: splashed }],
+    outputs: [{ to: "air", contents: steam }],
     needs: panNeeds(found.value.pan),
     facts: [
       { kind: "splashes", count: splashes, waterG: splashed.waterG },
@@ -39,7 +39,7 @@ function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
   });
 }
 
-export const sweatStep = describeStep({
+export const sweatStep = defineStep({
   kind: "sweat",
   fields: FIELDS,
   usual: { pan: null, minutes: 6 },

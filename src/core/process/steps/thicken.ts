@@ -3,7 +3,7 @@ import { add, at } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0, 60) } as const;
 type ThickenStep = StepWith<"thicken", typeof FIELDS>;
@@ -17,13 +17,13 @@ function thicken(vessel: Vessel, step: ThickenStep, context: StepContext): Appli
   const batch = at(add(vessel.batch, together(came.value)), context.boilC - SIMMER_BELOW_BOIL_C);
   if (batch.waterG <= 0) return fail({ kind: "no-liquid" });
   return outcome({ ...vessel, batch }, [hands(step, context, 1 + step.minutes)], {
-    came: came.value,
+    inputs: came.value,
     needs: panNeeds(found.value.pan),
     facts: thicknessFacts(batch, context),
   });
 }
 
-export const thickenStep = describeStep({
+export const thickenStep = defineStep({
   kind: "thicken",
   fields: FIELDS,
   usual: { pan: null, minutes: 2 },

@@ -2,7 +2,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { at, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
-import { describeStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0.1, 60) } as const;
 type ToastStep = StepWith<"toast", typeof FIELDS>;
@@ -23,15 +23,15 @@ function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
     { ...vessel, batch: after },
     [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)],
     {
-      came,
-      left: [{ to: "air", contents: steam }],
+      inputs: came,
+      outputs: [{ to: "air", contents: steam }],
       needs: panNeeds(found.value.pan),
       facts: [{ kind: "rule-of-thumb", what: "loss" }],
     },
   );
 }
 
-export const toastStep = describeStep({
+export const toastStep = defineStep({
   kind: "toast",
   fields: FIELDS,
   usual: { pan: null, minutes: 5 },

@@ -1,7 +1,7 @@
 import { totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
-import { describeStep, type StepWith, type Field } from "../descriptor";
+import { defineStep, type StepWith, type Field } from "../descriptor";
 
 type TopStep = StepWith<"top", Record<never, Field>>;
 
@@ -24,11 +24,11 @@ function top(vessel: Vessel, step: TopStep, context: StepContext): Applied {
           thicknessMm: pieces.form === "layer" ? (pieces.thicknessMm * totalG(batch)) / before : pieces.thicknessMm,
         };
   return outcome({ ...vessel, batch, pieces: grown }, [hands(step, context, 2 + step.adds.length / 2)], {
-    came,
+    inputs: came,
   });
 }
 
-export const topStep = describeStep({
+export const topStep = defineStep({
   kind: "top",
   fields: {},
   usual: {},

@@ -130,7 +130,7 @@ test("patting takes two per cent of the water with what is dissolved in it, and 
 test("sorting takes a little of everything", () => {
   const out = run(EMPTY_VESSEL, { ...newStep("sort", "s"), adds: [food("green-lentils", 250)] });
   expect(totalG(out.after.batch)).toBeCloseTo(249, 0);
-  expect(out.left[0]?.to).toBe("sorted");
+  expect(out.outputs[0]?.to).toBe("sorted");
 });
 test("a packet that says another water presses otherwise", () => {
   const wetter = { ...foods("tofu-firm"), per100: { ...foods("tofu-firm")?.per100, waterG: 86 } } as never;

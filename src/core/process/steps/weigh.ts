@@ -1,7 +1,7 @@
 import { add, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
-import { describeStep, type StepWith, type Field } from "../descriptor";
+import { defineStep, type StepWith, type Field } from "../descriptor";
 
 type WeighStep = StepWith<"weigh", Record<never, Field>>;
 
@@ -11,10 +11,10 @@ function weigh(vessel: Vessel, step: WeighStep, context: StepContext): Applied {
   if (!came.ok) return came;
   const after = { ...vessel, batch: add(vessel.batch, together(came.value)) };
   if (totalG(after.batch) <= 0) return outcome(after, [hands(step, context, 0)], { facts: [{ kind: "nothing-in" }] });
-  return outcome(after, [hands(step, context, 1 + step.adds.length / 2)], { came: came.value });
+  return outcome(after, [hands(step, context, 1 + step.adds.length / 2)], { inputs: came.value });
 }
 
-export const weighStep = describeStep({
+export const weighStep = defineStep({
   kind: "weigh",
   fields: {},
   usual: {},

@@ -4,12 +4,12 @@ import { totalG } from "@/core/process/contents";
 import type { RowRanges } from "@/core/sampling";
 import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
-import { sayFact } from "./facts";
-import { type Speaking, spokenFood, STEP_NAMES, THICKNESS_NAMES } from "./words";
+import { describeFact } from "./facts";
+import { type TextContext, foodInText, STEP_NAMES, THICKNESS_NAMES } from "./words";
 import { counted } from "./count";
 
 /** One step as somebody at the stove would say it: what to do, then why. */
-export interface Spoken {
+export interface StepText {
   readonly title: string;
   readonly does: string;
   readonly why: string;
@@ -19,14 +19,14 @@ const factOf = <K extends Fact["kind"]>(row: Computed, kind: K) =>
   row.outcome.facts.find((f): f is Extract<Fact, { kind: K }> => f.kind === kind);
 
 /** "30 g Mustard, 10 g Vinegar and the Strips", in the order in which it goes in. */
-export function sayWhatGoesIn(row: Computed, speaking: Speaking): string {
-  const things = row.outcome.came.flatMap((c) => {
-    const grams = writeMass(totalG(c.contents), speaking.units);
+export function describeWhatGoesIn(row: Computed, textContext: TextContext): string {
+  const things = row.outcome.inputs.flatMap((c) => {
+    const grams = writeMass(totalG(c.contents), textContext.units);
     switch (c.from) {
       case "food":
-        return [`${writeMass(c.massG, speaking.units)} ${spokenFood(speaking.foods, c.food)}`];
+        return [`${writeMass(c.massG, textContext.units)} ${foodInText(textContext.foods, c.food)}`];
       case "part":
-        return [`the ${lower(speaking.part(c.part))} (${grams})`];
+        return [`the ${lower(textContext.part(c.part))} (${grams})`];
       case "liquor":
         return [`${grams} of the liquor kept`];
       case "step":
@@ -47,10 +47,15 @@ const list = (things: readonly string[]) =>
 
 const waitMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m : m + p.minutes), 0);
 
-export function describeStep(row: Computed, part: string, ranges: RowRanges | null, speaking: Speaking): Spoken {
-  const { units } = speaking;
+export function describeStep(
+  row: Computed,
+  part: string,
+  ranges: RowRanges | null,
+  textContext: TextContext,
+): StepText {
+  const { units } = textContext;
   const { step, outcome } = row;
-  const goesIn = sayWhatGoesIn(row, speaking);
+  const goesIn = describeWhatGoesIn(row, textContext);
   const weight = writeMass(totalG(outcome.after.batch), units);
   const range = ranges ? ` (${writeMassRange(ranges.massG.low, ranges.massG.high, units)})` : "";
   const batches = factOf(row, "batches");
@@ -62,7 +67,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
       return {
         title: `Weigh out for the ${name}`,
         does: `${goesIn} into the bowl.`,
-        why: "Everything after this is reckoned from these grams.",
+        why: "Everything after this is worked out from these grams.",
       };
     case "cut":
       return {
@@ -92,7 +97,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
       return {
         title,
         does: `${withIt}Turn it over and leave it for ${writeMinutes(step.minutes)}${step.chilled ? " in the fridge" : ""}.`,
-        why: sayMarinade(row, speaking),
+        why: sayMarinade(row, textContext),
       };
     case "sear":
       return {
@@ -115,7 +120,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
     case "simmer":
       return {
         title: goesIn.startsWith("the ")
-          ? `${list(outcome.came.flatMap((c) => (c.from === "part" ? [speaking.part(c.part)] : [])))} into the ${name}`
+          ? `${list(outcome.inputs.flatMap((c) => (c.from === "part" ? [textContext.part(c.part)] : [])))} into the ${name}`
           : title,
         does: `${withIt}Simmer ${writeMinutes(step.minutes)}${step.lid ? " under the lid" : ""}.`,
         why: "Gentle bubbles, not a rolling boil.",
@@ -169,7 +174,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
       if (!pieces) return { title, does: "", why: "" };
       return {
         title: `Shape ${counted(pieces.count, step.form, FORMS[step.form])}`,
-        does: sayFact({ kind: "pieces", pieces, offTarget: false, thick: false }, speaking).says,
+        does: describeFact({ kind: "pieces", pieces, offTarget: false, thick: false }, textContext).says,
         why: "Weigh each one: pieces of one mass cook alike.",
       };
     }
@@ -183,14 +188,14 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
     case "sort":
       return { title, does: `Look over ${goesIn || "it"}; stones and husks go.`, why: "One stone costs a tooth." };
     case "pulse": {
-      const loads = batches && batches.count > 1 ? ` in ${batches.count} loads` : "";
+      const goes = batches && batches.count > 1 ? ` in ${batches.count} batches` : "";
       return step.to === "bits"
         ? {
-            title: `${title}${loads}`,
+            title: `${title}${goes}`,
             does: `${withIt}Short bursts, to bits, not to paste.`,
             why: "Bits keep the bite.",
           }
-        : { title: `Blend the ${name} smooth${loads}`, does: `${withIt}Blend until nothing grates.`, why: "" };
+        : { title: `Blend the ${name} smooth${goes}`, does: `${withIt}Blend until nothing grates.`, why: "" };
     }
     case "cook": {
       const soft = factOf(row, "softened");
@@ -240,7 +245,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
       return {
         title,
         does: `${step.how === "fridge" ? "In the fridge, in a bowl," : "In a leak-proof bag in cold water, changed every half hour,"} for ${writeMinutes(step.minutes)}.`,
-        why: factOf(row, "through") ? sayFact(factOf(row, "through") as Fact, speaking).says : "",
+        why: factOf(row, "through") ? describeFact(factOf(row, "through") as Fact, textContext).says : "",
       };
     case "pat":
       return { title, does: "Press a towel on it until it stays dry.", why: "Dry browns, wet steams." };
@@ -256,7 +261,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
       return {
         title: `Stir the ${becoming(name, "batter")}`,
         does: `${goesIn ? `Whisk ${goesIn}` : "Whisk"}${step.standMin > 0 ? `; let it stand ${writeMinutes(step.standMin)}` : ""}.`,
-        why: factOf(row, "batter") ? sayFact(factOf(row, "batter") as Fact, speaking).says : "",
+        why: factOf(row, "batter") ? describeFact(factOf(row, "batter") as Fact, textContext).says : "",
       };
     case "stuff": {
       const filled = factOf(row, "pieces")?.pieces;
@@ -303,7 +308,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
       const time = factOf(row, "cooked-through");
       const cover = step.kind === "bake" && step.cover !== "bare" ? `, ${COVERS[step.cover]}` : "";
       return {
-        title: batches && batches.count > 1 ? `${title} in ${batches.count} loads` : title,
+        title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
         does: `${withIt}At ${writeTemp(step.ovenC, units)}${cover}, about ${writeMinutes(step.minutes ?? time?.minutes ?? 0)}. ${weight}${range} comes out.`,
         why:
           step.coreC === null
@@ -316,7 +321,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
       return {
         title: `Layer the ${name}`,
         does: goesIn ? `Into the tin: ${goesIn}.` : "Into the tin, level.",
-        why: fill ? sayFact(fill, speaking).says : "",
+        why: fill ? describeFact(fill, textContext).says : "",
       };
     }
     case "top":
@@ -341,7 +346,7 @@ export function describeStep(row: Computed, part: string, ranges: RowRanges | nu
       return {
         title,
         does: `Spread ${writeLength(step.depthMm, units)} deep, ${COOLING[step.where]}, ${writeMinutes(step.minutes)}.`,
-        why: factOf(row, "cooled") ? sayFact(factOf(row, "cooled") as Fact, speaking).says : "",
+        why: factOf(row, "cooled") ? describeFact(factOf(row, "cooled") as Fact, textContext).says : "",
       };
     case "store":
       return {
@@ -382,9 +387,10 @@ function titleOf(step: Step, name: string): string {
       return verbed(STEP_NAMES[step.kind], name);
   }
 }
-function sayMarinade(row: Computed, speaking: Speaking): string {
+function sayMarinade(row: Computed, textContext: TextContext): string {
   const left = factOf(row, "left-in-bowl");
-  if (left) return `About ${writeMass(left.massG, speaking.units)} stays in the bowl: keep it for a glaze or a sauce.`;
+  if (left)
+    return `About ${writeMass(left.massG, textContext.units)} stays in the bowl: keep it for a glaze or a sauce.`;
   return factOf(row, "fitted")
     ? "It is wetter than the recipe: it drinks less, so there is less to make and more salt to add."
     : "It should drink all of this; nothing runs in the bowl at the end.";

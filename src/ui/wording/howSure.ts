@@ -1,11 +1,11 @@
 import type { StepKind } from "@/core/process/registry";
 
 /** The model behind a step and how sure it is, in one line; `docs/models.md` has the formulas. */
-export const RECKONED: Readonly<Record<StepKind, string>> = {
+export const HOW_SURE: Readonly<Record<StepKind, string>> = {
   weigh: "Grams as weighed: as sure as the scale.",
   sort: "What is sorted out: rule of thumb, 0–2 %.",
   cut: "No mass moves; minutes are estimates.",
-  pulse: "Loads by the bowl to two thirds; what sticks is an estimate.",
+  pulse: "Batches by the bowl to two thirds; what sticks is an estimate.",
   mash: "Steam while mashing: estimate, 1–5 %.",
   soak: "Peleg uptake in a cooling bath; lot and thickness spread it by a third.",
   cook: "First-order softening, z 28 K; lots differ by ±40 %, pressure is least sure.",
