@@ -1,6 +1,7 @@
 import { gzipSync } from "node:zlib";
-import type { Page } from "@playwright/test";
-import { expect, loadDemo, test } from "./fixtures";
+// Without the fixtures' stopped clock: it hides what the browser has timed.
+import { expect, type Page, test } from "@playwright/test";
+import { loadDemo } from "./fixtures";
 
 /**
  * What a page fetches until it shows its first figure or question: every script, workers aside, gzipped. KiB. The check

@@ -9,12 +9,12 @@ import { nextUp } from "@/core/schedule/nextUp";
 import {
   type Awaited,
   Counter,
-  EmptyCounter,
   type NextThing,
   type ShelfLine,
   type SupperLine,
   type WorkList,
 } from "@/ui/counter/Counter";
+import { EmptyCounter } from "@/ui/counter/EmptyCounter";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/count";

@@ -14,13 +14,16 @@ import { paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/unde
 import { rowsOf, takesUp } from "@/core/schedule/work";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
-import { BeforeCooking, Stove, type StoveStep } from "@/ui/stove/Stove";
+import { BeforeCooking } from "@/ui/stove/BeforeCooking";
+import { Stove, type StoveStep } from "@/ui/stove/Stove";
 import { type RemarkText, describeOpen } from "@/ui/wording/facts";
 import { describeStep } from "@/ui/wording/stepText";
 import { describeAllergenChange, describePace } from "@/ui/wording/stove";
 import { titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeDay } from "@/ui/wording/time";
-import { CUES, describeWeighInFailure, type TextContext } from "@/ui/wording/words";
+import { CUES } from "@/ui/wording/steps";
+import { describeWeighInFailure } from "@/ui/wording/failures";
+import { type TextContext } from "@/ui/wording/words";
 import { counted } from "@/ui/wording/count";
 import { useAwake, useRing } from "./attention";
 import { changes, instant, newId, useNow } from "./store";

@@ -1,8 +1,8 @@
 import type { FoodLookup } from "../foods/food";
 import { type Draw, likelyDraw } from "../quantities/draw";
 import type { Memory } from "../quantities/memory";
-import { type Estimate, estimate } from "../quantities/range";
-import { type ParameterId, PARAMETERS } from "./parameters";
+import { estimate } from "../quantities/range";
+import { drawsOf } from "./draws";
 import { applyDescribed } from "./apply";
 import { type Contents, contentsOfFood, portion, totalG } from "./contents";
 import {
@@ -177,22 +177,6 @@ export function replayPart(
     if (drained) exchange.ranOff(step.id, drained.contents);
   }
   return { rows, end: blockedBy === null ? vessel : null };
-}
-
-/** How a step asks for its parameters: by name, with the spread of the table unless the case has its own. */
-export function drawsOf(draw: Draw, scope: () => StepKey): Pick<StepContext, "draw" | "drawLot" | "drawOf"> {
-  const spreadOf = (id: ParameterId) => PARAMETERS[id].spread as Estimate;
-  if (draw === likelyDraw)
-    return {
-      draw: (id, spread) => (spread ?? spreadOf(id)).likely,
-      drawLot: (id) => spreadOf(id).likely,
-      drawOf: (id, _food, spread) => (spread ?? spreadOf(id)).likely,
-    };
-  return {
-    draw: (id, spread) => draw(id, spread ?? spreadOf(id), scope()),
-    drawLot: (id) => draw(id, spreadOf(id)),
-    drawOf: (id, food, spread) => draw(id, spread ?? spreadOf(id), food),
-  };
 }
 
 /** What the lines of a step bring, or why one of them cannot. */

@@ -5,7 +5,7 @@ import { Plus } from "lucide-react";
 import { memo, useState } from "react";
 import type { StepKind } from "@/core/process/registry";
 import { Quiet } from "../frame/controls";
-import { STEP_GROUPS, STEP_NAMES } from "../wording/words";
+import { STEP_GROUPS, STEP_NAMES } from "../wording/steps";
 
 /** The same elements at every render: forty-eight options are drawn once. */
 const OPTIONS = STEP_GROUPS.map(([group, kinds]) => (

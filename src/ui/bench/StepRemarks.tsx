@@ -14,8 +14,9 @@ import { writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { CautionRemark } from "../frame/CautionRemark";
 import { Remark } from "../frame/controls";
 import { describeAdvice, describeFact } from "../wording/facts";
-import { HOW_SURE } from "../wording/howSure";
-import { describeFailure, describeWeighInFailure, type TextContext } from "../wording/words";
+import { HOW_SURE } from "../wording/steps";
+import { describeFailure, describeWeighInFailure } from "../wording/failures";
+import { type TextContext } from "../wording/words";
 
 /** Everything a step has to tell: facts, cautions, what it does to the bite, and how sure the figures are. */
 export const StepRemarks = memo(function StepRemarks({

@@ -19,7 +19,9 @@ import type { Row } from "@/core/process/replay";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
 import { describeWhatGoesIn } from "../wording/stepText";
-import { CUES, describeFailure, type TextContext, STEP_NAMES } from "../wording/words";
+import { CUES, STEP_NAMES } from "../wording/steps";
+import { describeFailure } from "../wording/failures";
+import { type TextContext } from "../wording/words";
 import type { BenchActions, PartViewProps } from "./benchProps";
 
 function minutesOf(row: Extract<Row, { state: "computed" }>): string {

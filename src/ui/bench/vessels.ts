@@ -4,7 +4,8 @@ import { saltShare, solidsG, totalG } from "@/core/process/contents";
 import type { Input, Output } from "@/core/process/ledger";
 import type { Row } from "@/core/process/replay";
 import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
-import { foodName, type TextContext, STEP_NAMES } from "../wording/words";
+import { foodName, type TextContext } from "../wording/words";
+import { STEP_NAMES } from "../wording/steps";
 
 /** Grams of one stream by what the drawing tells apart. */
 export interface Stream {

@@ -1,7 +1,8 @@
 import { screen, within } from "@testing-library/react";
 import { DEMO_EATERS, MUSTARD_STRIPS } from "@/demo/household";
 import { show } from "../__tests__/support";
-import { Counter, type CounterProps, EmptyCounter } from "./Counter";
+import { Counter, type CounterProps } from "./Counter";
+import { EmptyCounter } from "./EmptyCounter";
 import { StartSupper } from "./StartSupper";
 
 const wishes = { date: "2026-11-29", time: "19:00", eaters: DEMO_EATERS.map((e) => e.id), guests: 0 };

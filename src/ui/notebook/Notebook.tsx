@@ -6,7 +6,7 @@ import type { Entry } from "@/core/notebook/entry";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
 import { Card, Link, Quiet } from "../frame/controls";
-import { STEP_NAMES } from "../wording/words";
+import { STEP_NAMES } from "../wording/steps";
 
 /** Charts are large: they come when an entry is opened. */
 const PlannedActual = dynamic(() => import("./PlannedActual").then((m) => m.PlannedActual), {

@@ -2,14 +2,13 @@
 
 import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import type { Difference } from "@/core/process/compare";
-import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { Caution } from "@/core/safety/rule";
 import { Card, Do, Key, Quiet, Remark, Tick } from "../frame/controls";
 import { CautionRemark } from "../frame/CautionRemark";
-import type { RemarkText } from "../wording/facts";
 import type { StepText } from "../wording/stepText";
 import { writeCountdown } from "../wording/time";
-import { type TextContext, foodInText } from "../wording/words";
+import { type TextContext } from "../wording/words";
+import { Changed } from "./Changed";
 import { Scale, type ScaleProps } from "./Scale";
 
 export interface TimerView {
@@ -259,100 +258,5 @@ function TimerCard({ timer, number, onOff }: { timer: TimerView; number: number;
         </Quiet>
       </Flex>
     </Card>
-  );
-}
-
-/** What the last reading changed further on, from what to what. */
-function Changed({ changed, textContext, titleOf }: StoveProps & { changed: NonNullable<StoveProps["changed"]> }) {
-  const figure = (d: Difference, n: number) =>
-    d.what.kind === "minutes"
-      ? writeMinutes(n)
-      : d.what.kind === "batches"
-        ? String(n)
-        : writeMass(n, textContext.units);
-  const label = (d: Difference) => {
-    switch (d.what.kind) {
-      case "goes-in":
-        return foodInText(textContext.foods, d.what.food);
-      case "batches":
-        return "batches";
-      case "minutes":
-        return "minutes";
-      case "weight":
-        return "in the bowl";
-    }
-  };
-  const byStep = new Map<string, Difference[]>();
-  for (const d of changed.differences) byStep.set(d.key, [...(byStep.get(d.key) ?? []), d]);
-  return (
-    <Box
-      borderWidth="2px"
-      borderColor="turmeric"
-      rounded="2xl"
-      p="4"
-      role="status"
-      aria-label="What the weigh-in changed"
-    >
-      <Text fontSize="lg" fontWeight="600">
-        {changed.says}
-      </Text>
-      {[...byStep].map(([key, list]) => (
-        <Flex key={key} gap="3" py="1.5" borderTopWidth="1px" borderColor="line" mt="1.5" wrap="wrap">
-          <Text w="11rem" fontWeight="600">
-            {titleOf(key)}
-          </Text>
-          <Flex gap="4" rowGap="1" wrap="wrap" flex="1" minW="12rem">
-            {list.map((d) => (
-              <Text key={JSON.stringify(d.what)} whiteSpace="nowrap">
-                <Text as="span" color="quiet">
-                  {label(d)}
-                </Text>{" "}
-                {figure(d, d.from)} → <strong>{figure(d, d.to)}</strong>
-              </Text>
-            ))}
-          </Flex>
-        </Flex>
-      ))}
-      {changed.differences.length === 0 && <Text color="quiet">Nothing further on changes by more than a gram.</Text>}
-    </Box>
-  );
-}
-
-/** Before the first step: what stands ready, and the way in. */
-export function BeforeCooking({
-  title,
-  says,
-  onBegin,
-  open,
-}: {
-  title: string;
-  says: string;
-  onBegin: () => void;
-  open: readonly RemarkText[];
-}) {
-  return (
-    <Box maxW="46rem" mx="auto" p={{ base: "4", md: "12" }}>
-      <Card p={{ base: "5", md: "8" }}>
-        <Heading as="h1" fontSize="4xl">
-          {title}
-        </Heading>
-        <Text fontSize="xl" mt="2" color="quiet">
-          {says}
-        </Text>
-        <Stack gap="2" mt="4">
-          {open.map((o) => (
-            <Remark key={o.says} tone={o.tone}>
-              {o.says}
-            </Remark>
-          ))}
-        </Stack>
-        <Do mt="6" minH="16" px="8" fontSize="xl" onClick={onBegin}>
-          Begin cooking
-        </Do>
-        <Text mt="3" color="quiet">
-          From here on the amounts stand still and everything you enter is kept: weights, times, ticks.
-        </Text>
-      </Card>
-    </Box>
   );
 }

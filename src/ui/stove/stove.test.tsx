@@ -3,7 +3,8 @@ import { openBook } from "@/core/foods/book";
 import { show } from "../__tests__/support";
 import type { TextContext } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
-import { BeforeCooking, Stove, type StoveProps } from "./Stove";
+import { BeforeCooking } from "./BeforeCooking";
+import { Stove, type StoveProps } from "./Stove";
 
 const textContext: TextContext = {
   units: "metric",

@@ -10,18 +10,12 @@ import { DEMO_DISHES, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { lanesOf } from "../clock/lanes";
 import type { BindingAdvice } from "@/core/bind/advice";
 import { describeAdvice, describeFact } from "./facts";
-import { HOW_SURE } from "./howSure";
+import { HOW_SURE } from "./steps";
 import { describeWhatGoesIn, describeStep } from "./stepText";
 import { titledWork } from "./tasks";
-import {
-  BLOCKS_SAY,
-  describeContradiction,
-  describeFailure,
-  describeQuestion,
-  type TextContext,
-  STEP_GROUPS,
-  STEP_NAMES,
-} from "./words";
+import { BLOCKS_SAY, describeContradiction, describeQuestion, type TextContext } from "./words";
+import { describeFailure } from "./failures";
+import { STEP_GROUPS, STEP_NAMES } from "./steps";
 
 const foods = openBook({ foods: [], labels: [] }).food;
 const textContext: TextContext = { units: "metric", foods, part: (id) => id, eater: (id) => id };

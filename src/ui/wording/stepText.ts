@@ -5,7 +5,8 @@ import type { RowRanges } from "@/core/sampling";
 import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { describeFact } from "./facts";
-import { type TextContext, foodInText, STEP_NAMES, THICKNESS_NAMES } from "./words";
+import { type TextContext, foodInText, THICKNESS_NAMES } from "./words";
+import { STEP_NAMES } from "./steps";
 import { counted } from "./count";
 
 /** One step as somebody at the stove would say it: what to do, then why. */

@@ -1,7 +1,7 @@
 import type { Plan } from "@/core/plan";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type Move, orderOfWork } from "@/core/schedule/work";
-import { STEP_NAMES } from "./words";
+import { STEP_NAMES } from "./steps";
 
 /** A step on its day with the words for it. */
 export interface TitledMove extends Move {

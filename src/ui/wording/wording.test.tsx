@@ -10,15 +10,9 @@ import { describeFact, describeOpen } from "./facts";
 import { describeWhatGoesIn, describeStep } from "./stepText";
 import { titledWork } from "./tasks";
 import { writeCountdown, writeDate, writeDay, writeUntil, writeWhen } from "./time";
-import {
-  CUES,
-  foodName,
-  describeFailure,
-  describeWeighInFailure,
-  type TextContext,
-  foodInText,
-  STEP_NAMES,
-} from "./words";
+import { CUES, STEP_NAMES } from "./steps";
+import { foodName, type TextContext, foodInText } from "./words";
+import { describeFailure, describeWeighInFailure } from "./failures";
 import { describeFileFailure } from "./files";
 
 const foods = openBook({ foods: [], labels: [] }).food;

@@ -3,7 +3,7 @@ import { processOf } from "../../foods/process";
 import { newMemory } from "../../quantities/memory";
 import type { Draw } from "../../quantities/draw";
 import { applyStep } from "../apply";
-import { drawsOf } from "../replay";
+import { drawsOf } from "../draws";
 import { add, type Contents, contentsOfFood } from "../contents";
 import {
   type Input,
