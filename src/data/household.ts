@@ -104,9 +104,3 @@ export async function editsToClear(db: JadePanDb, kinds: readonly Clearable[] = 
     ...logs.map((id) => ({ table: "log", id: String(id), row: null }) as const),
   ];
 }
-
-/** How many rows each kind holds. */
-export async function countRows(db: JadePanDb): Promise<Readonly<Record<Clearable, number>>> {
-  const counts = await Promise.all(EVERYTHING.map(async (kind) => [kind, await db.table(CLEARABLE[kind][0]).count()]));
-  return Object.fromEntries(counts) as Record<Clearable, number>;
-}

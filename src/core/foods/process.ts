@@ -1,4 +1,4 @@
-import { type Estimate, estimate, exactly } from "../quantities/range";
+import { type Estimate, exactly } from "../quantities/range";
 import type { FoodId } from "./food";
 import { FIGURES } from "./processTable";
 
@@ -85,10 +85,4 @@ const NONE: ProcessFigures = {};
 export const processOf = (food: FoodId): ProcessFigures => FIGURES[food] ?? NONE;
 export const hasFigures = (food: FoodId): boolean => food in FIGURES;
 
-/** Palm, two hands, twisted cloth: kPa (engineering estimates). */
-export const SQUEEZE_PRESSURE_KPA = {
-  palm: estimate(3, 5, 8),
-  hands: estimate(15, 20, 30),
-  cloth: estimate(30, 50, 80),
-} as const;
 export const UNKNOWN_LAYER_MM = exactly(15);

@@ -209,6 +209,7 @@ type Loose<T> = T extends readonly (infer I)[]
   : T extends object
     ? { readonly [K in keyof T]: Loose<T[K]> }
     : T;
+/** @public read by the compiler alone */
 export const SCHEMAS_AGREE: [
   Same<typeof DishSchema, Dish>,
   Same<typeof SupperSchema, Supper>,

@@ -6,9 +6,6 @@ export const pattyThicknessM = (massG: number, density: number, diameterM: numbe
 /** Length of a log of a given diameter; the same volume as a patty, read the other way. */
 export const logLengthM = pattyThicknessM;
 
-/** What is lost on bowl and hands, share of the mix (engineering estimate 0.01–0.06). */
-export const SHAPING_WASTE = { low: 0.01, likely: 0.03, high: 0.06 } as const;
-
 export interface Pieces {
   readonly count: number;
   readonly eachG: number;

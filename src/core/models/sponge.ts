@@ -15,8 +15,3 @@ export function refilledMoisture(
   if (fullMoisture <= squeezedMoisture) return squeezedMoisture;
   return squeezedMoisture + (fullMoisture - squeezedMoisture) * (1 - Math.exp(-minutes / timeConstantMin));
 }
-
-/** Share of the fully soaked moisture that a squeezed sponge takes back: 0.85–0.9 (engineering estimate). */
-export const REFILL_SHARE = { low: 0.85, likely: 0.87, high: 0.9 } as const;
-/** Refill time constant, minutes: 20–180 s (engineering estimate). */
-export const REFILL_TIME_MIN = { low: 20 / 60, likely: 1, high: 3 } as const;

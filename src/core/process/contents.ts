@@ -22,7 +22,6 @@ export interface Contents {
 /** Species that are dissolved in the water and travel with it. */
 export const SOLUTES = ["saltG", "sugarG", "acidG", "umamiG"] as const;
 export const SPECIES = ["waterG", "oilG", ...SOLUTES] as const;
-export type Species = (typeof SPECIES)[number];
 
 export const NOTHING: Contents = {
   solids: NO_SOLIDS,

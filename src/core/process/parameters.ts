@@ -513,12 +513,8 @@ export type LotParameter = IdOf<"lot">;
 export type FoodParameter = IdOf<"food">;
 export const PARAMETERS: Readonly<Record<ParameterId, Parameter>> = PARAMETER_TABLE;
 
-/** Parameters whose spread stands in the table as one. */
-type Plain<K extends ParameterId> = Table[K]["spread"] extends Estimate ? K : never;
 /** Parameters whose spread depends on a setting of the step, with the settings. */
 type BySetting<K extends ParameterId> = Table[K]["spread"] extends string | Estimate ? never : K;
-/** The spread of a parameter that has one. */
-export const spreadOf = <K extends ParameterId>(id: Plain<K>): Estimate => PARAMETERS[id].spread as Estimate;
 /** The spread of a parameter by a setting of its step. */
 export const spreadBy = <K extends ParameterId>(id: BySetting<K>, setting: keyof Table[K]["spread"]): Estimate =>
   (PARAMETERS[id].spread as Readonly<Record<string, Estimate>>)[setting as string] as Estimate;

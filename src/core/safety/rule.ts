@@ -1,6 +1,6 @@
 import type { Allergen } from "../foods/allergens";
 import type { FoodId } from "../foods/food";
-import type { Fact, Outcome } from "../process/ledger";
+import type { Fact } from "../process/ledger";
 import type { StepKey } from "../process/log";
 import type { StepKind } from "../process/registry";
 import type { Row } from "../process/replay";
@@ -132,7 +132,5 @@ export const holds = (row: Computed, foods: FoodSet, { kin }: RuleContext): bool
 export const brings = (row: Computed, foods: FoodSet, { kin }: RuleContext): boolean =>
   row.outcome.inputs.some((c) => c.from === "food" && foods.has(kin(c.food)));
 export const is = (row: Computed, ...kinds: StepKind[]) => kinds.includes(row.step.kind);
-export const waitMin = ({ outcome }: { outcome: Outcome }) =>
-  outcome.phases.reduce((m, p) => (p.kind === "wait" ? m + p.minutes : m), 0);
 export const factOf = <K extends Fact["kind"]>(row: Computed, kind: K) =>
   row.outcome.facts.find((f): f is Extract<Fact, { kind: K }> => f.kind === kind);

@@ -141,11 +141,3 @@ export function Key({ children }: { children: ReactNode }) {
 
 /** Fetches ahead only what the cook points at: the first figure of a page does not wait for other pages (see `Ahead`). */
 export const Link = chakra(NextLink, {}, { defaultProps: { prefetch: false } });
-export const visuallyHidden = {
-  position: "absolute",
-  w: "1px",
-  h: "1px",
-  overflow: "hidden",
-  clipPath: "inset(50%)",
-  whiteSpace: "nowrap",
-} as const;
