@@ -27,6 +27,7 @@ export interface PlanInput extends FoodsSaid {
   readonly log: readonly LogEntry[];
 }
 
+/** One part of a planned dish: its rows, and what of it comes to the table. */
 export interface PlannedPart {
   readonly id: PartId;
   readonly name: string;
@@ -36,6 +37,7 @@ export interface PlannedPart {
   readonly endG: number | null;
   readonly salt: SaltStanding | null;
 }
+/** A dish with its planned parts. */
 export interface PlannedDish {
   readonly id: string;
   readonly name: string;
@@ -50,6 +52,7 @@ export interface PerEater {
   readonly proteinAtLeast: boolean;
   readonly massG: number | null;
 }
+/** A supper computed without clock times. */
 export interface Plan {
   readonly eaters: number;
   readonly dishes: readonly PlannedDish[];

@@ -29,6 +29,7 @@ export interface RowRanges extends Readonly<Record<Ranged, Range>> {
   /** Share of the runs in which it can be done, above 0: below 1 the chance decides whether it works at all. */
   readonly doneShare: number;
 }
+/** Ranges of every row that could be done at least once. */
 export type Ranges = Readonly<Record<StepKey, RowRanges>>;
 
 /** The figures of one row over all runs, a column each. */

@@ -1,5 +1,6 @@
 "use client";
 
+import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
 import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
 import type { HouseholdFile } from "@/core/formats/household";
@@ -30,6 +31,7 @@ export function KitchenPage() {
   const history = useHistory();
   const [problem, setProblem] = useState<string | null>(null);
   const allFoods = useFoods();
+  const aside = useLiveQuery(() => db.aside.count());
   const drawn = useDrawnInSlices(house.state === "ready" && allFoods !== null);
   if (!drawn || house.state === "loading" || allFoods === null) return null;
   const { kitchen, eaters } = house;
@@ -130,6 +132,8 @@ export function KitchenPage() {
             kitchen: house.hasKitchen ? 1 : 0,
             notebook: house.entries,
           }}
+          aside={aside ?? 0}
+          onSaveAside={() => void saveAside()}
           undoable={history.undoable?.label ?? null}
           problem={problem}
           onExport={() => void exportAll()}
@@ -152,6 +156,9 @@ const bringing = () => import("@/core/formats/bringIn");
 async function exportAll(): Promise<void> {
   const [{ writeHousehold }, all] = await Promise.all([formats(), readAll(db)]);
   download("jade-pan-household.json", "application/json", writeHousehold(all, new Date().toISOString()));
+}
+async function saveAside(): Promise<void> {
+  download("jade-pan-rows-aside.json", "application/json", JSON.stringify(await db.aside.toArray(), null, 2));
 }
 interface FileInHand {
   readonly name: string;

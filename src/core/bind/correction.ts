@@ -32,6 +32,7 @@ export function binderSteps(
   return 100;
 }
 
+/** What brings a mix back into its window: so many spoons of a binder or of liquid, or time. */
 export type Correction =
   | { readonly kind: "fine" }
   | { readonly kind: "wait" }

@@ -2,7 +2,9 @@ import type { StepKind } from "../process/registry";
 
 /** Texture from 0 to 10, in the words of the bench. */
 export const BITE = ["firm", "spring", "chew", "strands", "flakes", "juice", "crisp", "hold"] as const;
+/** One of the eight attributes of a bite. */
 export type BiteAttribute = (typeof BITE)[number];
+/** How a kind of step moves the attributes, in tenths. */
 export type BiteShift = Readonly<Partial<Record<BiteAttribute, number>>>;
 
 /**

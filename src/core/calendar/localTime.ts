@@ -28,6 +28,9 @@ const weekdayOf = (date: string): number => ((Math.floor(Date.parse(date) / DAY_
  *
  * @param epochMs since 1970 UTC, within the years 1 to 9999
  * @param timeZone IANA name, such as Europe/Dublin
+ *
+ *     localTime(0, "Europe/Dublin") // => { date: "1970-01-01", time: "01:00", weekday: 4 }
+ *     localTime(Date.parse("2026-11-29T19:00:00Z"), "UTC") // => { date: "2026-11-29", time: "19:00", weekday: 7 }
  */
 export function localTime(epochMs: number, timeZone: string): LocalTime {
   const parts = Object.fromEntries(

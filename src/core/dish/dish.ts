@@ -36,6 +36,7 @@ export interface Supper {
   readonly dishes: readonly Dish[];
 }
 
+/** Everybody at the table: eaters of the household and guests. */
 export const headCount = (supper: Supper): number => supper.eaters.length + supper.guests;
 
 /** Every line of a dish with where it stands. */

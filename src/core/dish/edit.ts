@@ -7,6 +7,7 @@ const editParts = (dish: Dish, id: PartId, edit: (part: Part) => Part): Dish => 
   parts: dish.parts.map((p) => (p.id === id ? edit(p) : p)),
 });
 
+/** Changes one step wherever it stands; the others stay the same objects. */
 export function editStep(dish: Dish, id: StepId, edit: (step: Step) => Step): Dish {
   const parts = dish.parts.map((p) => ({ ...p, steps: p.steps.map((s) => (s.id === id ? edit(s) : s)) }));
   return { ...dish, parts };
@@ -53,6 +54,7 @@ export function placeStep(dish: Dish, id: StepId, index: number): Dish {
   });
   return { ...dish, parts };
 }
+/** Puts a part behind the others. */
 export const addPart = (dish: Dish, part: Part): Dish => ({ ...dish, parts: [...dish.parts, part] });
 /** Removes a part and every line that asked for it. */
 export function removePart(dish: Dish, id: PartId): Dish {
@@ -63,14 +65,19 @@ export function removePart(dish: Dish, id: PartId): Dish {
     .map((p) => ({ ...p, steps: p.steps.map((s) => ({ ...s, adds: s.adds.filter(kept) }) as Step) }));
   return { ...dish, parts };
 }
+/** Changes one part by its id. */
 export const editPart = editParts;
 
+/** Replaces one line of a step. */
 export const setLine = (step: Step, index: number, line: Line): Step =>
   ({ ...step, adds: step.adds.map((l, i) => (i === index ? line : l)) }) as Step;
+/** Puts a line behind the others. */
 export const addLine = (step: Step, line: Line): Step => ({ ...step, adds: [...step.adds, line] }) as Step;
+/** Takes one line out. */
 export const removeLine = (step: Step, index: number): Step =>
   ({ ...step, adds: step.adds.filter((_, i) => i !== index) }) as Step;
 
+/** Changes one dish of a supper by its id. */
 export const editDish = (supper: Supper, id: string, edit: (dish: Dish) => Dish): Supper => ({
   ...supper,
   dishes: supper.dishes.map((d) => (d.id === id ? edit(d) : d)),

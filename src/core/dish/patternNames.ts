@@ -7,5 +7,7 @@ export const PATTERN_NAMES = {
   vegetables: "Browned vegetables",
   empty: "Empty part",
 } as const;
+/** A part to start from. */
 export type PatternId = keyof typeof PATTERN_NAMES;
+/** All of them, in the order in which they are offered. */
 export const PATTERN_IDS = Object.keys(PATTERN_NAMES) as readonly PatternId[];

@@ -14,6 +14,7 @@ interface Pattern {
 const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
 const more = <K extends StepKind>(_kind: K, settings: Partial<StepOf<K>>): object => settings;
 
+/** Steps and amounts of each pattern. */
 export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
   seared: {
     salt: "braised",

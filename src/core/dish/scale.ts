@@ -3,6 +3,7 @@ import { fail, type Result, succeed } from "../quantities/result";
 import { type Dish, linesOf, scaleDish } from "./dish";
 import { type Tin, tinAreaCm2 } from "../household/kitchen";
 
+/** Why a dish cannot be scaled by what is in hand or by a tin. */
 export type ScaleFailure =
   { readonly kind: "not-in-dish"; readonly food: FoodId } | { readonly kind: "out-of-range"; readonly factor: number };
 

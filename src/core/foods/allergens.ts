@@ -19,14 +19,21 @@ export const ALLERGENS = [
   "lupin",
   "molluscs",
 ] as const;
+/** One of the fourteen groups. */
 export type Allergen = (typeof ALLERGENS)[number];
 
 /** What is known of one allergen in one food. `unknown` is never a pass: the cook is asked to read the label. */
 export type AllergenState = "contains" | "free" | "unknown";
+/** What is known of all fourteen in one food. */
 export type AllergenTable = Readonly<Record<Allergen, AllergenState>>;
 
 const STRICTNESS: Readonly<Record<AllergenState, number>> = { free: 0, unknown: 1, contains: 2 };
-/** The one of two states that a guest with an allergy is safer with. */
+/**
+ * The one of two states that a guest with an allergy is safer with.
+ *
+ *     stricter("free", "unknown") // => "unknown"
+ *     stricter("contains", "unknown") // => "contains"
+ */
 export const stricter = (a: AllergenState, b: AllergenState): AllergenState => (STRICTNESS[a] >= STRICTNESS[b] ? a : b);
 
 /** A table in which everything not named is free: only for foods whose kind settles it. */

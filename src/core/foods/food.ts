@@ -1,7 +1,9 @@
 import type { AllergenTable } from "./allergens";
 import type { ProcessFigures } from "./process";
 
+/** Name of a food inside the product; own foods have one of their own. */
 export type FoodId = string;
+/** How far a figure is to be trusted. */
 export type Confidence = "high" | "medium" | "low";
 
 /** Where a figure comes from. "From memory" means that nobody had the page open while typing. */
@@ -23,6 +25,7 @@ export interface Per100 {
   readonly glutamateG: number;
 }
 
+/** Shelf on which a food stands; decides which of its fat and sugar is free. */
 export type FoodGroup =
   | "protein"
   | "pulse"
@@ -46,6 +49,7 @@ export interface Pack {
 /** Days that it keeps once opened or cut (common practice; the label and the nose decide). */
 export type Keeps = Readonly<Partial<Record<"fridge" | "freezer" | "cupboard", number>>>;
 
+/** A food with everything that the table or the cook says of it. */
 export interface Food {
   readonly id: FoodId;
   readonly name: string;

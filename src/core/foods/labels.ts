@@ -4,6 +4,7 @@ import { labelCanFree } from "./table";
 
 /** Figures that a packet's label may override; free acid and glutamate are on no label. */
 export const FIGURES = ["waterG", "proteinG", "fatG", "carbohydrateG", "fibreG", "sugarsG", "sodiumMg"] as const;
+/** A figure per 100 g that a label may state. */
 export type Figure = (typeof FIGURES)[number];
 
 /** One thing a packet said: of an allergen, or of a figure per 100 g. */

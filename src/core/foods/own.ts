@@ -32,6 +32,7 @@ export function ownFood(id: FoodId, name: string): Food {
 /** What cannot be said as long as a figure is unknown. */
 export type Blocks = "ledger" | "salt" | "protein" | "soaking-and-pressing" | "who-can-eat";
 
+/** What cannot be computed with this food as long as its figures are unknown. */
 export function blockedBy(food: Food): readonly Blocks[] {
   const blocks: Blocks[] = [];
   if (food.per100.waterG === null) blocks.push("ledger");

@@ -12,6 +12,7 @@ export const STARCHES = [
   "oat-flour",
   "rice-flour",
 ] as const;
+/** A food that thickens as starch. */
 export type StarchId = (typeof STARCHES)[number];
 
 /** How a dried food drinks; see `models/soaking`. Minutes at 20 °C, kJ/mol, g water per g solids. */
@@ -59,6 +60,7 @@ export interface CookFigures {
 }
 /** What a step has to see to first: food that must not be eaten as it is, cells that keep their water. */
 export type RawMark = "raw-beans" | "raw-mushrooms" | "raw-cells";
+/** How a food behaves in the kitchen; what is missing is not known. */
 export interface ProcessFigures {
   readonly raw?: Exclude<RawMark, "raw-cells">;
   readonly cook?: CookFigures;
@@ -83,6 +85,8 @@ export interface ProcessFigures {
 const NONE: ProcessFigures = {};
 /** Figures by the food's id; a cook's own food asks for those of the food it is like. */
 export const processOf = (food: FoodId): ProcessFigures => FIGURES[food] ?? NONE;
+/** Whether anything is known of how this built-in food behaves. */
 export const hasFigures = (food: FoodId): boolean => food in FIGURES;
 
+/** Thickness of a layer of pieces of which nobody said it, mm. */
 export const UNKNOWN_LAYER_MM = exactly(15);

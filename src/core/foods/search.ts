@@ -16,6 +16,7 @@ function rank(name: string, query: string): number | null {
   return /[\s(,-]/.test(name.charAt(at - 1)) ? 2 : 3;
 }
 
+/** A list of foods that can be asked for by name. */
 export interface FoodIndex {
   /** Foods that answer, best first; ties by name. An empty query gives all by name. */
   readonly find: (query: string, most?: number) => readonly Food[];

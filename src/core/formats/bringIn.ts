@@ -23,6 +23,7 @@ export interface LogClash {
   readonly here: number;
   readonly file: number;
 }
+/** Everything that has to be decided before a file is brought in. */
 export interface Clashes {
   readonly labels: readonly LabelClash[];
   readonly logs: readonly LogClash[];

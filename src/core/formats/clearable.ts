@@ -9,5 +9,7 @@ export const CLEARABLE = {
   kitchen: ["kitchen"],
   notebook: ["entries"],
 } as const satisfies Record<string, readonly (keyof Household)[]>;
+/** A kind of thing that can be cleared by itself. */
 export type Clearable = keyof typeof CLEARABLE;
+/** All kinds: clearing them leaves nothing. */
 export const EVERYTHING = Object.keys(CLEARABLE) as readonly Clearable[];

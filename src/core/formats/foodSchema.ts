@@ -58,11 +58,13 @@ export const ProcessSchema = v.strictObject({
   brownsAtMoisture: v.exactOptional(estimate),
   starch: v.exactOptional(v.picklist(STARCHES)),
 });
+/** A packet that says whether it contains an allergen. */
 export const AllergenSaying = v.strictObject({
   food: id,
   allergen: v.picklist(ALLERGENS),
   state: v.picklist(["contains", "free"]),
 });
+/** A packet that states a figure per 100 g. */
 export const FigureSaying = v.strictObject({ food: id, figure: v.picklist(FIGURES), per100: between(0, 40_000) });
 /** What a packet's label said of one allergen, or of one figure per 100 g. */
 export const LabelSayingSchema = v.union([AllergenSaying, FigureSaying]);
@@ -74,6 +76,7 @@ const AllergenStates = v.strictObject(
     v.PicklistSchema<["contains", "free", "unknown"], undefined>
   >,
 );
+/** A food, own or full; figures that contradict each other are refused. */
 export const FoodSchema = v.strictObject({
   id,
   name,

@@ -32,6 +32,7 @@ export const CookingSchema = v.strictObject({
   input: v.pipe(PlanInputSchema, v.readonly()),
   log: v.array(LogEntrySchema),
 });
+/** The whole file in its newest version; older ones are brought up first. */
 export const HouseholdFileSchema = v.strictObject({
   format: v.literal(FILE_FORMAT),
   version: v.literal(FILE_VERSION),
@@ -45,9 +46,13 @@ export const HouseholdFileSchema = v.strictObject({
   cookings: v.array(CookingSchema),
   entries: v.array(EntrySchema),
 });
+/** What a packet said, under the id by which the household keeps it. */
 export type Label = v.InferOutput<typeof LabelSchema>;
+/** A cooking with its log. */
 export type Cooking = v.InferOutput<typeof CookingSchema> & { readonly input: PlanInput };
+/** A file as it was read. */
 export type HouseholdFile = v.InferOutput<typeof HouseholdFileSchema>;
+/** Everything that a browser holds, or a file brings. */
 export type Household = Omit<HouseholdFile, "format" | "version" | "exportedAt">;
 
 const byId = <T extends { readonly id: string }>(items: readonly T[]): T[] =>
@@ -71,6 +76,7 @@ export function writeHousehold(household: Household, exportedAt: string): string
   return canonicalJson(file);
 }
 
+/** Why a file cannot be read, for `ui/wording/files`. */
 export type FileFailure =
   | { readonly kind: "too-big"; readonly bytes: number; readonly most: number }
   | { readonly kind: "not-json"; readonly cutOff: boolean }

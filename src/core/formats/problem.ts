@@ -9,20 +9,24 @@ export interface Problem {
   readonly detail: string;
   readonly field?: string;
 }
+/** Media type of RFC 9457. */
 export const PROBLEM_TYPE = "application/problem+json";
 
+/** The body is larger than allowed. */
 export const tooLarge = (most: number): Problem => ({
   type: "/problems/too-large",
   title: "The request is too large",
   status: 413,
   detail: `Send at most ${most} bytes.`,
 });
+/** The body is not JSON. */
 export const notJson: Problem = {
   type: "/problems/not-json",
   title: "The request is not JSON",
   status: 400,
   detail: "The body could not be read as JSON. Check for a missing bracket or a cut-off end.",
 };
+/** A field is wrong; it is named. */
 export function wrongField(issues: readonly v.BaseIssue<unknown>[]): Problem {
   const { field, problem } = firstIssue(issues);
   return {

@@ -22,6 +22,7 @@ const stepIdsDiffer = (parts: readonly { readonly steps: readonly { readonly id:
   differ(parts.flatMap((p) => p.steps.map((s) => s.id)));
 const DIFFERENT = "must have different ids";
 
+/** A dish with parts and steps whose ids differ. */
 export const DishSchema = v.strictObject({
   id,
   name,
@@ -42,6 +43,7 @@ export const DishSchema = v.strictObject({
     v.check((parts) => stepIdsDiffer(parts), "must have steps with different ids"),
   ),
 });
+/** A supper with its own copies of dishes. */
 export const SupperSchema = v.strictObject({
   id,
   name,
@@ -53,6 +55,7 @@ export const SupperSchema = v.strictObject({
     v.check((items) => idsDiffer(items), DIFFERENT),
   ),
 });
+/** Gear, hours and units of a kitchen. */
 export const KitchenSchema = v.strictObject({
   name,
   place: v.pipe(v.string(), v.maxLength(200)),
@@ -105,6 +108,7 @@ export const KitchenSchema = v.strictObject({
   spoons: v.optional(v.picklist(["metric", "us", "imperial", "au"]), "metric"),
   scaleStepG: between(0.01, 50),
 });
+/** Somebody of the household. */
 export const EaterSchema = v.strictObject({
   id,
   name,
@@ -114,6 +118,7 @@ export const EaterSchema = v.strictObject({
 
 const stamp = { at: between(0, 8.64e15) };
 const onStep = { ...stamp, step: id };
+/** One note of a cooking. */
 export const LogEntrySchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("begun"), ...onStep }),
   v.strictObject({ kind: v.literal("done"), ...onStep }),
@@ -129,6 +134,7 @@ export const LogEntrySchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("cue"), ...onStep, seen: v.boolean() }),
   v.strictObject({ kind: v.literal("finished"), ...stamp }),
 ]);
+/** What a plan is computed from. */
 export const PlanInputSchema = v.strictObject({
   supper: SupperSchema,
   /** Own foods, and full ones whose figures win over the table that ships. */
@@ -145,6 +151,7 @@ export const PlanRequestSchema = v.strictObject({
   seed: v.optional(v.pipe(between(0, 2 ** 31), v.integer()), 1),
 });
 const minute = v.pipe(between(-1e6, 1e6), v.integer("must be a whole number of minutes"));
+/** What `POST /api/v1/schedule` takes. */
 export const ScheduleRequestSchema = v.strictObject({
   tasks: list(
     v.strictObject({
@@ -166,6 +173,7 @@ export const ScheduleRequestSchema = v.strictObject({
   horizonMin: between(1, 100_000),
   nodes: v.pipe(between(1, LIMITS.nodes), v.integer()),
 });
+/** One entry of the notebook. */
 export const EntrySchema = v.strictObject({
   id,
   supper: id,

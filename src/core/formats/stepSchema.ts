@@ -38,4 +38,5 @@ export function stepSchemaOf(registry: StepRegistry): v.GenericSchema<Step> {
   });
   return v.variant("kind", kinds as never) as unknown as v.GenericSchema<Step>;
 }
+/** Steps of every kind that ships. */
 export const StepSchema = stepSchemaOf(STEP_REGISTRY);

@@ -4,6 +4,7 @@
  * ago. Readers complete what is missing and leave everything else alone, so reading twice changes nothing.
  */
 export type Plain = Readonly<Record<string, unknown>>;
+/** The version that is written; the browser's database has the same number. */
 export const FILE_VERSION = 3;
 
 /** A row whose shape is not that of its version. It is set aside by whoever reads it, never dropped. */
@@ -16,6 +17,7 @@ export class UnreadableRow extends Error {
 
 /** Lists of the household file, which are also the tables of the browser's store. */
 export const LISTS = ["eaters", "labels", "foods", "dishes", "suppers", "cookings", "entries"] as const;
+/** One of the lists of the file. */
 export type ListName = (typeof LISTS)[number];
 type Reader = (row: Plain) => Plain;
 interface Version {

@@ -3,13 +3,16 @@ import type { SpoonSystem, UnitSystem } from "../quantities/units";
 import type { MachineFacts, MachineKind, PanFacts, StepContext, TinFacts } from "../process/ledger";
 import type { KitchenFacts } from "../process/replay";
 
+/** What heats the pan; decides how much of the power reaches it. */
 export type BurnerKind = "gas" | "coil" | "induction";
+/** One burner of the hob with its rated power, W. */
 export interface Burner {
   readonly id: string;
   readonly name: string;
   readonly kind: BurnerKind;
   readonly watts: number;
 }
+/** A pan or pot with its inside measures, cm. */
 export interface Pan {
   readonly id: string;
   readonly name: string;
@@ -27,6 +30,7 @@ export interface Tin {
   readonly heightCm: number;
   readonly round: boolean;
 }
+/** A machine of the kitchen with what it holds. */
 export interface Machine {
   readonly id: string;
   readonly name: string;
@@ -41,9 +45,11 @@ export interface DailyHours {
   readonly from: string;
   readonly to: string;
 }
+/** Hours on some week days in which nobody is at home. */
 export interface AwayHours extends DailyHours {
   readonly days: readonly number[];
 }
+/** Everything that the plan may know of a kitchen. */
 export interface Kitchen {
   readonly name: string;
   readonly place: string;
@@ -73,6 +79,7 @@ export const netWatts = (burner: Burner): number => burner.watts * EFFICIENCY[bu
 /** Gauge of a cooker with a spring valve on "high" (common practice: 15 psi on the hob, 10–12 for electric ones). */
 const COOKER_GAUGE_KPA = 80;
 
+/** Floor of a tin, cm². */
 export const tinAreaCm2 = (tin: Tin): number =>
   tin.round ? (Math.PI / 4) * tin.widthCm ** 2 : tin.lengthCm * tin.widthCm;
 

@@ -1,7 +1,9 @@
 import type { BinderFigures } from "../foods/process";
 import type { FoodId } from "../foods/food";
 
+/** Where a mix lies by its water, from crumbly to wet. */
 export type WaterZone = "crumbly" | "dry edge" | "holds" | "soft" | "wet";
+/** How far it has set. */
 export type SetBand = "loose" | "holds" | "firm" | "dense";
 
 /** A base that brings or steals water: solids, its moisture, and the moisture it keeps (g/g). */
@@ -11,11 +13,13 @@ export interface Base {
   readonly moisture: number;
   readonly keeps: number;
 }
+/** So much of one binder with its figures. */
 export interface BinderAmount {
   readonly food: FoodId;
   readonly massG: number;
   readonly figures: BinderFigures;
 }
+/** A mix as the binding window sees it, g and minutes. */
 export interface BindingInput {
   readonly addedWaterG: number;
   readonly bases: readonly Base[];
@@ -25,6 +29,7 @@ export interface BindingInput {
   readonly restMin: number;
 }
 
+/** Where a mix lies in its window, and which way is out. */
 export interface BindingState {
   /** Water free for the binders, g; below 0 the base drinks. */
   readonly freeWaterG: number;
@@ -45,12 +50,14 @@ export const FRIDGE_SLOWNESS = 1.3;
 export const boundShare = (figures: BinderFigures, restMin: number): number =>
   1 - Math.exp(-restMin / figures.timeConstantMin);
 
+/** The zone of a share of the window's water. */
 export function zoneOf(position: number): WaterZone {
   if (position < 0) return "crumbly";
   if (position < 0.15) return "dry edge";
   if (position <= 0.8) return "holds";
   return position <= 1 ? "soft" : "wet";
 }
+/** The band of a strength per 100 g. */
 export function setBandOf(strength: number): SetBand {
   if (strength < 1.5) return "loose";
   if (strength < 6) return "holds";

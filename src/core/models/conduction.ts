@@ -2,6 +2,7 @@ import { type BadNumber, checkNumber, fail, firstBad, type Result, succeed } fro
 import { bisect } from "./roots";
 import type { ThermalProperties } from "./thermal";
 
+/** Bodies of the series solutions. */
 export type Shape = "slab" | "cylinder" | "sphere";
 
 /**
@@ -17,7 +18,9 @@ function bessel(order: 0 | 1, x: number): number {
   }
   return sum / panels;
 }
+/** Bessel function of order 0, series for small and asymptotic for large arguments. */
 export const j0 = (x: number): number => bessel(0, x);
+/** Bessel function of order 1, in the same way. */
 export const j1 = (x: number): number => bessel(1, x);
 
 /** The n-th root (n from 0) and coefficient of the series for a body with surface resistance. */
@@ -83,6 +86,7 @@ export interface Direction {
   readonly shape: Shape;
   readonly halfM: number;
 }
+/** A piece, its surroundings and the temperature wanted in its middle. */
 export interface CoreHeating {
   /** One direction for a ball, two for a short log, three for a loaf: the solutions multiply. */
   readonly directions: readonly Direction[];

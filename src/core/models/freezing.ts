@@ -2,6 +2,7 @@ import { type BadNumber, checkNumber, fail, firstBad, type Result, succeed } fro
 
 /** Heat to melt ice, J/kg (handbook), and where food begins to freeze, °C (engineering estimate). */
 const FUSION_J_PER_KG = 333_500;
+/** Where the water of food begins to freeze, °C. */
 export const FREEZING_POINT_C = -1;
 const DENSITY = 1050;
 /** W/(m K): thawing goes through thawed food, freezing through frozen food (engineering estimates). */
@@ -16,6 +17,7 @@ export const SURROUNDINGS = {
   freezer: { tempC: -18, surface: { low: 5, likely: 8, high: 12 } },
 } as const;
 
+/** A block, its water and its surroundings. */
 export interface FrozenBlock {
   /** Edges, m, in any order. */
   readonly edgesM: readonly [number, number, number];

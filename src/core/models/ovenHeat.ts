@@ -14,6 +14,7 @@ const VAPOUR_PER_CONVECTION = 1 / (0.8824 * 1014 * 0.87 ** (2 / 3) * 461.5 * 400
 /** Of the surface coefficient, the rest is radiation (engineering estimate for a still oven: 11 of 18). */
 export const CONVECTIVE_SHARE = 11 / 18;
 
+/** A piece in an oven: shape, half thickness m, surface W/m²K, start and oven °C. */
 export interface OvenPiece {
   readonly shape: Shape;
   /** Half thickness or radius, m. */

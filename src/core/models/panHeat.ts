@@ -9,6 +9,7 @@ export const FOOD_HEAT_J_PER_G_K = 3.3;
 export const piecesPerLayer = (panAreaM2: number, pieceAreaM2: number, packing: number): number =>
   Math.floor((packing * panAreaM2) / pieceAreaM2);
 
+/** Area of a disc of this diameter, m². */
 export const discM2 = (diameterM: number): number => (Math.PI / 4) * diameterM ** 2;
 
 /** Batches for a number of pieces, or null when not one fits. */
@@ -19,6 +20,7 @@ export const batchesFor = (pieces: number, perBatch: number): number | null =>
 export const batchMinutes = (batches: number, each: number, change: number, preheat: number): number =>
   preheat + batches * each + (batches - 1) * change;
 
+/** Food, pan and burner for the heat balance of searing. */
 export interface SearHeat {
   /** Heat that reaches the food, W: burner watts × efficiency. */
   readonly netW: number;
@@ -45,6 +47,7 @@ export function minutesToDry(batch: SearHeat): Result<number, BadNumber> {
   return succeed(joules / batch.netW / 60);
 }
 
+/** Oil, pot, burner and food for the heat balance of frying. */
 export interface OilBath {
   /** Heat capacity of oil and pan, J/K. */
   readonly capacity: number;

@@ -3,6 +3,7 @@ import { kelvin } from "../quantities/units";
 import { saturationPa } from "./boilingPoint";
 import { LATENT_HEAT_J_PER_G } from "./panHeat";
 
+/** What is boiled down, by how much, and on what burner. */
 export interface BoilDown {
   readonly massG: number;
   readonly waterOffG: number;
@@ -16,6 +17,7 @@ export interface BoilDown {
   readonly specificHeat: number;
 }
 
+/** Why it cannot be boiled down. */
 export type ReductionFailure = BadNumber | { readonly kind: "too-weak"; readonly burnerW: number };
 
 /** Minutes to come to the boil and to boil water off, by power balance. */

@@ -25,6 +25,7 @@ export interface CoolingBath {
   readonly timeConstantMin: number;
 }
 
+/** Temperature of a bath that cools by Newton's law, °C after minutes. */
 export const bathTempC = (bath: CoolingBath, minutes: number): number =>
   bath.roomC + (bath.startC - bath.roomC) * Math.exp(-minutes / bath.timeConstantMin);
 
@@ -88,6 +89,7 @@ export function moistureAfterSoak(
   return succeed(food.startMoisture + (food.fullMoisture - food.startMoisture) * reached);
 }
 
+/** When a moisture is reached, or that it never is. */
 export type SoakTime =
   { readonly kind: "reached"; readonly minutes: number } | { readonly kind: "not-reached"; readonly fraction: number };
 

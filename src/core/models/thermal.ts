@@ -7,6 +7,7 @@ export interface Composition {
   readonly fibre: number;
   readonly ash: number;
 }
+/** Conductivity W/mK, density kg/m³, specific heat J/kgK. */
 export interface ThermalProperties {
   /** W/(m K) */
   readonly conductivity: number;

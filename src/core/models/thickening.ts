@@ -14,6 +14,7 @@ export const STARCH_STRENGTH: Readonly<Record<StarchId, number>> = {
 /** Grams of corn-starch equivalent per 100 g of liquid. */
 export const starchPer100 = (cornEquivalentG: number, liquidG: number): number => (100 * cornEquivalentG) / liquidG;
 
+/** How a sauce runs, from broth to set. */
 export type Thickness = "broth" | "light" | "coating" | "thick" | "sets";
 
 /** The scale cooks use, by corn-starch equivalent per 100 g liquid (common practice, estimates). */

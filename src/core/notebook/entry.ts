@@ -14,6 +14,7 @@ export interface EntryRow {
   readonly plannedG: number;
   readonly weighedG: number | null;
 }
+/** A carried-out supper as the notebook keeps it. */
 export interface Entry {
   readonly id: string;
   readonly supper: string;

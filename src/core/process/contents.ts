@@ -21,8 +21,10 @@ export interface Contents {
 
 /** Species that are dissolved in the water and travel with it. */
 export const SOLUTES = ["saltG", "sugarG", "acidG", "umamiG"] as const;
+/** Everything that is conserved beside solids. */
 export const SPECIES = ["waterG", "oilG", ...SOLUTES] as const;
 
+/** An empty vessel at room temperature. */
 export const NOTHING: Contents = {
   solids: NO_SOLIDS,
   waterG: 0,
@@ -34,14 +36,17 @@ export const NOTHING: Contents = {
   tempC: 20,
 };
 
+/** Grams of solids of all foods. */
 export const solidsG = (c: Contents): number => sumOfSolids(c.solids);
 const soluteG = (c: Contents): number => c.saltG + c.sugarG + c.acidG + c.umamiG;
+/** Every gram. */
 export const totalG = (c: Contents): number => solidsG(c) + c.waterG + c.oilG + soluteG(c);
 /** g water per g solids. */
 export const moistureOf = (c: Contents): number => {
   const solids = solidsG(c);
   return solids === 0 ? Infinity : c.waterG / solids;
 };
+/** Salt over everything, 0–1; nothing has none. */
 export const saltShare = (c: Contents): number => {
   const total = totalG(c);
   return total === 0 ? 0 : c.saltG / total;
@@ -112,6 +117,7 @@ export function liquor(c: Contents, waterG: number): Contents {
   };
 }
 
+/** So much plain water. */
 export const water = (waterG: number, tempC: number): Contents => ({
   solids: NO_SOLIDS,
   waterG,
@@ -122,7 +128,9 @@ export const water = (waterG: number, tempC: number): Contents => ({
   umamiG: 0,
   tempC,
 });
+/** So much free oil. */
 export const oil = (oilG: number, tempC: number): Contents => ({ ...NOTHING, oilG, tempC });
+/** So much salt. */
 export const salt = (saltG: number, tempC: number): Contents => ({ ...NOTHING, saltG, tempC });
 /** The same at another temperature. Written out: it runs for nearly every step of every sample. */
 export const at = (c: Contents, tempC: number): Contents => ({
@@ -135,6 +143,7 @@ export const at = (c: Contents, tempC: number): Contents => ({
   umamiG: c.umamiG,
   tempC,
 });
+/** All of them together. */
 export const sum = (all: readonly Contents[]): Contents => all.reduce(add, NOTHING);
 
 /**

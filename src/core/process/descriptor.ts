@@ -14,21 +14,28 @@ export type Field =
   | { readonly is: "flag" }
   /** The id of a pan, tin or machine of the kitchen; null takes the one that fits. */
   | { readonly is: "gear" };
+/** Settings of a kind of step by name. */
 export type Fields = Readonly<Record<string, Field>>;
 
+/** A number within limits, both included. */
 export const number = (low: number, high: number) =>
   ({ is: "number", low, high, whole: false, orNull: false }) as const;
+/** A whole number within limits. */
 export const wholeNumber = (low: number, high: number) =>
   ({ is: "number", low, high, whole: true, orNull: false }) as const;
 /** A number, or null for "the usual" or "not asked". */
 export const numberOrNull = (low: number, high: number) =>
   ({ is: "number", low, high, whole: false, orNull: true }) as const;
+/** One of these words. */
 export const choice = <const T extends readonly string[]>(...of: T) => ({ is: "choice", of }) as const;
+/** Yes or no. */
 export const flag = { is: "flag" } as const;
+/** A pan, tin or machine by its id, or null for the fitting one. */
 export const gear = { is: "gear" } as const;
 
 /** Two weeks: the longest that a step may be asked to take by itself. */
 const LONGEST_MIN = 14 * 1440;
+/** Minutes that a step takes by itself. */
 export const minutes = number(0, LONGEST_MIN);
 /** Salt is added until it makes up this fraction; null adds none. */
 export const saltTo = numberOrNull(0, 0.1);
@@ -46,6 +53,7 @@ type ValueOf<F extends Field> = F extends { is: "number"; orNull: true }
       : F extends { is: "flag" }
         ? boolean
         : string | null;
+/** The values of a kind's own settings. */
 export type Settings<F extends Fields> = { readonly [N in keyof F]: ValueOf<F[N]> };
 /** A step of one kind with its own settings. */
 export type StepWith<K extends string, F extends Fields> = StepCommon & { readonly kind: K } & Settings<F>;

@@ -24,6 +24,7 @@ export interface ShapedPieces {
 /** What was done to it that later steps have to know. */
 export type Mark = "frozen" | "frozen-thawed" | RawMark;
 const RAW_MARKS: readonly Mark[] = ["raw-beans", "raw-mushrooms", "raw-cells"];
+/** What of a vessel is raw. */
 export const rawOf = (vessel: Vessel): readonly RawMark[] =>
   vessel.marks.filter((m): m is RawMark => RAW_MARKS.includes(m));
 
@@ -41,6 +42,7 @@ export interface Vessel {
   readonly softness: number | null;
 }
 const NO_MARKS: readonly Mark[] = [];
+/** A vessel before its first step. */
 export const EMPTY_VESSEL: Vessel = {
   batch: NOTHING,
   bath: null,
@@ -50,10 +52,13 @@ export const EMPTY_VESSEL: Vessel = {
   marks: NO_MARKS,
   softness: null,
 };
+/** Whether something was done to it that later steps have to know. */
 export const isMarked = (vessel: Vessel, mark: Mark): boolean => vessel.marks.includes(mark);
+/** The marks with one more; the same list when it is there. */
 export const marked = (marks: readonly Mark[], mark: Mark): readonly Mark[] =>
   marks.includes(mark) ? marks : [...marks, mark];
 
+/** Something that went in at a step. */
 export type Input = { readonly contents: Contents } & (
   | { readonly from: "food"; readonly food: FoodId; readonly massG: number }
   | {
@@ -71,6 +76,7 @@ export const scaledInput = (came: Input, factor: number): Input =>
   came.from === "food"
     ? { ...came, massG: came.massG * factor, contents: portion(came.contents, factor) }
     : { ...came, contents: portion(came.contents, factor) };
+/** Something that left at a step, and where to. */
 export interface Output {
   readonly to: "air" | "drain" | "utensil" | "sorted";
   readonly contents: Contents;
@@ -90,6 +96,7 @@ export const entryPhase = (phases: readonly Phase[]): number =>
     phases.findIndex((p) => !p.early),
   );
 
+/** What of the kitchen a step holds while it runs. */
 export type Need =
   | { readonly kind: "burner" }
   | { readonly kind: "pan"; readonly pan: string }
@@ -172,6 +179,7 @@ export type Fact =
   /** The figure is only a usual one: nothing is known of this food under this step. */
   | { readonly kind: "rule-of-thumb"; readonly what: "loss" | "minutes" | "pick-up" };
 
+/** The account of a step: what went in and out, how long, what it needs and tells. */
 export interface Outcome {
   readonly after: Vessel;
   readonly inputs: readonly Input[];
@@ -184,6 +192,7 @@ export interface Outcome {
 /** What applying a step gives: its account, or the reason why it cannot be done. */
 export type Applied = Result<Outcome, StepFailure>;
 
+/** Why a step cannot be done, for `ui/wording/failures`. */
 export type StepFailure =
   | BadNumber
   | { readonly kind: "unknown-food"; readonly food: FoodId }
@@ -216,19 +225,23 @@ export type StepFailure =
   | { readonly kind: "not-shaped" }
   | { readonly kind: "part-used-up"; readonly part: PartId; readonly share: number };
 
+/** A pan as the steps see it, m. */
 export interface PanFacts {
   readonly id: string;
   readonly diameterM: number;
   /** Inside height; null when nobody measured it. */
   readonly heightM: number | null;
 }
+/** A tin as the steps see it, m. */
 export interface TinFacts {
   readonly id: string;
   readonly areaM2: number;
   readonly widthM: number;
   readonly heightM: number;
 }
+/** Kinds of machine that steps ask for. */
 export type MachineKind = "blender" | "food-processor" | "pressure-cooker" | "air-fryer" | "other";
+/** A machine as the steps see it. */
 export interface MachineFacts {
   readonly id: string;
   /** Bowl, jug or cooker; null when nobody said. */
@@ -277,5 +290,7 @@ export function conservationGapG(before: Vessel, outcome: Outcome): number {
   return Math.max(...gaps);
 }
 
+/** Grams of everything that went in. */
 export const inputsG = (outcome: Outcome): number => outcome.inputs.reduce((m, c) => m + totalG(c.contents), 0);
+/** Grams of everything that left. */
 export const outputsG = (outcome: Outcome): number => outcome.outputs.reduce((m, l) => m + totalG(l.contents), 0);

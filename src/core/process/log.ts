@@ -1,5 +1,6 @@
 /** A step of a cooking: the dish's id in the supper, a dot, the step's id. */
 export type StepKey = string;
+/** The key of a step of a dish. */
 export const stepKey = (dishId: string, stepId: string): StepKey => `${dishId}.${stepId}`;
 
 /**
@@ -33,6 +34,7 @@ export interface Progress {
   readonly finishedAt: number | null;
 }
 
+/** Reads where a cooking stands from its log. */
 export function progressOf(log: readonly LogEntry[]): Progress {
   const begunAt = new Map<StepKey, number>();
   const doneAt = new Map<StepKey, number>();

@@ -506,11 +506,16 @@ const PARAMETER_TABLE = {
 } as const satisfies Record<string, Parameter>;
 
 type Table = typeof PARAMETER_TABLE;
+/** The name of something that is sampled. */
 export type ParameterId = keyof Table;
 type IdOf<Of extends Parameter["of"]> = { [K in ParameterId]: Table[K]["of"] extends Of ? K : never }[ParameterId];
+/** Drawn for each step by itself. */
 export type StepParameter = IdOf<"step">;
+/** Drawn once for a supper. */
 export type LotParameter = IdOf<"lot">;
+/** Drawn once for each food. */
 export type FoodParameter = IdOf<"food">;
+/** All parameters by name. */
 export const PARAMETERS: Readonly<Record<ParameterId, Parameter>> = PARAMETER_TABLE;
 
 /** Parameters whose spread depends on a setting of the step, with the settings. */

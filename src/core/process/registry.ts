@@ -101,15 +101,20 @@ export const STEPS = [
 type OfDescriptor<D> = D extends StepDescriptor<infer K, infer F> ? StepWith<K, F> : never;
 /** One operation on a part: its kind, its own settings, and what every step has. */
 export type Step = OfDescriptor<(typeof STEPS)[number]>;
+/** The kind of a step. */
 export type StepKind = Step["kind"];
+/** A step of one kind. */
 export type StepOf<K extends StepKind> = Extract<Step, { kind: K }>;
+/** All kinds, in the order in which cooks work. */
 export const STEP_KINDS: readonly StepKind[] = STEPS.map((d) => d.kind);
 
 /** Descriptors by kind. Passed to whoever needs one, so that a test can add a kind. */
 export type StepRegistry = ReadonlyMap<string, StepDescriptor>;
+/** A registry of these descriptors. */
 export const registryOf = (descriptors: readonly StepDescriptor[]): StepRegistry =>
   new Map(descriptors.map((d) => [d.kind, d]));
 // A descriptor takes steps of its own kind only; looking it up by the kind of the step keeps the two together.
+/** The kinds that ship. */
 export const STEP_REGISTRY: StepRegistry = registryOf(STEPS as unknown as readonly StepDescriptor[]);
 
 /**

@@ -27,6 +27,7 @@ export interface PartSteps {
   readonly steps: readonly Step[];
 }
 
+/** A reading of the scale, the mass that was computed, and how far they differ. */
 export interface Weighed {
   readonly readingG: number;
   readonly computedG: number;
@@ -51,6 +52,7 @@ export type Row =
   | (RowBase & { readonly state: "blocked"; readonly failure: StepFailure })
   | (RowBase & { readonly state: "waiting"; readonly blockedBy: StepKey });
 
+/** One part carried through its steps. */
 export interface ReplayedPart {
   readonly id: PartId;
   readonly rows: readonly Row[];

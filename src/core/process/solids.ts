@@ -12,10 +12,12 @@ export interface Solids {
   readonly sum: number;
 }
 
+/** None. */
 export const NO_SOLIDS: Solids = { foods: [], grams: [], sum: 0 };
 
 /** One list a food, so that equal lists are the same object and their unions are found again. */
 const alone = new Map<FoodId, readonly FoodId[]>();
+/** Solids of one food. */
 export function solidsOf(food: FoodId, grams: number): Solids {
   let foods = alone.get(food);
   if (foods === undefined) alone.set(food, (foods = [food]));
@@ -25,6 +27,7 @@ export function solidsOf(food: FoodId, grams: number): Solids {
 /** Grams of one food; none of it is 0. */
 export const solidsOfFood = ({ foods, grams }: Solids, food: FoodId): number => grams[foods.indexOf(food)] ?? 0;
 
+/** Grams of all foods together. */
 export const sumOfSolids = ({ sum }: Solids): number => sum;
 
 /** The sum of a figure over the foods, given each with its grams. */
@@ -69,6 +72,7 @@ export function combineSolids(a: Solids, b: Solids, sign: 1 | -1): Solids {
   return { foods, grams, sum };
 }
 
+/** A share of each. */
 export function scaledSolids({ foods, grams }: Solids, share: number): Solids {
   const scaled = new Array<number>(grams.length);
   let sum = 0;

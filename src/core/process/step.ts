@@ -1,6 +1,8 @@
 import type { FoodId } from "../foods/food";
 
+/** Name of a step, unique within its dish. */
 export type StepId = string;
+/** Name of a part, unique within its dish. */
 export type PartId = string;
 
 /**
@@ -25,4 +27,5 @@ export interface StepCommon {
 
 /** Forms that pieces are given by hand. */
 export const SHAPE_FORMS = ["ball", "patty", "log", "loaf", "fillet", "rasher", "parcel"] as const;
+/** A form that pieces are given by hand. */
 export type ShapeForm = (typeof SHAPE_FORMS)[number];

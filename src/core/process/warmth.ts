@@ -22,7 +22,9 @@ const KILLED_C = (165 - 32) / 1.8;
 /** Drier food than this share of water bears standing (engineering estimate: flours and dried food lie far below). */
 const WET_SHARE = 0.15;
 
+/** Whether a step stands in fridge or freezer. */
 export const inCold = ({ needs }: Outcome): boolean => needs.some((n) => n.kind === "fridge" || n.kind === "freezer");
+/** Whether a step stands on a burner, in an oven or in a machine. */
 export const onHeat = ({ needs }: Outcome): boolean =>
   needs.some((n) => n.kind === "oven" || n.kind === "burner" || n.kind === "machine");
 

@@ -3,11 +3,13 @@ import { add, type Contents, liquor, portion, solidsG, subtract, sum, totalG } f
 import { type Output, type Outcome, scaledInput } from "./ledger";
 import type { Meaning } from "./descriptor";
 
+/** Why a reading says nothing, for `ui/wording/failures`. */
 export type WeighInFailure =
   | { readonly kind: "not-weighed-here" }
   | { readonly kind: "below-possible"; readonly lowestG: number }
   | { readonly kind: "above-possible"; readonly highestG: number };
 
+/** A step's account as the scale corrects it. */
 export interface Corrected {
   readonly outcome: Outcome;
   /** Liquor, water or addition left over computed; 1 when the scale agrees. */

@@ -6,6 +6,7 @@ import { type Estimate, triangularQuantile } from "./range";
  */
 export type Draw = (parameterId: string, estimate: Estimate, scope?: string) => number;
 
+/** The deterministic run: every parameter has its likely value. */
 export const likelyDraw: Draw = (_id, { likely }) => likely;
 
 /** FNV-1a over UTF-16 units: a stable 32-bit number for a parameter's name. */

@@ -14,10 +14,16 @@ export interface Range {
   readonly high: number;
 }
 
+/**
+ * An estimate whose values are in order.
+ *
+ * @throws RangeError when they are not
+ */
 export const estimate = (low: number, likely: number, high: number): Estimate => {
   if (!(low <= likely && likely <= high)) throw new RangeError(`Estimate out of order: ${low}, ${likely}, ${high}`);
   return { low, likely, high };
 };
+/** A value that is certain. */
 export const exactly = (value: number): Estimate => ({ low: value, likely: value, high: value });
 
 /** Inverse of the triangular distribution function, u in [0, 1]. Standard formula. */

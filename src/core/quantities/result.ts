@@ -4,7 +4,9 @@
  */
 export type Result<T, F> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: F };
 
+/** A result that is there. */
 export const succeed = <T>(value: T): Result<T, never> => ({ ok: true, value });
+/** A result that could not be had, with its reason. */
 export const fail = <const F>(failure: F): Result<never, F> => ({ ok: false, failure });
 
 /** A number that a formula cannot take. `field` names the input as the cook's forms and the API name it. */

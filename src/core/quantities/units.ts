@@ -5,20 +5,30 @@
  * Source: NIST SP 811 Appendix B and Handbook 44 Appendix C (US customary factors, exact).
  */
 export const GRAMS_PER_POUND = 453.59237;
+/** Avoirdupois ounce (exact). */
 export const GRAMS_PER_OUNCE = GRAMS_PER_POUND / 16;
 const ML_PER_CUBIC_INCH = 2.54 ** 3;
+/** US customary cup (exact). */
 export const ML_PER_US_CUP = (231 / 16) * ML_PER_CUBIC_INCH;
+/** US tablespoon, a sixteenth of a cup (exact). */
 export const ML_PER_US_TABLESPOON = ML_PER_US_CUP / 16;
+/** US teaspoon, a third of a tablespoon (exact). */
 export const ML_PER_US_TEASPOON = ML_PER_US_TABLESPOON / 3;
+/** Pound-force per square inch (NIST SP 811). */
 export const PASCAL_PER_PSI = 6894.757293168361;
+/** 0 K in °C. */
 export const ABSOLUTE_ZERO_C = -273.15;
 /** Standard gravity, m/s² (CGPM 1901). */
 export const GRAVITY = 9.80665;
 
+/** °C from °F. */
 export const celsiusFromFahrenheit = (tempF: number): number => ((tempF - 32) * 5) / 9;
+/** °F from °C. */
 export const fahrenheitFromCelsius = (tempC: number): number => (tempC * 9) / 5 + 32;
+/** K from °C. */
 export const kelvin = (tempC: number): number => tempC - ABSOLUTE_ZERO_C;
 
+/** Units in which the screen speaks. */
 export type UnitSystem = "metric" | "us";
 /** Whose cups and spoons a recipe means. */
 export type SpoonSystem = "metric" | "us" | "imperial" | "au";
@@ -26,6 +36,7 @@ export type SpoonSystem = "metric" | "us" | "imperial" | "au";
 const ML_PER_IMPERIAL_OUNCE = 4546.09 / 160;
 const ML_PER_US_OUNCE = ML_PER_US_CUP / 8;
 
+/** Household measures of volume. */
 export type VolumeUnit = "ml" | "tsp" | "tbsp" | "cup" | "fl oz" | "pint" | "quart";
 /**
  * Millilitres of each spoon and cup. Metric and Australian cups hold 250 mL, an imperial one half a pint; an

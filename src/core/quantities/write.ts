@@ -6,7 +6,14 @@ function scaleReading(massG: number): string {
 }
 const trimZero = (text: string): string => text.replace(/\.0$/, "");
 
-/** A mass as the cook reads it: `312 g`, `1.25 kg`, `11 oz`, `2.8 lb`. */
+/**
+ * A mass as the cook reads it.
+ *
+ *     writeMass(312.4) // => "312 g"
+ *     writeMass(4.26) // => "4.3 g"
+ *     writeMass(12345) // => "12.3 kg"
+ *     writeMass(340, "us") // => "12 oz"
+ */
 export function writeMass(massG: number, units: UnitSystem = "metric"): string {
   if (units === "us") {
     if (Math.abs(massG) >= GRAMS_PER_POUND) return `${(massG / GRAMS_PER_POUND).toFixed(2)} lb`;
@@ -15,7 +22,12 @@ export function writeMass(massG: number, units: UnitSystem = "metric"): string {
   return Math.abs(massG) >= 9_950 ? `${(massG / 1000).toFixed(1)} kg` : `${scaleReading(massG)} g`;
 }
 
-/** `340–400 g`, or one figure when both ends read the same. */
+/**
+ * A range, or one figure when both ends read the same.
+ *
+ *     writeMassRange(340, 400) // => "340–400 g"
+ *     writeMassRange(312.1, 312.4) // => "312 g"
+ */
 export function writeMassRange(low: number, high: number, units: UnitSystem = "metric"): string {
   const [from, to] = [writeMass(low, units), writeMass(high, units)];
   if (from === to) return from;
@@ -23,11 +35,18 @@ export function writeMassRange(low: number, high: number, units: UnitSystem = "m
   return to.endsWith(` ${unit}`) ? `${number}–${to}` : `${from} – ${to}`;
 }
 
+/** A temperature in whole degrees: `180 °C`, `356 °F`. */
 export function writeTemp(tempC: number, units: UnitSystem = "metric"): string {
   return units === "us" ? `${Math.round(fahrenheitFromCelsius(tempC))} °F` : `${Math.round(tempC)} °C`;
 }
 
-/** `45 s`, `4 min`, `1 h 10`, `2 days 3 h`. */
+/**
+ * Minutes in words.
+ *
+ *     writeMinutes(0.75) // => "45 s"
+ *     writeMinutes(70) // => "1 h 10"
+ *     writeMinutes(51 * 60) // => "2 days 3 h"
+ */
 export function writeMinutes(minutes: number): string {
   if (minutes > 0 && minutes < 1) return `${Math.round(minutes * 60)} s`;
   const whole = Math.round(minutes);
@@ -37,14 +56,21 @@ export function writeMinutes(minutes: number): string {
   return whole % 60 === 0 ? `${hours} h` : `${hours} h ${String(whole % 60).padStart(2, "0")}`;
 }
 
-/** `250 mL`, `1 cup`: US cups to the quarter. */
+/**
+ * A volume; US cups to the quarter.
+ *
+ *     writeVolume(250) // => "250 mL"
+ *     writeVolume(250, "us") // => "1 cup"
+ */
 export function writeVolume(ml: number, units: UnitSystem = "metric"): string {
   if (units === "metric") return ml >= 1000 ? `${trimZero((ml / 1000).toFixed(1))} L` : `${Math.round(ml)} mL`;
   const cups = Math.round((4 * ml) / ML_OF.us.cup) / 4;
   return `${cups} ${cups > 1 ? "cups" : "cup"}`;
 }
 
+/** A fraction as per cent: `1.18 %`. */
 export const writePercent = (fraction: number, digits = 2): string => `${(fraction * 100).toFixed(digits)} %`;
+/** A length: `8 mm`, `23 cm`, `0.3 in`. */
 export const writeLength = (lengthMm: number, units: UnitSystem = "metric"): string =>
   units === "us"
     ? `${(lengthMm / 25.4).toFixed(1)} in`

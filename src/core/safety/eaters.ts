@@ -25,6 +25,7 @@ export interface Verdict {
   readonly ask: readonly Finding[];
 }
 
+/** One verdict for each eater at the table and each allergen that they must not eat. */
 export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: FoodLookup): Verdict[] {
   const findings = supper.dishes.flatMap(findingsOf);
   const open = supper.dishes.length === 0 || supper.dishes.some(isOpen);

@@ -16,6 +16,7 @@ const HIJIKI = foodSet("seaweed-hijiki");
 const TEMPEH = foodSet("tempeh");
 const PEEL = foodSet("banana-peel");
 const LECTIN = foodSet("kidney-beans-dry", "white-beans-dry");
+/** Potatoes, which two themes ask for. */
 export const POTATO = foodSet("potato", "baking-potato");
 const COOK_MUSHROOMS = foodSet("enoki", "shiitake", "shiitake-dried");
 /** Sold and cooked frozen; kept with the figures of what they are thawed. */

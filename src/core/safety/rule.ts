@@ -68,6 +68,7 @@ export interface CautionFacts {
   readonly alcohol: object;
   readonly "cross-contact": { readonly who: readonly Avoidance[] };
 }
+/** The name of a rule. */
 export type RuleId = keyof CautionFacts;
 
 /** A rule that was touched at a step: which, how grave, on whose authority, and what there is to tell. */
@@ -81,6 +82,7 @@ export type Caution = {
   };
 }[RuleId];
 
+/** A step that could be computed: rules see no other. */
 export type Computed = Extract<Row, { state: "computed" }>;
 /** What a rule may look at beside the step itself. */
 export interface RuleContext {
@@ -106,6 +108,7 @@ export interface Warmth {
   readonly waitIs: "clock" | "wait";
 }
 
+/** One rule: when it is touched, and on whose authority. */
 export interface Rule<K extends RuleId = RuleId> {
   readonly id: K;
   readonly severity: Caution["severity"];
@@ -115,15 +118,18 @@ export interface Rule<K extends RuleId = RuleId> {
 }
 /** Keeps the id, so that the facts are those of the rule. */
 export const rule = <K extends RuleId>(r: Rule<K>): Rule => r as unknown as Rule;
+/** For rules whose name says it all. */
 export const NO_FACTS = {};
 /** The facts when the condition holds. */
 export const when = <F>(touched: boolean, facts: F): F | null => (touched ? facts : null);
 
 /** Food that is this hot all through begins a new count of warm minutes: 165 °F. */
 export const KILLED_C = (165 - 32) / 1.8;
+/** What a fridge should be at the most, °C. */
 export const FRIDGE_C = 4;
 
 type FoodSet = ReadonlySet<FoodId>;
+/** A set of built-in foods. */
 export const foodSet = (...ids: FoodId[]): FoodSet => new Set(ids);
 /** Something of these foods, or of own foods that are like them, is in the vessel afterwards. */
 export const holds = (row: Computed, foods: FoodSet, { kin }: RuleContext): boolean =>
@@ -131,6 +137,8 @@ export const holds = (row: Computed, foods: FoodSet, { kin }: RuleContext): bool
 /** Something of these foods, or of own foods that are like them, comes in at this step. */
 export const brings = (row: Computed, foods: FoodSet, { kin }: RuleContext): boolean =>
   row.outcome.inputs.some((c) => c.from === "food" && foods.has(kin(c.food)));
+/** Whether a step is of one of these kinds. */
 export const is = (row: Computed, ...kinds: StepKind[]) => kinds.includes(row.step.kind);
+/** What a step tells of this kind, if it does. */
 export const factOf = <K extends Fact["kind"]>(row: Computed, kind: K) =>
   row.outcome.facts.find((f): f is Extract<Fact, { kind: K }> => f.kind === kind);

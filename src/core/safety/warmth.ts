@@ -3,6 +3,7 @@ import type { Row } from "../process/replay";
 import { ownWarmMin, standsWarm, warmMinutes } from "../process/warmth";
 import type { Computed, Warmth } from "./rule";
 
+/** Minutes in the warm of each step. */
 export type WarmthOf = (row: Computed) => Warmth;
 
 /**

@@ -23,6 +23,7 @@ function waitLimits(parts: readonly ReplayedPart[], registry: StepRegistry): (ro
   };
 }
 
+/** Tasks of a dish and what ties them together. */
 export interface TaskNet {
   readonly tasks: readonly Task[];
   readonly lags: readonly Lag[];

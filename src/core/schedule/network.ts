@@ -13,6 +13,7 @@ export interface Bound {
   readonly why: number;
 }
 
+/** Longest distances between all tasks, minutes. */
 export type Network =
   | { readonly kind: "consistent"; readonly distance: Float64Array }
   | { readonly kind: "conflict"; readonly cycle: readonly number[] };

@@ -15,6 +15,7 @@ export type Relief =
   | { readonly kind: "one-more"; readonly resource: string }
   | { readonly kind: "be-home" };
 
+/** Start times with what is proven of them, or why there are none. */
 export type Schedule =
   | {
       readonly kind: "fits";

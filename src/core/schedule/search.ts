@@ -12,6 +12,7 @@ export interface SearchTask {
   /** Oven temperature, when the resource `ovenResource` is in demand. */
   readonly ovenC: number | null;
 }
+/** Tasks with their bounds, resources and blocked hours. */
 export interface SearchProblem {
   readonly tasks: readonly SearchTask[];
   readonly capacity: readonly number[];
@@ -36,6 +37,7 @@ export interface Found {
   readonly handsBlocks: number;
   readonly sumOfStarts: number;
 }
+/** The best plan found and what is proven of it. */
 export interface SearchResult {
   readonly best: Found | null;
   readonly nodesUsed: number;
@@ -53,6 +55,7 @@ const FIRST_DIVE = 1 / 3;
 /** Nodes of one restart, per task: enough to place everything and to fix a few clashes. */
 const RESTART_NODES_PER_TASK = 12;
 
+/** Depth-first search with a budget of nodes, then restarts; equal input, equal answer. */
 export function search(problem: SearchProblem): SearchResult {
   const n = problem.tasks.length;
   const latestPossibleStart = Math.min(Math.min(...problem.latest), ...energyBounds(problem));

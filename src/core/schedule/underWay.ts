@@ -24,6 +24,7 @@ export function timerOf(outcome: Outcome): { readonly minutes: number; readonly 
   return batches?.kind === "batches" ? { minutes: batches.eachMin, of: "batch" } : null;
 }
 
+/** A timer that runs, or has run out. */
 export interface RunningTimer {
   readonly step: StepKey;
   readonly where: "burner" | "fridge" | "worktop";

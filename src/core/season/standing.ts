@@ -9,6 +9,7 @@ export interface SaltStanding {
   readonly standing: "low" | "right" | "high" | "unmeasured";
 }
 
+/** How a part's salt stands against its target; null target says nothing. */
 export function saltStanding(contents: Contents, eaters: number, target: SaltTarget | null): SaltStanding {
   const share = saltShare(contents);
   const perEaterG = contents.saltG / Math.max(1, eaters);

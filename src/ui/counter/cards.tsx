@@ -24,7 +24,7 @@ export function NextCard({ next }: { next: NextThing }) {
       borderColor="turmeric"
       rounded="2xl"
       p={{ base: "5", md: "7" }}
-      minH={{ base: "19.5rem", md: "10rem" }}
+      minH={{ base: "14rem", md: "8.75rem" }}
     >
       <Flex gap="5" align="center" wrap={{ base: "wrap", md: "nowrap" }}>
         <Box flex="1" minW={{ base: "100%", md: "0" }}>

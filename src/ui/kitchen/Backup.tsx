@@ -6,6 +6,7 @@ import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
 import { type Clearable, EVERYTHING } from "@/core/formats/clearable";
 import { Card, Do, Quiet, Remark } from "../frame/controls";
 import { Choice } from "../frame/fields";
+import { counted } from "../wording/count";
 import { CLEARING } from "../wording/clearing";
 import type { ClashWords } from "../wording/files";
 
@@ -23,6 +24,9 @@ export interface BackupProps {
   readonly holds: Readonly<Record<Clearable, number>>;
   /** The last change of this page, which can be taken back. */
   readonly undoable: string | null;
+  /** Rows of an older version that could not be read and were kept aside. */
+  readonly aside: number;
+  readonly onSaveAside: () => void;
   readonly onExport: () => void;
   readonly onFile: (name: string, text: string) => void;
   readonly onBringIn: (how: HowToBringIn) => void;
@@ -73,6 +77,21 @@ export function Backup(props: BackupProps) {
           }}
         />
       </Flex>
+      {props.aside > 0 && (
+        <Remark tone="watch" mt="3" role="alert">
+          {counted(props.aside, "row")} of an older version could not be read. Nothing of it is lost: it is kept aside,
+          as it was found.{" "}
+          <chakra.button
+            type="button"
+            textDecoration="underline"
+            fontWeight="600"
+            minH="11"
+            onClick={props.onSaveAside}
+          >
+            Save it to a file
+          </chakra.button>
+        </Remark>
+      )}
       {problem && (
         <Remark tone="harm" mt="3" role="alert">
           {problem}

@@ -11,6 +11,8 @@ const backup = (more: Partial<BackupProps> = {}) => {
     problem: null,
     holds,
     undoable: null,
+    aside: 0,
+    onSaveAside: jest.fn(),
     onExport: jest.fn(),
     onFile: jest.fn(),
     onBringIn: jest.fn(),
@@ -36,6 +38,13 @@ test("each kind is cleared by itself, after what goes was said and an export off
   expect(props.onClear).not.toHaveBeenCalled();
   await user.click(within(asks).getByRole("button", { name: "Empty the notebook now" }));
   expect(props.onClear).toHaveBeenCalledWith(["notebook"]);
+});
+
+test("rows that could not be read are told, and can be saved", async () => {
+  const { user, props } = backup({ aside: 2 });
+  expect(screen.getByRole("alert")).toHaveTextContent("2 rows of an older version could not be read.");
+  await user.click(screen.getByRole("button", { name: "Save it to a file" }));
+  expect(props.onSaveAside).toHaveBeenCalled();
 });
 
 test("the way back stays beside the clearing, also when nothing is left", async () => {

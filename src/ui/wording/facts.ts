@@ -250,10 +250,15 @@ export function describeOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: r
   const open: RemarkText[] = [];
   if (plan.blocked > 0)
     open.push({ tone: "harm", says: `${counted(plan.blocked, "step")} cannot be worked out: fix it on the Bench` });
-  for (const { eater, allergen, verdict, ask } of plan.verdicts) {
+  for (const { eater, allergen, verdict, ask, contains } of plan.verdicts) {
     const name = eaters.find((e) => e.id === eater)?.name ?? "Somebody";
     if (verdict === "contains")
-      open.push({ tone: "harm", says: `Not for ${name}: it contains ${ALLERGEN_NAMES[allergen]}` });
+      open.push({
+        tone: "harm",
+        says: contains.every((f) => f.labelDecides)
+          ? `Not for ${name}, unless labels say free of ${ALLERGEN_NAMES[allergen]}`
+          : `Not for ${name}: it contains ${ALLERGEN_NAMES[allergen]}`,
+      });
     if (verdict === "open")
       open.push({
         tone: "watch",

@@ -156,6 +156,7 @@ function airFry(vessel: Vessel, step: AirFryStep, context: StepContext): Applied
   });
 }
 
+/** What the house knows of “air-fry”: settings, defaults, waits, weigh-in and rule. */
 export const airFryStep = defineStep({
   kind: "air-fry",
   fields: AIR_FRY_FIELDS,
@@ -165,6 +166,7 @@ export const airFryStep = defineStep({
   apply: airFry,
 });
 
+/** What the house knows of “bake”: settings, defaults, waits, weigh-in and rule. */
 export const bakeStep = defineStep({
   kind: "bake",
   fields: BAKE_FIELDS,

@@ -34,6 +34,7 @@ function batter(vessel: Vessel, step: BatterStep, context: StepContext): Applied
   );
 }
 
+/** What the house knows of “batter”: settings, defaults, waits, weigh-in and rule. */
 export const batterStep = defineStep({
   kind: "batter",
   fields: FIELDS,

@@ -23,6 +23,7 @@ function bind(vessel: Vessel, step: BindStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “bind”: settings, defaults, waits, weigh-in and rule. */
 export const bindStep = defineStep({
   kind: "bind",
   fields: FIELDS,

@@ -31,6 +31,7 @@ function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): Applied
   );
 }
 
+/** What the house knows of “blanch”: settings, defaults, waits, weigh-in and rule. */
 export const blanchStep = defineStep({
   kind: "blanch",
   fields: FIELDS,

@@ -92,6 +92,7 @@ function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “boil”: settings, defaults, waits, weigh-in and rule. */
 export const boilStep = defineStep({
   kind: "boil",
   fields: FIELDS,

@@ -48,6 +48,7 @@ function brown(vessel: Vessel, step: BrownStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “brown”: settings, defaults, waits, weigh-in and rule. */
 export const brownStep = defineStep({
   kind: "brown",
   fields: FIELDS,

@@ -36,6 +36,7 @@ function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “coat”: settings, defaults, waits, weigh-in and rule. */
 export const coatStep = defineStep({
   kind: "coat",
   fields: FIELDS,

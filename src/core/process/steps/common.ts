@@ -7,6 +7,7 @@ import type { Input, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFail
 import { sumOver } from "../solids";
 import type { StepCommon } from "../step";
 
+/** What a rule gives. */
 export type Applied = Result<Outcome, StepFailure>;
 
 /** What the step's own lines bring, or why they cannot. */
@@ -15,6 +16,7 @@ export function broughtBy(step: StepCommon, context: StepContext): Result<readon
   return "kind" in came ? fail(came) : succeed(came);
 }
 const sums = new WeakMap<readonly Input[], Contents>();
+/** Everything that came, as one. */
 export function together(came: readonly Input[]): Contents {
   let whole = sums.get(came);
   if (whole === undefined) sums.set(came, (whole = sum(came.map((c) => c.contents))));
@@ -54,9 +56,12 @@ export function filled(
 export function hands(step: StepCommon, context: StepContext, usualMin: number): Phase {
   return { kind: "hands", minutes: step.handsMin ?? usualMin * context.draw("hands minutes") };
 }
+/** Minutes under an eye. */
 export const watch = (minutes: number): Phase => ({ kind: "watch", minutes });
+/** Minutes that pass by themselves. */
 export const wait = (minutes: number): Phase => ({ kind: "wait", minutes });
 
+/** A pan and the burner under it. */
 export const panNeeds = (pan: PanFacts): readonly Need[] => [{ kind: "burner" }, { kind: "pan", pan: pan.id }];
 
 /** A pan and a burner, or which one the kitchen lacks. */
@@ -70,6 +75,7 @@ export function panAndBurner(
   return context.burner === null ? fail({ kind: "no-burner" }) : succeed({ pan, burner: context.burner });
 }
 
+/** The account of a step; what is not named is nothing. */
 export const outcome = (
   after: Vessel,
   phases: readonly Phase[],
@@ -124,5 +130,6 @@ export function bindingInputOf(contents: Contents, restMin: number, figures: Ste
   const spareG = contents.waterG - keptG;
   return { addedWaterG: spareG >= 0 ? spareG : spareG / 2, bases: [], binders, totalG: totalG(contents), restMin };
 }
+/** Where a mix lies in its binding window; null when nothing in it binds. */
 export const bindingOf = (contents: Contents, restMin: number, figures: StepContext["figures"]): BindingState | null =>
   bindingState(bindingInputOf(contents, restMin, figures));

@@ -143,6 +143,7 @@ function fillOf(step: CookStep, context: StepContext, massG: number, foams: bool
   return massG / 1.05 / (discM2(pan.diameterM) * pan.heightM * 1e6 * 0.85);
 }
 
+/** What the house knows of “cook”: settings, defaults, waits, weigh-in and rule. */
 export const cookStep = defineStep({
   kind: "cook",
   fields: FIELDS,

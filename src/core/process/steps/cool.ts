@@ -39,6 +39,7 @@ function cool(vessel: Vessel, step: CoolStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “cool”: settings, defaults, waits, weigh-in and rule. */
 export const coolStep = defineStep({
   kind: "cool",
   fields: FIELDS,

@@ -24,6 +24,7 @@ function cut(vessel: Vessel, step: CutStep, context: StepContext): Applied {
   return outcome(after, [hands(step, context, 1 + totalG(batch) / rate)], { inputs: came });
 }
 
+/** What the house knows of “cut”: settings, defaults, waits, weigh-in and rule. */
 export const cutStep = defineStep({
   kind: "cut",
   fields: FIELDS,

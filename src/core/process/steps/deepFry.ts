@@ -121,6 +121,7 @@ function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Appli
   );
 }
 
+/** What the house knows of “deep-fry”: settings, defaults, waits, weigh-in and rule. */
 export const deepFryStep = defineStep({
   kind: "deep-fry",
   fields: FIELDS,

@@ -25,6 +25,7 @@ function drain(vessel: Vessel, step: DrainStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “drain”: settings, defaults, waits, weigh-in and rule. */
 export const drainStep = defineStep({
   kind: "drain",
   fields: {},

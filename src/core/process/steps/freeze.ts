@@ -91,6 +91,7 @@ function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “freeze”: settings, defaults, waits, weigh-in and rule. */
 export const freezeStep = defineStep({
   kind: "freeze",
   fields: FREEZE_FIELDS,
@@ -101,6 +102,7 @@ export const freezeStep = defineStep({
   apply: freeze,
 });
 
+/** What the house knows of “thaw”: settings, defaults, waits, weigh-in and rule. */
 export const thawStep = defineStep({
   kind: "thaw",
   fields: THAW_FIELDS,

@@ -68,6 +68,7 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
 }
 const griddle = fry as (vessel: Vessel, step: GriddleStep, context: StepContext) => Applied;
 
+/** What the house knows of “fry”: settings, defaults, waits, weigh-in and rule. */
 export const fryStep = defineStep({
   kind: "fry",
   fields: FRY_FIELDS,
@@ -77,6 +78,7 @@ export const fryStep = defineStep({
   apply: fry,
 });
 
+/** What the house knows of “griddle”: settings, defaults, waits, weigh-in and rule. */
 export const griddleStep = defineStep({
   kind: "griddle",
   fields: GRIDDLE_FIELDS,

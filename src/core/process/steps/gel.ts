@@ -26,6 +26,7 @@ function gel(vessel: Vessel, step: GelStep, context: StepContext): Applied {
   return outcome(after, [hands(step, context, 1), wait(step.minutes)], { inputs: came, facts });
 }
 
+/** What the house knows of “gel”: settings, defaults, waits, weigh-in and rule. */
 export const gelStep = defineStep({
   kind: "gel",
   fields: FIELDS,

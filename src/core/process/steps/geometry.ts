@@ -18,6 +18,7 @@ export interface PieceShape {
   readonly widthMm: number;
   readonly lengthMm: number;
 }
+/** The shape that heat has to go through: of shaped pieces, else of cut ones. */
 export function pieceShapeOf(
   vessel: Pick<Vessel, "batch" | "pieces" | "cutMm">,
   context: Pick<StepContext, "food">,
@@ -121,6 +122,7 @@ export const SURFACES = {
   panContact: 300,
 } as const;
 
+/** How an oven heats: surface, start and oven °C, whether it dries. */
 export interface OvenHeat {
   readonly surface: number;
   readonly dries: boolean;

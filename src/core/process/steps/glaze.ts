@@ -21,6 +21,7 @@ function glaze(vessel: Vessel, step: GlazeStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “glaze”: settings, defaults, waits, weigh-in and rule. */
 export const glazeStep = defineStep({
   kind: "glaze",
   fields: {},

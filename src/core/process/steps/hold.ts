@@ -30,6 +30,7 @@ function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “hold”: settings, defaults, waits, weigh-in and rule. */
 export const holdStep = defineStep({
   kind: "hold",
   fields: FIELDS,

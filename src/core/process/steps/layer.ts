@@ -33,6 +33,7 @@ function layer(vessel: Vessel, step: LayerStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “layer”: settings, defaults, waits, weigh-in and rule. */
 export const layerStep = defineStep({
   kind: "layer",
   fields: FIELDS,

@@ -97,6 +97,7 @@ function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offe
   );
 }
 
+/** What the house knows of “marinate”: settings, defaults, waits, weigh-in and rule. */
 export const marinateStep = defineStep({
   kind: "marinate",
   fields: FIELDS,

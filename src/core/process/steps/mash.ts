@@ -22,6 +22,7 @@ function mash(vessel: Vessel, step: MashStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “mash”: settings, defaults, waits, weigh-in and rule. */
 export const mashStep = defineStep({
   kind: "mash",
   fields: FIELDS,

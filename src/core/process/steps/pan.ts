@@ -5,7 +5,9 @@ import { sumOver } from "../solids";
 
 /** Share of a pan's floor that food may cover and still be turned (common practice). */
 export const DRY_PAN_PACKING = 0.7;
+/** Minutes between two batches (common practice). */
 export const SWAP_MIN = 0.5;
+/** Minutes until a pan is hot (common practice). */
 export const PREHEAT_MIN = 2;
 
 /** Oil that the food takes up; the rest stays on the pan. */

@@ -17,6 +17,7 @@ function pat(vessel: Vessel, step: PatStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “pat”: settings, defaults, waits, weigh-in and rule. */
 export const patStep = defineStep({
   kind: "pat",
   fields: {},

@@ -72,6 +72,7 @@ function ownMoisture(context: StepContext, id: string): number | null {
   return waterG === null || waterG >= 100 ? null : waterG / (100 - waterG);
 }
 
+/** What the house knows of “press”: settings, defaults, waits, weigh-in and rule. */
 export const pressStep = defineStep({
   kind: "press",
   fields: FIELDS,

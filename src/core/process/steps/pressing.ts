@@ -31,4 +31,5 @@ export const keepsItsWater = (figures: PressFigures, vessel: Vessel): boolean =>
   isMarked(vessel, "raw-cells") &&
   !isMarked(vessel, "frozen-thawed") &&
   (vessel.cutMm === null || vessel.cutMm > COARSE_MM);
+/** What is told when raw pieces keep their water. */
 export const TOO_COARSE: readonly Fact[] = [{ kind: "coarse-to-squeeze", mostMm: COARSE_MM }];

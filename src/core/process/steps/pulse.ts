@@ -57,6 +57,7 @@ function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “pulse”: settings, defaults, waits, weigh-in and rule. */
 export const pulseStep = defineStep({
   kind: "pulse",
   fields: FIELDS,

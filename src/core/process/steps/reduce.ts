@@ -44,6 +44,7 @@ function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied
   });
 }
 
+/** What the house knows of “reduce”: settings, defaults, waits, weigh-in and rule. */
 export const reduceStep = defineStep({
   kind: "reduce",
   fields: FIELDS,

@@ -33,6 +33,7 @@ function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): Applied
   );
 }
 
+/** What the house knows of “reheat”: settings, defaults, waits, weigh-in and rule. */
 export const reheatStep = defineStep({
   kind: "reheat",
   fields: FIELDS,

@@ -24,6 +24,7 @@ function rest(vessel: Vessel, step: RestStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “rest”: settings, defaults, waits, weigh-in and rule. */
 export const restStep = defineStep({
   kind: "rest",
   fields: FIELDS,

@@ -46,6 +46,7 @@ function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “rinse”: settings, defaults, waits, weigh-in and rule. */
 export const rinseStep = defineStep({
   kind: "rinse",
   fields: FIELDS,

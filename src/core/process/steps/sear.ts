@@ -82,6 +82,7 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “sear”: settings, defaults, waits, weigh-in and rule. */
 export const searStep = defineStep({
   kind: "sear",
   fields: FIELDS,

@@ -18,6 +18,7 @@ function season(vessel: Vessel, step: SeasonStep, context: StepContext): Applied
   });
 }
 
+/** What the house knows of “season”: settings, defaults, waits, weigh-in and rule. */
 export const seasonStep = defineStep({
   kind: "season",
   fields: FIELDS,

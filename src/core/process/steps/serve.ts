@@ -12,6 +12,7 @@ function serve(vessel: Vessel, step: ServeStep, context: StepContext): Applied {
   return outcome({ ...vessel, batch }, [hands(step, context, 3)], { inputs: came });
 }
 
+/** What the house knows of “serve”: settings, defaults, waits, weigh-in and rule. */
 export const serveStep = defineStep({
   kind: "serve",
   fields: {},

@@ -84,6 +84,7 @@ function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “shape”: settings, defaults, waits, weigh-in and rule. */
 export const shapeStep = defineStep({
   kind: "shape",
   fields: FIELDS,

@@ -74,6 +74,7 @@ function softenedBy(
   return least;
 }
 
+/** What the house knows of “simmer”: settings, defaults, waits, weigh-in and rule. */
 export const simmerStep = defineStep({
   kind: "simmer",
   fields: FIELDS,

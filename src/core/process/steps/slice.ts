@@ -76,6 +76,7 @@ function slice(vessel: Vessel, step: SliceStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “slice”: settings, defaults, waits, weigh-in and rule. */
 export const sliceStep = defineStep({
   kind: "slice",
   fields: FIELDS,

@@ -101,6 +101,7 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “soak”: settings, defaults, waits, weigh-in and rule. */
 export const soakStep = defineStep({
   kind: "soak",
   fields: FIELDS,

@@ -9,6 +9,7 @@ import type { Input, StepContext } from "../ledger";
 const LAG_SHARE = 0.9;
 /** In sour liquid pulses soften half as fast (card 12: 1.5–3 times as long). */
 const SOUR_SHARE = 0.002;
+/** Whether a liquid is sour enough to slow softening. */
 export const isSour = (acidG: number, waterG: number): boolean => acidG / waterG > SOUR_SHARE;
 
 /** How soft the least done is once more comes to it: dry food is at 0, a part as far as it was brought. */

@@ -18,6 +18,7 @@ function sort(vessel: Vessel, step: SortStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “sort”: settings, defaults, waits, weigh-in and rule. */
 export const sortStep = defineStep({
   kind: "sort",
   fields: {},

@@ -47,6 +47,7 @@ function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext): Appli
   });
 }
 
+/** What the house knows of “squeeze”: settings, defaults, waits, weigh-in and rule. */
 export const squeezeStep = defineStep({
   kind: "squeeze",
   fields: FIELDS,

@@ -28,6 +28,7 @@ function stand(vessel: Vessel, step: StandStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “stand”: settings, defaults, waits, weigh-in and rule. */
 export const standStep = defineStep({
   kind: "stand",
   fields: FIELDS,

@@ -39,6 +39,7 @@ function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “steam”: settings, defaults, waits, weigh-in and rule. */
 export const steamStep = defineStep({
   kind: "steam",
   fields: FIELDS,

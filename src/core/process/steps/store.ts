@@ -26,6 +26,7 @@ function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “store”: settings, defaults, waits, weigh-in and rule. */
 export const storeStep = defineStep({
   kind: "store",
   fields: FIELDS,

@@ -26,6 +26,7 @@ function stuff(vessel: Vessel, step: StuffStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “stuff”: settings, defaults, waits, weigh-in and rule. */
 export const stuffStep = defineStep({
   kind: "stuff",
   fields: FIELDS,

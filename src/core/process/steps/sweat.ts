@@ -39,6 +39,7 @@ function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “sweat”: settings, defaults, waits, weigh-in and rule. */
 export const sweatStep = defineStep({
   kind: "sweat",
   fields: FIELDS,

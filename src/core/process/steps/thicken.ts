@@ -23,6 +23,7 @@ function thicken(vessel: Vessel, step: ThickenStep, context: StepContext): Appli
   });
 }
 
+/** What the house knows of “thicken”: settings, defaults, waits, weigh-in and rule. */
 export const thickenStep = defineStep({
   kind: "thicken",
   fields: FIELDS,

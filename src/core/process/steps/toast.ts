@@ -31,6 +31,7 @@ function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
   );
 }
 
+/** What the house knows of “toast”: settings, defaults, waits, weigh-in and rule. */
 export const toastStep = defineStep({
   kind: "toast",
   fields: FIELDS,

@@ -28,6 +28,7 @@ function top(vessel: Vessel, step: TopStep, context: StepContext): Applied {
   });
 }
 
+/** What the house knows of “top”: settings, defaults, waits, weigh-in and rule. */
 export const topStep = defineStep({
   kind: "top",
   fields: {},

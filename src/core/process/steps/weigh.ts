@@ -14,6 +14,7 @@ function weigh(vessel: Vessel, step: WeighStep, context: StepContext): Applied {
   return outcome(after, [hands(step, context, 1 + step.adds.length / 2)], { inputs: came.value });
 }
 
+/** What the house knows of “weigh”: settings, defaults, waits, weigh-in and rule. */
 export const weighStep = defineStep({
   kind: "weigh",
   fields: {},
