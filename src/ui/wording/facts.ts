@@ -255,9 +255,10 @@ export function describeOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: r
     if (verdict === "contains")
       open.push({
         tone: "harm",
-        says: contains.every((f) => f.labelDecides)
-          ? `Not for ${name}, unless labels say free of ${ALLERGEN_NAMES[allergen]}`
-          : `Not for ${name}: it contains ${ALLERGEN_NAMES[allergen]}`,
+        says:
+          contains.length > 0 && contains.every((f) => f.labelDecides)
+            ? `Not for ${name}, unless labels say free of ${ALLERGEN_NAMES[allergen]}`
+            : `Not for ${name}: it contains ${ALLERGEN_NAMES[allergen]}`,
       });
     if (verdict === "open")
       open.push({

@@ -1,0 +1,135 @@
+import { DEMO_KITCHEN } from "@/demo/household";
+import { ML_OF } from "../../quantities/units";
+import { foodIndex } from "../../foods/search";
+import { FOODS } from "../../foods/table";
+import { ownFood } from "../../foods/own";
+import { contents, context, food, likely, run, vesselOf } from "../__tests__/context";
+import { add, moistureOf, NOTHING, totalG } from "../contents";
+import { EMPTY_VESSEL, type Fact, type Outcome, type Vessel } from "../ledger";
+import { newStep, type Step, type StepKind, type StepOf } from "../registry";
+import { applyStep } from "../apply";
+
+/**
+ * Arithmetic done by hand beside each line: what a cook could check with a scale, a clock and a pencil. Rates and minutes are
+ * the house's own estimates, written down in `docs/models.md`.
+ */
+const step = <K extends StepKind>(kind: K, more: Partial<StepOf<K>> = {}): Step =>
+  ({ ...newStep(kind, "s"), ...more }) as unknown as Step;
+const handsMin = ({ phases }: Outcome) => phases.reduce((m, p) => (p.kind === "hands" ? m + p.minutes : m), 0);
+const fact = <K extends Fact["kind"]>(outcome: Outcome, kind: K) =>
+  outcome.facts.find((f): f is Extract<Fact, { kind: K }> => f.kind === kind);
+const tofu = (massG = 300): Vessel => vesselOf(contents("tofu-firm", massG));
+
+describe("hands-on minutes", () => {
+  test.each([
+    // 300 g at 5 g a minute and mm: 50 g/min, and a minute for board and knife.
+    ["cut into 10 mm", step("cut", { how: "cut", pieceMm: 10 }), 1 + 300 / 50],
+    // Finer than 6 mm nobody gets slower than 30 g a minute; coarser than 50 mm nobody faster than 250.
+    ["cut into 3 mm", step("cut", { how: "cut", pieceMm: 3 }), 1 + 300 / 30],
+    ["cut into 80 mm", step("cut", { how: "cut", pieceMm: 80 }), 1 + 300 / 250],
+    ["tear", step("cut", { how: "tear", pieceMm: 30 }), 1 + 300 / 120],
+    ["shred", step("cut", { how: "shred", pieceMm: 30 }), 1 + 300 / 60],
+    ["crumble", step("cut", { how: "crumble", pieceMm: 8 }), 1 + 300 / 200],
+    ["grate", step("cut", { how: "grate", pieceMm: 8 }), 1 + 300 / 80],
+    ["top with two things", step("top", { adds: [food("panko", 20), food("parsley", 5)] }), 2 + 2 / 2],
+    ["a batter's minutes", step("batter", { adds: [food("wheat-flour", 100), food("water", 120)] }), 4],
+    ["soak", step("soak", { adds: [food("water", 500)] }), 2],
+  ] as const)("%s", (name, s, minutes) => {
+    const vessel = name === "soak" ? vesselOf(contents("soy-strips", 100)) : tofu();
+    expect(handsMin(run(vessel, s))).toBeCloseTo(minutes, 9);
+  });
+  test("mash: four minutes and one for every 500 g with what goes in", () => {
+    const outcome = run(
+      vesselOf(contents("potato", 900)),
+      step("mash", { adds: [food("soy-milk", 100)], saltTo: null }),
+    );
+    // 2.5 % of the potatoes' water steams off before.
+    const steam = 0.025 * contents("potato", 900).waterG;
+    expect(handsMin(outcome)).toBeCloseTo(4 + (1000 - steam) / 500, 9);
+    expect(totalG(outcome.after.batch)).toBeCloseTo(1000 - steam, 9);
+    expect(outcome.outputs[0]).toMatchObject({ to: "air" });
+  });
+});
+
+describe("what stays, by pencil", () => {
+  test("two rinses of a litre round 100 g of water take what is dissolved to (1 − 0.25 · 1000/1100)²", () => {
+    const salty = vesselOf(add(contents("tofu-firm", 0), { ...NOTHING, waterG: 100, saltG: 5, sugarG: 2 }));
+    const { after } = run(salty, step("rinse", { how: "swirl", times: 2, waterG: 1000 }));
+    const stays = (1 - (0.25 * 1000) / 1100) ** 2;
+    expect(after.batch.saltG).toBeCloseTo(5 * stays, 9);
+    expect(after.batch.sugarG).toBeCloseTo(2 * stays, 9);
+    expect(after.batch.waterG).toBeCloseTo(100, 9);
+    // Standing ten minutes it comes more than twice as far: 0.6 for 0.25.
+    const stood = run(salty, step("rinse", { how: "soak", times: 1, waterG: 1000 })).after.batch.saltG;
+    expect(stood).toBeCloseTo(5 * (1 - (0.6 * 1000) / 1100), 9);
+  });
+  test("cooling: 1 kg, 4 cm deep in the room: τ = m c d/(2 V h) · 1.3, and twice the time is the square of the share", () => {
+    const hot = vesselOf({ ...contents("lentils-cooked", 1000), tempC: 80 });
+    const after = (minutes: number) =>
+      run(hot, step("cool", { minutes, depthMm: 40, where: "room" })).after.batch.tempC;
+    // 1 kg · 3900 J/kgK over 10 W/m²K · 2 · 0.001 m³/0.04 m, in minutes.
+    const tau = (3900 / (10 * ((2 * 0.001) / 0.04)) / 60) * 1.3;
+    expect(after(60)).toBeCloseTo(20 + 60 * Math.exp(-60 / tau), 9);
+    expect((after(120) - 20) / 60).toBeCloseTo(((after(60) - 20) / 60) ** 2, 9);
+    const iced = run(hot, step("cool", { minutes: 60, depthMm: 40, where: "ice-bath" }));
+    expect(iced.after.batch.tempC).toBeCloseTo(0.5 + 79.5 * Math.exp(-60 / (tau / 10)), 9);
+    // From 80 to 21 °C in a room of 20: τ ln(60/1).
+    const hours = fact(run(hot, step("cool", { minutes: 60, depthMm: 40, where: "room" })), "cooled")?.hoursTo21;
+    expect(hours).toBeCloseTo((tau * Math.log(60)) / 60, 9);
+  });
+  test("salt wanders into boiled roots, at most to the share that both waters would have, and more in smaller ones", () => {
+    const boiled = (pieceMm: number) =>
+      run(vesselOf(contents("potato", 800)), step("boil", { pieceMm, adds: [food("water", 1500), food("salt", 15)] }));
+    const salt = (o: Outcome) => o.after.batch.saltG - contents("potato", 800).saltG;
+    const even = (15 / (1500 + contents("potato", 800).waterG)) * contents("potato", 800).waterG;
+    expect(salt(boiled(28))).toBeGreaterThan(0.1 * even);
+    expect(salt(boiled(28))).toBeLessThan(even);
+    // A pot without salt gives none.
+    const plain = run(vesselOf(contents("potato", 800)), step("boil", { pieceMm: 28, adds: [food("water", 1500)] }));
+    expect(Math.abs(salt(plain))).toBeLessThan(0.05);
+    expect(boiled(28).after.batch.tempC).toBe(100);
+  });
+  test("batter: 120 g of water to 100 g of flour, dry matter over 0.89, and a flour that nobody knows is none", () => {
+    const made = run(EMPTY_VESSEL, step("batter", { adds: [food("wheat-flour", 100), food("water", 120)] }));
+    const flour = contents("wheat-flour", 100);
+    expect(fact(made, "batter")?.waterPerFlour).toBeCloseTo((120 + flour.waterG) / ((flour.solids.sum + 0) / 0.89), 1);
+    const water = applyStep(
+      vesselOf(contents("tofu-firm", 100)),
+      step("batter", { adds: [food("water", 50)] }),
+      likely,
+    );
+    expect(water).toMatchObject({ ok: false, failure: { kind: "no-binder" } });
+  });
+  test("a bath that was drunk to the last gram leaves no bath", () => {
+    const outcome = run(
+      vesselOf(contents("soy-strips", 100)),
+      step("soak", { minutes: 600, adds: [food("water", 60)] }),
+    );
+    expect(fact(outcome, "bath-short")?.missingG).toBeGreaterThan(50);
+    expect(totalG(outcome.after.bath ?? NOTHING)).toBeLessThan(4);
+    expect(moistureOf(outcome.after.batch)).toBeLessThan(1);
+  });
+});
+
+describe("what the kitchen lacks", () => {
+  test("without an air fryer there is a reason; a long bake is left alone, a short one watched", () => {
+    const none = { ...context((_id, e) => e.likely), machine: () => null };
+    expect(applyStep(tofu(), step("air-fry"), none)).toMatchObject({ ok: false, failure: { kind: "no-machine" } });
+    const baked = (minutes: number) => run(tofu(), step("bake", { minutes })).phases.map((p) => p.kind);
+    expect(baked(30)).toContain("wait");
+    expect(baked(15)).toContain("watch");
+    expect(baked(15)).not.toContain("wait");
+  });
+});
+
+test("imperial and Australian measures are none of the metric ones (GNU units: brcup, brtablespoon; AS: 20 mL)", () => {
+  expect(ML_OF.imperial.cup).toBeCloseTo(284.130625, 6);
+  expect(ML_OF.imperial.tbsp).toBeCloseTo(284.130625 / 16, 6);
+  expect(ML_OF.au.tbsp).toBe(20);
+  expect(ML_OF.au.cup).toBe(250);
+  expect(DEMO_KITCHEN.spoons).toBe("metric");
+});
+test("a food whose name is the whole question comes before one that only begins with it", () => {
+  const index = foodIndex([...FOODS, ownFood("a", "Salt marsh grass"), ownFood("b", "Salt")]);
+  expect(index.find("salt")[0]?.id).toBe("b");
+});

@@ -1,0 +1,179 @@
+import { CARAWAY_PATTIES, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
+import { editStep } from "../dish/edit";
+import { plan, type PlanInput } from "../plan";
+import { progressOf } from "../process/log";
+import { descriptorOf } from "../process/registry";
+import { SALT_TARGETS } from "../models/salt";
+import { burnersOf } from "./burners";
+import { type Coming, nextUp } from "./nextUp";
+import { schedule, type Schedule } from "./schedule";
+import { scheduleQuestion } from "./question";
+import { minutesUnattended, paceOf, runningTimers, stepInHand, timerOf } from "./underWay";
+import { waitsBetween } from "./waits";
+import { orderOfWork, rowsOf, takesUp } from "./work";
+
+const supper = demoSupper("2026-11-29T19:00:00.000Z");
+const input: PlanInput = { supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: [], log: [] };
+const planned = plan(input);
+const found = schedule(scheduleQuestion(planned, DEMO_KITCHEN, supper.serveAt));
+if (found.kind !== "fits") throw new Error("the demo fits");
+const key = (step: string) => `mustard-strips.${step}`;
+const moves = orderOfWork(planned, found);
+
+describe("the order of work", () => {
+  test("by their beginnings, ties by the order of the dish; without times in the order of the dish", () => {
+    const starts = moves.map((m) => m.startMin);
+    expect(starts).toEqual([...starts].sort((a, b) => a - b));
+    expect(moves[0]?.startMin).toBe(found.startMin);
+    expect(orderOfWork(planned, null).map((m) => m.key)).toEqual(rowsOf(planned).map((r) => r.key));
+    const sear = moves.find((m) => m.key === key("strips-sear"));
+    expect(sear).toMatchObject({ part: "Strips", dish: MUSTARD_STRIPS.name });
+    expect(sear?.minutes).toBeGreaterThanOrEqual(sear?.handsMin ?? Infinity);
+  });
+  test("a step that cannot be computed, and those that wait for it, have no place in it", () => {
+    const gone = editStep(MUSTARD_STRIPS, "strips-marinate", (s) => ({
+      ...s,
+      adds: [{ kind: "food", food: "gone", massG: 3 }],
+    }));
+    const broken = plan({ ...input, supper: { ...supper, dishes: [gone] } });
+    const keys = orderOfWork(broken, null).map((m) => m.key);
+    expect(keys).toContain(key("strips-squeeze"));
+    expect(keys).not.toContain(key("strips-marinate"));
+    expect(keys).not.toContain(key("strips-sear"));
+  });
+  test("a step takes up what stands before it in its part, and the last of each part that joins", () => {
+    const row = (id: string) => rowsOf(planned).find((r) => r.key === key(id))!;
+    expect(takesUp(planned, row("strips-drain"))).toEqual([key("strips-soak")]);
+    expect(takesUp(planned, row("sauce-join"))).toEqual([key("sauce-thicken"), key("strips-sear")]);
+    expect(takesUp(planned, row("strips-weigh"))).toEqual([]);
+  });
+});
+
+describe("burners", () => {
+  test("none holds two steps at once, and where there is a choice the hottest step has the strongest", () => {
+    const stands = burnersOf(moves, DEMO_KITCHEN);
+    const byBurner = new Map<string, [number, number][]>();
+    for (const m of moves) {
+      const burner = stands.get(m.key);
+      if (burner) byBurner.set(burner, [...(byBurner.get(burner) ?? []), [m.startMin, m.startMin + m.minutes]]);
+    }
+    for (const spans of byBurner.values())
+      for (const [i, [from, to]] of spans.entries())
+        for (const [f, t] of spans.slice(i + 1)) expect(to <= f || from >= t).toBe(true);
+    const watts = (step: string) => DEMO_KITCHEN.burners.find((b) => b.id === stands.get(key(step)))?.watts;
+    expect(watts("strips-sear")).toBe(1800);
+    expect(stands.has(key("strips-soak"))).toBe(false);
+    // One burner for two that want it at the same time: the hotter one stands on it.
+    const one = { ...DEMO_KITCHEN, burners: DEMO_KITCHEN.burners.slice(0, 1) };
+    const clash = moves.map((m) => ({ ...m, startMin: -20, minutes: 10 }));
+    expect([...burnersOf(clash, one).keys()]).toHaveLength(1);
+  });
+});
+
+describe("under way", () => {
+  const begun = progressOf([
+    { kind: "begun", at: 0, step: key("strips-weigh") },
+    { kind: "done", at: 60_000, step: key("strips-weigh") },
+    { kind: "timer", at: 60_000, step: key("strips-soak"), minutes: 10 },
+    { kind: "timer", at: 90_000, step: "gone.step", minutes: 0 },
+  ]);
+  test("the step in hand is the first that is not done, the last one when all are, none when there is none", () => {
+    expect(stepInHand(moves, begun)).toBe(1);
+    const all = progressOf(moves.map((m, i) => ({ kind: "done", at: i, step: m.key }) as const));
+    expect(stepInHand(moves, all)).toBe(moves.length - 1);
+    expect(stepInHand([], begun)).toBeNull();
+  });
+  test("a timer is for what passes by itself, else for a batch, else there is none", () => {
+    const outcome = (id: string) => {
+      const row = rowsOf(planned).find((r) => r.key === key(id));
+      if (row?.state !== "computed") throw new Error(id);
+      return row.outcome;
+    };
+    expect(timerOf(outcome("strips-soak"))).toEqual({ minutes: 10, of: "step" });
+    expect(minutesUnattended(outcome("strips-soak"))).toBe(10);
+    const sear = timerOf(outcome("strips-sear"));
+    expect(sear?.of).toBe("batch");
+    expect(sear?.minutes).toBeGreaterThan(2);
+    expect(timerOf(outcome("strips-weigh"))).toBeNull();
+  });
+  test("timers count from the instant they were started, wherever they stand, and below zero once they ran out", () => {
+    const rows = new Map(rowsOf(planned).map((r) => [r.key, r]));
+    const timers = runningTimers(begun, rows, 60_000 + 4 * 60_000);
+    expect(timers[0]).toMatchObject({ where: "worktop", leftMs: 6 * 60_000, totalMs: 600_000 });
+    expect(timers[1]).toMatchObject({ where: "worktop", leftMs: 90_000 - 300_000, totalMs: 1 });
+    const boiling = progressOf([{ kind: "timer", at: 0, step: key("mash-boil"), minutes: 5 }]);
+    expect(runningTimers(boiling, rows, 0)[0]?.where).toBe("burner");
+  });
+  test("late is what its hands-on work should be over by, early what should not have begun", () => {
+    const at = (minute: number) => paceOf({ startMin: -60, handsMin: 10 }, minute * 60_000, 0);
+    expect(at(-70)).toEqual({ lateMin: 0, earlyMin: 10 });
+    expect(at(-55)).toEqual({ lateMin: 0, earlyMin: 0 });
+    expect(at(-50)).toEqual({ lateMin: 0, earlyMin: 0 });
+    expect(at(-43)).toEqual({ lateMin: 7, earlyMin: 0 });
+  });
+});
+
+describe("what comes next", () => {
+  const coming = (cooking: Coming["cooking"], firstAt: number | null): Coming => ({ cooking, firstAt });
+  test("a cooking under way before everything, then the earliest beginning; done and timeless ones are passed over", () => {
+    const [late, soon] = [coming("none", 200), coming("none", 100)];
+    expect(nextUp([late, soon, coming("none", null), coming("done", 1)])).toBe(soon);
+    const underWay = coming("under way", 900);
+    expect(nextUp([soon, underWay])).toBe(underWay);
+    expect(nextUp([coming("none", null), coming("done", 5)])).toBeNull();
+    expect(nextUp([])).toBeNull();
+  });
+});
+
+test("waits between steps by the clock, the longest of several takers", () => {
+  const task = (id: string, minutes: number) => ({
+    id,
+    step: id,
+    dish: "d",
+    part: "p",
+    kind: "hands" as const,
+    minutes,
+    demands: {},
+    ovenC: null,
+  });
+  const lag = (from: string, to: string) => ({ from, to, minMin: 0, maxMin: null });
+  const net = {
+    tasks: [task("a", 5), task("b", 5), task("c", 5)],
+    lags: [lag("a", "b"), lag("a", "c"), lag("c", "serve")],
+  };
+  const waits = waitsBetween(net, { a: -100, b: -90, c: -60 });
+  expect([...waits]).toEqual([
+    ["a", 35],
+    ["c", 55],
+  ]);
+});
+
+test("two dishes in one supper, and one dish in two suppers, have tasks of their own", () => {
+  const both = plan({ ...input, supper: { ...supper, dishes: [MUSTARD_STRIPS, CARAWAY_PATTIES] } });
+  const other = plan({ ...input, supper: { ...supper, id: "monday" } });
+  const ids = [...both.tasks, ...other.tasks].map((t) => t.id);
+  expect(new Set(ids).size).toBe(ids.length);
+  // Steps keep the names under which logs are stored.
+  expect(other.tasks[0]?.step).toBe(planned.tasks[0]?.step);
+});
+
+/** How long a result usually waits, minutes: common practice, by what is lost first. */
+test.each([
+  ["crust and heat", ["sear", "fry", "griddle", "deep-fry", "hold", "reheat", "serve"], 10],
+  ["gas of the baking powder, a coat that goes soft", ["batter", "coat", "drain", "air-fry"], 15],
+  ["heat of a mash, a mix before it is shaped", ["mash", "bind", "soak", "stand"], 20],
+  ["raw and cut", ["cut", "pulse", "blanch", "gel", "press"], 240],
+] as const)("usual waits: %s", (_why, kinds, minutes) => {
+  for (const kind of kinds) expect([kind, descriptorOf(kind).waitsMin]).toEqual([kind, minutes]);
+});
+/** Salt in the finished part (design, card 5; job §4: 1.0–1.5 % in the finished dish, sausage and rashers above). */
+test.each([
+  ["loaf", 0.011, 0.013, 0.015],
+  ["mash", 0.008, 0.01, 0.012],
+  ["sausage", 0.015, 0.018, 0.021],
+] as const)("salt target of a %s", (kind, ...figures) => expect(SALT_TARGETS[kind]).toEqual(figures));
+
+test("a schedule that is no plan puts nothing in time", () => {
+  const none: Schedule = { kind: "does-not-fit", proven: true, contradiction: [], reliefs: [], nodesUsed: 0 };
+  expect(orderOfWork(planned, none).every((m) => m.startMin === 0)).toBe(true);
+});
