@@ -19,7 +19,7 @@ test("from the empty state: another dish, kitchen and eaters, only through the s
 
   // A dish from nothing: bound pieces of another food.
   await page.getByRole("link", { name: "Counter", exact: true }).click();
-  await page.getByRole("button", { name: "New dish" }).click();
+  await page.getByRole("button", { name: "Start your first dish" }).click();
   await page.waitForURL("**/supper/bench?*");
   await page.getByRole("button", { name: "Bound and shaped" }).click();
   await expect.poll(() => vessel(page, "Weigh")).toMatch(/^Weigh: 30 g/);

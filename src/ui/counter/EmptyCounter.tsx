@@ -16,7 +16,7 @@ export function EmptyCounter({
 }) {
   return (
     <Box maxW="52rem" mx="auto" px="5" py={{ base: "10", md: "20" }}>
-      <Heading as="h1" fontSize={{ base: "3xl", md: "5xl" }} maxW="20ch">
+      <Heading as="h1" fontSize={{ base: "3xl", md: "5xl" }} lineHeight="1.15" maxW="20ch">
         Meat out of the pan, the bite kept.
       </Heading>
       <Text fontSize="xl" color="quiet" mt="4" maxW="52ch">
