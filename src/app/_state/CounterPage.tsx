@@ -6,14 +6,8 @@ import { type Dish, headCount, type Supper } from "@/core/dish/dish";
 import { duplicate } from "@/core/dish/scale";
 import { localTime, nextWeekday } from "@/core/calendar/localTime";
 import { nextUp } from "@/core/schedule/nextUp";
-import {
-  type Awaited,
-  Counter,
-  type NextThing,
-  type ShelfLine,
-  type SupperLine,
-  type WorkList,
-} from "@/ui/counter/Counter";
+import { Counter } from "@/ui/counter/Counter";
+import type { Awaited, NextThing, ShelfLine, SupperLine, WorkList } from "@/ui/counter/counterProps";
 import { EmptyCounter } from "@/ui/counter/EmptyCounter";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import type { TimerView } from "@/ui/stove/Stove";
+import type { TimerView } from "@/ui/stove/stoveProps";
 
 /** A short tone when a timer runs out while the page is open; the screen says it in any case. */
 export function useRing(timers: readonly Pick<TimerView, "step" | "leftMs">[]) {

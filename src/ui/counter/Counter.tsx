@@ -4,74 +4,14 @@ import { Box, Flex, Grid, Heading, HStack, Stack, Text, VisuallyHidden } from "@
 import { ChefHat, CopyPlus, PencilLine, Plus, Trash2 } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import type { Dish } from "@/core/dish/dish";
-import type { Eater } from "@/core/household/people";
 import { Card, IconDo, Quiet } from "../frame/controls";
 import { TextField } from "../frame/fields";
 import { COMING, linesToCome, NextCard, SupperCard, Work } from "./cards";
 import { DishMark } from "./DishMark";
-import type { SupperWishes } from "./StartSupper";
+import type { CounterProps } from "./counterProps";
 
 /** The form and its checks come when a dish is taken from the shelf. */
 const StartSupper = dynamic(() => import("./StartSupper").then((m) => m.StartSupper), { ssr: false });
-
-/** The one thing to do next, of all suppers. */
-export interface NextThing {
-  readonly when: string;
-  readonly title: string;
-  readonly says: string;
-  readonly href: string;
-  readonly does: string;
-  readonly late: boolean;
-}
-export interface SupperLine {
-  readonly id: string;
-  readonly day: string;
-  readonly at: string;
-  readonly name: string;
-  readonly dishes: string;
-  /** null until they are worked out: their place is kept. */
-  readonly remarks: readonly { readonly tone: "good" | "watch" | "harm" | "plain"; readonly says: string }[] | null;
-  /** How many remarks will come at most, for their place. */
-  readonly remarksAwaited: number;
-  readonly start: string;
-  readonly startSays: string;
-  readonly href: string;
-}
-export interface ShelfLine {
-  readonly dish: Dish;
-  readonly says: string;
-  readonly parts: readonly number[];
-}
-/** The order of work of the supper that comes first. */
-export interface WorkList {
-  readonly title: string;
-  readonly href: string;
-  readonly lines: readonly { readonly time: string; readonly title: string; readonly says: string }[];
-}
-/** What is still being worked out keeps its place, so that nothing jumps when it comes. */
-export interface Awaited {
-  /** The next thing to do. */
-  readonly next: boolean;
-  /** Lines of the order of work; 0 when none is awaited. */
-  readonly workLines: number;
-}
-export interface CounterProps {
-  readonly awaited: Awaited;
-  readonly next: NextThing | null;
-  readonly work: WorkList | null;
-  readonly suppers: readonly SupperLine[];
-  readonly shelf: readonly ShelfLine[];
-  readonly eaters: readonly Eater[];
-  readonly wishes: SupperWishes;
-  readonly onStart: (dish: Dish, wishes: SupperWishes) => void;
-  readonly onNewDish: () => void;
-  readonly onRemoveSupper: (id: string) => void;
-  readonly onRemoveDish: (dish: Dish) => void;
-  readonly onDuplicateDish: (dish: Dish) => void;
-  readonly onRenameDish: (dish: Dish, name: string) => void;
-  readonly onClear: () => void;
-}
 
 export function Counter(props: CounterProps) {
   const { next, suppers, shelf, eaters, wishes } = props;

@@ -3,7 +3,7 @@
 import { Box, Flex, Heading, HStack, Text } from "@chakra-ui/react";
 import { Trash2 } from "lucide-react";
 import { Card, IconDo, Link, Remark } from "../frame/controls";
-import type { NextThing, SupperLine, WorkList } from "./Counter";
+import type { NextThing, SupperLine, WorkList } from "./counterProps";
 
 /** Of the size of what will stand here. */
 export const COMING: NextThing = { when: "…", title: "…", says: "Working it out.", href: "/", does: "…", late: false };

@@ -1,7 +1,8 @@
 import { screen, within } from "@testing-library/react";
 import { DEMO_EATERS, MUSTARD_STRIPS } from "@/demo/household";
 import { show } from "../__tests__/support";
-import { Counter, type CounterProps } from "./Counter";
+import { Counter } from "./Counter";
+import type { CounterProps } from "./counterProps";
 import { EmptyCounter } from "./EmptyCounter";
 import { StartSupper } from "./StartSupper";
 

@@ -33,7 +33,7 @@ export function Notebook(props: NotebookProps) {
           Nothing cooked yet
         </Heading>
         <Text fontSize="xl" color="quiet" mt="3" mb="6">
-          When a supper is on the table, its entry lies here: planned minutes and grams beside the real ones, how the
+          When a supper is on the table, its entry lies here: planned minutes and grams beside the actual ones, how the
           bite came out, what to change next time.
         </Text>
         <Link

@@ -12,7 +12,7 @@ export function PlannedActual({ rows }: Props) {
   const data = rows.map((r) => ({
     name: r.name,
     planned: Math.round(r.planned * 10) / 10,
-    real: r.actual === null ? null : Math.round(r.actual * 10) / 10,
+    actual: r.actual === null ? null : Math.round(r.actual * 10) / 10,
   }));
   const ink = "var(--jp-colors-ink)";
   return (
@@ -47,7 +47,7 @@ export function PlannedActual({ rows }: Props) {
             formatter={(name) => <span style={{ color: ink }}>{name}</span>}
           />
           <Bar dataKey="planned" fill="var(--jp-colors-edge)" isAnimationActive={false} />
-          <Bar dataKey="real" fill="var(--jp-colors-jade)" isAnimationActive={false} />
+          <Bar dataKey="actual" fill="var(--jp-colors-jade)" isAnimationActive={false} />
         </BarChart>
       </ResponsiveContainer>
     </Box>

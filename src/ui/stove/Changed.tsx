@@ -4,7 +4,7 @@ import { Box, Flex, Text } from "@chakra-ui/react";
 import type { Difference } from "@/core/process/compare";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import { foodInText } from "../wording/words";
-import type { StoveProps } from "./Stove";
+import type { StoveProps } from "./stoveProps";
 
 /** What the last reading changed further on, from what to what. */
 export function Changed({

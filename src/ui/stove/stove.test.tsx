@@ -4,7 +4,8 @@ import { show } from "../__tests__/support";
 import type { TextContext } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 import { BeforeCooking } from "./BeforeCooking";
-import { Stove, type StoveProps } from "./Stove";
+import { Stove } from "./Stove";
+import type { StoveProps } from "./stoveProps";
 
 const textContext: TextContext = {
   units: "metric",

@@ -1,0 +1,55 @@
+import type { Difference } from "@/core/process/compare";
+import type { Caution } from "@/core/safety/rule";
+import type { StepText } from "../wording/stepText";
+import type { TextContext } from "../wording/words";
+import type { ScaleProps } from "./Scale";
+
+export interface TimerView {
+  readonly step: string;
+  readonly title: string;
+  readonly where: string;
+  readonly leftMs: number;
+  readonly totalMs: number;
+  readonly cue: string;
+}
+export interface StoveStep {
+  readonly spoken: StepText;
+  readonly part: string;
+  readonly number: number;
+  readonly of: number;
+  readonly cue: string;
+  readonly cueSeen: boolean;
+  readonly cautions: readonly Caution[];
+  readonly waitsFor: TimerView | null;
+  /** Minutes that a timer at this step would run, and what for. */
+  readonly timer: { readonly minutes: number; readonly label: string } | null;
+  readonly startsOnNext: boolean;
+  readonly scale: ScaleProps | null;
+  readonly nextTitle: string | null;
+}
+export interface StripPiece {
+  readonly key: string;
+  readonly minutes: number;
+  readonly state: "done" | "now" | "to come";
+  readonly title: string;
+}
+export interface StoveProps {
+  readonly step: StoveStep;
+  readonly timers: readonly TimerView[];
+  readonly after: readonly { readonly time: string; readonly title: string; readonly says: string }[];
+  readonly strip: readonly StripPiece[];
+  readonly clock: string;
+  readonly pace: { readonly late: boolean; readonly says: string };
+  /** What is told once, above the step: an allergen that stands otherwise than when the cooking began. */
+  readonly news: readonly string[];
+  readonly changed: { readonly says: string; readonly differences: readonly Difference[] } | null;
+  readonly textContext: TextContext;
+  readonly titleOf: (key: string) => string;
+  readonly keysOn: boolean;
+  readonly onKeys: (on: boolean) => void;
+  readonly onNext: () => void;
+  readonly onBack: (() => void) | null;
+  readonly onCue: (seen: boolean) => void;
+  readonly onTimer: () => void;
+  readonly onTimerOff: (step: string) => void;
+}
