@@ -34,9 +34,46 @@ describe("hands-on minutes", () => {
     ["top with two things", step("top", { adds: [food("panko", 20), food("parsley", 5)] }), 2 + 2 / 2],
     ["a batter's minutes", step("batter", { adds: [food("wheat-flour", 100), food("water", 120)] }), 4],
     ["soak", step("soak", { adds: [food("water", 500)] }), 2],
+    ["weigh three things", step("weigh", { adds: [food("salt", 1), food("panko", 9), food("thyme", 1)] }), 1 + 3 / 2],
+    ["sort at 200 g a minute", step("sort"), 1 + 300 / 200],
+    ["drain", step("drain"), 1],
+    ["pat 400 g a minute", step("pat"), 1 + 300 / 400],
+    ["press", step("press"), 2],
+    ["freeze", step("freeze"), 2],
+    ["season", step("season", { adds: [food("salt", 2)] }), 2],
+    ["marinate", step("marinate", { adds: [food("soy-sauce", 20)] }), 3],
+    ["bind", step("bind", { adds: [food("ground-flax", 20)] }), 4],
+    ["rest", step("rest"), 1],
+    ["layer one thing", step("layer", { adds: [food("passata", 50)] }), 3 + 1],
+    ["hold", step("hold"), 1],
+    ["stand", step("stand"), 0.5],
+    ["cool", step("cool"), 2],
+    ["store", step("store"), 3],
+    ["reheat", step("reheat"), 2],
+    ["serve", step("serve"), 3],
+    ["bake", step("bake"), 2],
+    ["steam", step("steam"), 2],
+    ["simmer", step("simmer", { adds: [food("water", 100)] }), 1],
+    // Two minutes for the machine, one and a half for each filling of it: 300 g are one.
+    ["pulse", step("pulse"), 2 + 1.5],
+    // A minute, half a minute a rinse, and half a minute of swirling each.
+    ["rinse twice", step("rinse", { how: "swirl", times: 2 }), 1 + 2 * 0.5 + 2 * 0.5],
+    ["thicken", step("thicken", { minutes: 2, adds: [food("corn-starch", 5), food("water", 50)] }), 1 + 2],
   ] as const)("%s", (name, s, minutes) => {
     const vessel = name === "soak" ? vesselOf(contents("soy-strips", 100)) : tofu();
     expect(handsMin(run(vessel, s))).toBeCloseTo(minutes, 9);
+  });
+  const pieces = { count: 12, eachG: 25, form: "ball", diameterMm: 36, thicknessMm: 36, lengthMm: 36 } as const;
+  test.each([
+    // A fifth of a minute a piece, ten minutes at the most.
+    ["glaze", step("glaze", { adds: [food("maple-syrup", 20)] }), 1 + 12 * 0.2],
+    ["stuff eight", step("stuff", { count: 8 }), 1 + 8 * 0.8],
+    ["slice ten", step("slice", { count: 10, thicknessMm: 3 }), 1 + 10 * 0.15],
+  ] as const)("%s", (_name, s, minutes) => {
+    expect(handsMin(run({ ...tofu(), pieces }, s))).toBeCloseTo(minutes, 9);
+  });
+  test("the cook's own minutes stand instead of the usual ones", () => {
+    expect(handsMin(run(tofu(), step("season", { handsMin: 9, adds: [food("salt", 2)] })))).toBe(9);
   });
   test("mash: four minutes and one for every 500 g with what goes in", () => {
     const outcome = run(
