@@ -110,7 +110,11 @@ export function KitchenPage() {
               then(food.id),
             );
           }}
-          onOwn={(food, label) => void change(label, [put("foods", food)])}
+          onOwn={({ id, name, like }, label) => {
+            // What is shown is the food with what it inherits; only what the cook changed is kept.
+            const own = house.own.find((f) => f.id === id);
+            if (own) void change(label, [put("foods", { ...own, name, like })]);
+          }}
           onRemoveOwn={(food) =>
             void change(
               "Remove a food",

@@ -140,6 +140,12 @@ describe("replacing restores the file", () => {
     expect(after.labels).toContainEqual(label("stock", "gluten", "contains"));
     expect(after.foods[0]?.allergens).toMatchObject({ nuts: "contains", soy: "free", lupin: "contains" });
   });
+  test("a label of an own food that is on both sides is no exception", () => {
+    const here: Household = { ...file, labels: [label("own-1", "soy", "contains")] };
+    expect(clashesOf(here, file, "replace").labels.map((c) => c.id)).toEqual(["own-1.soy"]);
+    const after = broughtIn(here, file, "replace", new Set(), "~2");
+    expect(after.labels).toContainEqual(label("own-1", "soy", "contains"));
+  });
   test("of two logs the longer stays when one begins the other; else the cook is asked, and this one stands", () => {
     const more: LogEntry[] = [...log, { kind: "finished", at: 99 }];
     const other: LogEntry[] = [{ kind: "begun", at: 5, step: "mustard-strips.strips-soak" }];

@@ -51,7 +51,8 @@ function labelClashes(here: Household, file: Household, how: HowToBringIn): Labe
   const said = new Map(allergenLabels(here).map((l) => [l.id, l.state]));
   const ownThere = new Set(file.foods.map((f) => f.id));
   return allergenLabels(file).flatMap(({ id, food, allergen, state }) => {
-    if (ownThere.has(food)) return [];
+    // An own food of the file gets an id of its own among copies: nothing here speaks of it.
+    if (how === "copies" && ownThere.has(food)) return [];
     const read = said.get(id);
     const stands = read ?? (how === "copies" ? (table.get(food)?.[allergen] ?? "unknown") : undefined);
     if (stands === undefined || stands === state) return [];
