@@ -26,7 +26,7 @@ export const PartHead = memo(function PartHead({ part, insteadOf, frozen, undoLa
         </Heading>
       </Box>
       {!frozen && (
-        <HStack gap="1">
+        <HStack gap="1" flexWrap="wrap">
           <TextField
             key={part.id}
             label="Name of the part"
