@@ -66,7 +66,7 @@ const Dishes = memo(function Dishes({ plan, dishId, name, partId, textContext, f
       {plan.dishes.map((d) => (
         <Box key={d.id} mb="2">
           {d.id === dishId && !frozen ? (
-            <TextField label="Dish" hideLabel value={name} onCommit={actions.renameDish} />
+            <TextField label="Dish" hideLabel wraps value={name} onCommit={actions.renameDish} />
           ) : (
             <chakra.button
               type="button"

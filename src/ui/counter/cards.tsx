@@ -63,7 +63,15 @@ export function Work({ work }: { work: WorkList }) {
         <Heading as="h2" fontSize="lg">
           {work.title}
         </Heading>
-        <Link href={work.href} color="jade" fontWeight="600" textDecoration="underline">
+        <Link
+          href={work.href}
+          display="inline-flex"
+          alignItems="center"
+          minH={{ base: "11", md: "0" }}
+          color="jade"
+          fontWeight="600"
+          textDecoration="underline"
+        >
           the clock
         </Link>
       </Flex>

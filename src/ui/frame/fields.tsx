@@ -1,7 +1,7 @@
 "use client";
 
-import { Box, chakra, HStack, Input } from "@chakra-ui/react";
-import { useId, useState } from "react";
+import { Box, chakra, HStack, Input, Textarea } from "@chakra-ui/react";
+import { type ChangeEvent, useId, useState } from "react";
 
 interface NumberFieldProps {
   readonly label: string;
@@ -174,6 +174,8 @@ interface TextFieldProps {
   readonly hideLabel?: boolean;
   readonly mayBeEmpty?: boolean;
   readonly type?: string;
+  /** A name too long for its field goes on in a second line instead of being cut. */
+  readonly wraps?: boolean;
   readonly width?: string;
   readonly onCommit: (value: string) => void;
 }
@@ -183,6 +185,7 @@ export function TextField({
   hideLabel,
   mayBeEmpty = false,
   type = "text",
+  wraps = false,
   width = "100%",
   onCommit,
 }: TextFieldProps) {
@@ -195,6 +198,17 @@ export function TextField({
     setProblem(null);
     onCommit(draft.trim());
   };
+  const field = {
+    id,
+    "aria-label": hideLabel ? label : undefined,
+    "aria-invalid": problem !== null,
+    value: draft ?? value,
+    onChange: (e: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => setDraft(e.target.value),
+    onBlur: commit,
+    px: "2.5",
+    bg: "card",
+    borderColor: problem ? "chilli" : "edge",
+  };
   return (
     <Box w={width}>
       {!hideLabel && (
@@ -202,20 +216,24 @@ export function TextField({
           {label}
         </chakra.label>
       )}
-      <Input
-        id={id}
-        aria-label={hideLabel ? label : undefined}
-        type={type}
-        value={draft ?? value}
-        onChange={(e) => setDraft(e.target.value)}
-        onBlur={commit}
-        onKeyDown={(e) => e.key === "Enter" && commit()}
-        h="10"
-        px="2.5"
-        bg="card"
-        borderColor={problem ? "chilli" : "edge"}
-        aria-invalid={problem !== null}
-      />
+      {wraps ? (
+        <Textarea
+          {...field}
+          rows={1}
+          minH="10"
+          py="2"
+          lineHeight="1.4"
+          resize="none"
+          css={{ fieldSizing: "content" }}
+          onKeyDown={(e) => {
+            if (e.key !== "Enter") return;
+            e.preventDefault();
+            commit();
+          }}
+        />
+      ) : (
+        <Input {...field} type={type} h="10" onKeyDown={(e) => e.key === "Enter" && commit()} />
+      )}
       {problem && (
         <Box role="alert" fontSize="sm" color="chilli" mt="1">
           {problem}

@@ -115,6 +115,7 @@ export function Bar({ children, units, onUnits, path }: BarProps) {
         gap={{ base: "2", md: "6" }}
         px={{ base: "3", md: "5" }}
         minH="14"
+        pt={{ base: "1.5", md: "0" }}
         wrap={{ base: "wrap", md: "nowrap" }}
       >
         <Brand />

@@ -16,7 +16,8 @@ export function PlannedActual({ rows }: Props) {
   }));
   const ink = "var(--jp-colors-ink)";
   return (
-    <Box h={`${Math.max(220, rows.length * 30 + 70)}px`} aria-hidden>
+    // A chart keeps its old width until it is measured anew: in a narrowed window it must not push the page wider meanwhile.
+    <Box h={`${Math.max(220, rows.length * 30 + 70)}px`} overflowX="clip" aria-hidden>
       <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 600, height: 300 }}>
         <BarChart
           data={data}
