@@ -52,7 +52,7 @@ test("bad, cut, foreign and newer files change nothing and say why; copies and r
     ["hello", "not JSON"],
     [text.slice(0, 5000), "stops in the middle"],
     ['{"recipe":1}', "not a Jade Pan household"],
-    [text.replace('"version": 3', '"version": 99'), "newer Jade Pan (version 99)"],
+    [text.replace('"version": 4', '"version": 99'), "newer Jade Pan (version 99)"],
     [text.replace('"altitudeM": 40', '"altitudeM": "high"'), "kitchen/altitudeM: must be a number"],
   ] as const) {
     await give(content);

@@ -68,6 +68,7 @@ const parse = (path) => ts.createSourceFile(path, readFileSync(path, "utf8"), ts
 
 /** What an expression may become, as text that leaves `\0` where the code of a child goes; none for most. */
 function variantsOf(node) {
+  if (node.parent === undefined) return [];
   if (ts.isBinaryExpression(node)) {
     const to = SWAPS.get(node.operatorToken.kind);
     return to === undefined ? [] : [{ from: node.operatorToken.getText(), to, parts: [node.left, to, node.right] }];

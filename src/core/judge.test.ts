@@ -48,9 +48,9 @@ describe("cautions follow the food that an own one is like", () => {
 });
 
 describe("standing between two steps", () => {
-  const tofu = step("weigh", [food("tofu-firm", 400)]);
-  const cut = step("cut");
-  const season = step("season", [food("salt", 4)]);
+  const tofu = step("weigh", [food("tofu-firm", 400)], { handsMin: 0 });
+  const cut = step("cut", [], { handsMin: 0 });
+  const season = step("season", [food("salt", 4)], { handsMin: 0 });
   const input = inputOf([tofu, cut, season], [], 5);
   const planned = plan(input);
   /** Everything as late as it can, with so many minutes between cutting and seasoning. */
@@ -91,7 +91,7 @@ describe("standing between two steps", () => {
     expect(allowed(null)).not.toContain("danger-zone");
   });
   test("usual waits never contradict the rule: what has stood for 90 minutes may wait 30 more, not 240", () => {
-    const stood = inputOf([tofu, step("rest", [], { minutes: 90, where: "worktop" }), cut, season]);
+    const stood = inputOf([tofu, step("rest", [], { minutes: 90, where: "worktop", handsMin: 0 }), cut, season]);
     const lag = plan(stood).lags.find((l) => l.from.includes(cut.id));
     expect(lag?.maxMin).toBe(30);
     // Fresh from the fridge it is the whole two hours, less than the usual four.

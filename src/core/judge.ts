@@ -1,5 +1,6 @@
 import { openBook } from "./foods/book";
 import type { FoodId } from "./foods/food";
+import { kitchenFacts } from "./household/kitchen";
 import type { Plan, PlanInput } from "./plan";
 import type { Avoidance, Caution, Computed } from "./safety/rule";
 import { cautionsOf } from "./safety/rules";
@@ -17,14 +18,15 @@ import { waitsBetween } from "./schedule/waits";
 export function judge(input: PlanInput, plan: Plan, schedule: Schedule | null): Caution[] {
   const { kin } = openBook(input);
   const eating = input.eaters.filter((e) => input.supper.eaters.includes(e.id));
-  const who = { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(plan), kin };
+  const { roomC, boilC } = kitchenFacts(input.kitchen);
+  const who = { smallEaters: eating.some((e) => e.small), avoided: avoidedFoods(plan), kin, roomC, boilC };
   const waits = schedule?.kind === "fits" ? waitsBetween(plan, schedule.starts) : null;
   return plan.dishes.flatMap((dish) => {
     const parts = dish.parts.map((p) => p.rows);
     const warmth = warmthOf(parts, waits);
-    return parts.flatMap((rows) => {
+    return dish.parts.flatMap(({ rows, served }) => {
       const computed = rows.filter((r): r is Computed => r.state === "computed");
-      return cautionsOf(computed, who, warmth);
+      return cautionsOf(computed, who, warmth, served);
     });
   });
 }

@@ -111,7 +111,9 @@ export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
   const dishes = replayed.map(({ dish, parts }) => plannedDish(dish, parts, heads));
   const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
   const verdicts = eaterVerdicts(input.supper, input.eaters, book.food);
-  const nets = replayed.map(({ dish, parts }) => taskNetOf(input.supper.id, dish, parts, tools.steps));
+  const nets = replayed.map(({ dish, parts }) =>
+    taskNetOf(input.supper.id, dish, parts, input.kitchen.roomC, tools.steps),
+  );
   return {
     eaters: heads,
     dishes,

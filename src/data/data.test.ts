@@ -361,6 +361,45 @@ test("rows of version 2: cookings get labels, entries a cooking; a row of no sha
   db.close();
 });
 
+test("rows of version 3: what was boiled to a core is boiled until tender, in dishes, suppers and cookings", async () => {
+  const name = `old-${Math.random()}`;
+  const old = new Dexie(name);
+  old.version(3).stores({
+    kitchen: "id",
+    eaters: "id",
+    labels: "id, food",
+    foods: "id",
+    dishes: "id",
+    suppers: "id, serveAt",
+    cookings: "id, supper",
+    log: "++seq, cooking",
+    entries: "id, finishedAt",
+    aside: "++id",
+  });
+  const boil = { id: "b", kind: "boil", adds: [], handsMin: null, mayWaitMin: null, pan: null, pieceMm: 28, coreC: 95 };
+  const steam = { ...boil, id: "s", kind: "steam", coreC: 85, wrapped: true };
+  const dish = { id: "d", name: "D", parts: [{ id: "p", steps: [boil, steam] }] };
+  await old.table("dishes").put(dish);
+  await old.table("suppers").put({ id: "x", serveAt: "2026-11-29T19:00:00.000Z", dishes: [dish] });
+  await old.table("cookings").put({ id: "c", supper: "x", input: { supper: { id: "x", dishes: [dish] } } });
+  old.close();
+
+  const db = new JadePanDb(name);
+  const found = [
+    await db.dishes.get("d"),
+    (await db.suppers.get("x"))?.dishes[0],
+    (await db.cookings.get("c"))?.input.supper.dishes[0],
+  ];
+  for (const one of found) {
+    const [boiled, steamed] = one?.parts[0]?.steps ?? [];
+    expect(boiled).toMatchObject({ pieceMm: 28, minutes: null });
+    expect(boiled).not.toHaveProperty("coreC");
+    expect(steamed).toMatchObject({ coreC: 85, minutes: null, wrapped: true });
+  }
+  expect(await db.aside.count()).toBe(0);
+  db.close();
+});
+
 describe("a cooking", () => {
   const begun = async () => {
     const { db, changes } = open();

@@ -61,21 +61,29 @@ export class JadePanDb extends Dexie {
       entries: "id, finishedAt",
     });
     this.version(2).stores({ foods: "id" });
-    this.version(3).stores({ aside: "++id" }).upgrade(bringToVersion3);
+    this.version(3)
+      .stores({ aside: "++id" })
+      .upgrade((tx) => bringUp(tx, 1));
+    this.version(4)
+      .stores({})
+      .upgrade((tx) => bringUp(tx, 3));
   }
 }
 
 /**
- * Rows of versions 1 and 2, brought up by the readers of those versions (`formats/upgrades`). A row that has not the shape
- * of its version is kept in `aside`, where Kitchen offers it as a file, and is not skipped.
+ * Rows of an older version and those after it, brought up by the readers of those versions (`formats/upgrades`); reading twice
+ * changes nothing. A row that has not the shape of its version is kept in `aside`, where Kitchen offers it as a file, and is not
+ * skipped.
  */
-async function bringToVersion3(tx: Transaction): Promise<void> {
+async function bringUp(tx: Transaction, from: number): Promise<void> {
   for (const table of ["kitchen", ...LISTS] as const) {
     const rows = (await tx.table(table).toArray()) as Plain[];
     for (const row of rows)
       try {
         const upgraded =
-          table === "kitchen" ? { ...row, kitchen: upgradeRow(table, row.kitchen, 1) } : upgradeRow(table, row, 1);
+          table === "kitchen"
+            ? { ...row, kitchen: upgradeRow(table, row.kitchen, from) }
+            : upgradeRow(table, row, from);
         await tx.table(table).put(upgraded);
       } catch (e) {
         if (!(e instanceof UnreadableRow)) throw e;

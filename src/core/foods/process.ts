@@ -42,6 +42,8 @@ export interface BinderFigures {
   readonly holdsTo: number;
   readonly timeConstantMin: number;
   readonly strength: number;
+  /** Grams that, with their water, take the place of one shelled egg (common practice); none where nobody uses it so. */
+  readonly eggG?: number;
   /** Not a powder that is added by the spoon: grated or mashed, its own starch binds. */
   readonly base?: true;
   /** For starches: figures once heated through. */
@@ -49,6 +51,8 @@ export interface BinderFigures {
 }
 /** How a pulse, grain or pasta softens and swells in water; see `models/softening`. */
 export interface CookFigures {
+  /** Temperature rise that makes it ten times as fast, K; that of pulses where nothing is said. */
+  readonly zK?: number;
   /** Minutes at 100 °C until done, from the state named. */
   readonly softMin: Estimate;
   readonly from: "dry" | "soaked";
@@ -73,6 +77,8 @@ export interface ProcessFigures {
   readonly keepsMoisture?: number;
   /** Share of the raw mass lost when browned in a pan. */
   readonly brownedLoss?: Estimate;
+  /** Baked halved or hollow: the wall that heat has to go through from both sides, mm. */
+  readonly wallMm?: number;
   /** Bakes in its own skin: no surface that dries. */
   readonly skin?: true;
   /** Thickness of one layer in the pan, mm. */

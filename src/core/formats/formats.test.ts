@@ -60,7 +60,7 @@ describe("the household file", () => {
     [text.slice(0, text.length / 2), { kind: "not-json", cutOff: true }],
     ['{"name":"Something else"}', { kind: "foreign" }],
     ["[1,2]", { kind: "foreign" }],
-    [text.replace('"version": 3', '"version": 7'), { kind: "newer", version: 7 }],
+    [text.replace('"version": 4', '"version": 7'), { kind: "newer", version: 7 }],
     [
       text.replace('"cooks": 1', '"cooks": "one"'),
       { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },

@@ -110,7 +110,7 @@ const count = (text: string, sign: string): number => text.split(sign).length - 
 /** The file in the shape of the newest version; one without a version is left to the schema to refuse. */
 function newest(data: object): Result<unknown, FileFailure> {
   const version = "version" in data ? data.version : null;
-  if (version !== 1 && version !== 2) return succeed(data);
+  if (typeof version !== "number" || version < 1 || version >= FILE_VERSION) return succeed(data);
   try {
     return succeed(upgradeFile(data as Plain, version));
   } catch (e) {

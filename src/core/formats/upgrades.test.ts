@@ -3,10 +3,10 @@ import { join } from "node:path";
 import { readHousehold, writeHousehold } from "./household";
 import { FILE_VERSION, upgradeFile, upgradeRow, UnreadableRow } from "./upgrades";
 
-/** Files as versions 1 and 2 wrote them, kept as they were. */
+/** Files as versions 1 to 3 wrote them, kept as they were. */
 const stored = (version: number) => readFileSync(join(__dirname, `__fixtures__/household-${version}.json`), "utf8");
 
-describe.each([1, 2])("a file of version %i", (version) => {
+describe.each([1, 2, 3])("a file of version %i", (version) => {
   const read = readHousehold(stored(version));
   if (!read.ok) throw new Error(JSON.stringify(read.failure));
   const file = read.value;
@@ -22,6 +22,11 @@ describe.each([1, 2])("a file of version %i", (version) => {
       for (const step of dish.parts.flatMap((p) => p.steps)) {
         if (step.kind === "cut") expect(step.how).toBe("cut");
         if (step.kind === "soak") expect(step.chilled).toBe(false);
+        if (step.kind === "boil") {
+          expect(step).not.toHaveProperty("coreC");
+          expect(step.minutes).toBeNull();
+        }
+        if (step.kind === "fry") expect(step).toMatchObject({ lid: false, coreC: 74 });
       }
     const again = readHousehold(writeHousehold(file, "now"));
     expect(again.ok && again.value.entries).toEqual(file.entries);

@@ -5,7 +5,7 @@
  */
 export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 3;
+export const FILE_VERSION = 4;
 
 /** A row whose shape is not that of its version. It is set aside by whoever reads it, never dropped. */
 export class UnreadableRow extends Error {
@@ -80,7 +80,39 @@ const FROM_2: Version = {
     entries: (entry) => ({ cooking: null, ...entry }),
   },
 };
-const READERS: readonly Version[] = [FROM_1, FROM_2];
+/**
+ * Version 3 boiled to a core, which no cook measures in a vegetable: it is dropped, the minutes are those of the food. Steam had
+ * no minutes; pan and griddle had no lid.
+ */
+const stepOf3: Reader = (step) => {
+  switch (step.kind) {
+    case "boil":
+      return { minutes: null, ...Object.fromEntries(Object.entries(step).filter(([name]) => name !== "coreC")) };
+    case "steam":
+      return { minutes: null, ...step };
+    case "fry":
+    case "griddle":
+      return { lid: false, ...step };
+    default:
+      return step;
+  }
+};
+const dishOf3: Reader = (dish) => ({
+  ...dish,
+  parts: each(dish, "parts", (part) => ({ ...part, steps: each(part, "steps", stepOf3) })),
+});
+const supperOf3: Reader = (supper) => ({ ...supper, dishes: each(supper, "dishes", dishOf3) });
+const FROM_3: Version = {
+  lists: {
+    dishes: dishOf3,
+    suppers: supperOf3,
+    cookings: (cooking) => {
+      const input = plain(cooking.input, "input");
+      return { ...cooking, input: { ...input, supper: supperOf3(plain(input.supper, "supper")) } };
+    },
+  },
+};
+const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3];
 
 /**
  * One row of a table as the newest version writes it.

@@ -112,14 +112,38 @@ export function minutesToCore(body: CoreHeating): Result<number, BadNumber | { k
   if (body.coreC >= body.aroundC) return fail({ kind: "never", aroundC: body.aroundC });
   if (body.coreC <= body.startC) return succeed(0);
   const wanted = (body.coreC - body.aroundC) / (body.startC - body.aroundC);
-  const series = body.directions.map(({ shape, halfM }) => ({
-    modes: conductionModes(shape, (body.surface * halfM) / body.food.conductivity, 20),
-    perSecond: body.food.diffusivity / halfM ** 2,
-  }));
+  const series = heatingSeries(body.directions, body.food, body.surface);
   const remaining = (seconds: number) =>
     series.reduce((product, s) => product * centreRemaining(s.modes, s.perSecond * seconds), 1);
   const seconds = bisect((t) => remaining(t) - wanted, 1, 48 * 3600);
   return seconds === null ? fail({ kind: "never", aroundC: body.aroundC }) : succeed(seconds / 60);
+}
+
+/** A body's series, worked out once for a size and a surface; from it follows its middle at any time. */
+export interface HeatingSeries {
+  readonly modes: readonly Mode[];
+  /** Fourier number that passes in a second. */
+  readonly perSecond: number;
+}
+/** The series of each direction of a body. */
+export const heatingSeries = (
+  directions: readonly Direction[],
+  food: ThermalProperties,
+  surface: number,
+): HeatingSeries[] =>
+  directions.map(({ shape, halfM }) => ({
+    modes: conductionModes(shape, (surface * halfM) / food.conductivity, 20),
+    perSecond: food.diffusivity / halfM ** 2,
+  }));
+
+/** °C in the middle after `minutes` in surroundings of `aroundC`. In the first moments, where the series swings, the start. */
+export function middleAfter(
+  series: readonly HeatingSeries[],
+  heat: { readonly startC: number; readonly aroundC: number },
+  minutes: number,
+): number {
+  const left = series.reduce((p, s) => p * centreRemaining(s.modes, s.perSecond * minutes * 60), 1);
+  return heat.aroundC + (heat.startC - heat.aroundC) * Math.min(1, Math.max(0, left));
 }
 
 /** Coefficient behind wrappings: 1/h_eff = 1/h + ΣR (thermal resistances in series). */

@@ -50,17 +50,22 @@ const sphereRoots = (alpha: number, count: number): number[] =>
     return bisect(f, k * Math.PI, (k + 0.5) * Math.PI) ?? k * Math.PI;
   });
 
-/** Fractional uptake from a small bath; α = water in the bath / water in the food, above 0. Crank (1975) eq. 4.37 and chapter 6. */
-export function uptakeSmallBath(shape: PieceShape, alpha: number, fourier: number): number {
+/**
+ * Fractional uptake from a small bath; α = water in the bath / water in the food, above 0. Crank (1975) eq. 4.37 and chapter 6.
+ *
+ * @param roots those of a slab for this α, when they are at hand
+ */
+export function uptakeSmallBath(shape: PieceShape, alpha: number, fourier: number, roots?: readonly number[]): number {
   if (!(alpha > 0) || fourier <= 0) return 0;
   let left = 0;
   if (shape === "slab")
-    for (const q of slabRoots(alpha, 40))
+    for (const q of roots ?? slabRoots(alpha, 40))
       left += ((2 * alpha * (1 + alpha)) / (1 + alpha + alpha ** 2 * q ** 2)) * Math.exp(-(q ** 2) * fourier);
   else
     for (const q of sphereRoots(alpha, 40))
       left += ((6 * alpha * (1 + alpha)) / (9 + 9 * alpha + q ** 2 * alpha ** 2)) * Math.exp(-(q ** 2) * fourier);
-  return 1 - left;
+  // Forty terms leave a little over at the very first moments.
+  return Math.max(0, 1 - left);
 }
 
 /** A block in a large bath: the parts not yet reached multiply. Half sizes in metres. */

@@ -12,7 +12,7 @@ export const SENSIBLE_SHARE = { low: 1.1, likely: 1.15, high: 1.2 } as const;
 
 /** Surface coefficients, W/m²K (engineering estimates): still air of a fridge round a pack, freezer, changed water. */
 export const SURROUNDINGS = {
-  fridge: { tempC: 4, surface: { low: 4, likely: 6, high: 8 } },
+  fridge: { tempC: 4, surface: { low: 6, likely: 9, high: 14 } },
   "cold-water": { tempC: 10, surface: { low: 100, likely: 150, high: 250 } },
   freezer: { tempC: -18, surface: { low: 5, likely: 8, high: 12 } },
 } as const;
@@ -39,11 +39,9 @@ export function shapeFactors(edgesM: FrozenBlock["edgesM"]): { p: number; r: num
   if (q < 1e-6) return shapeFactors([a, b * 1.0005, c * 1.001]);
   const m = (b1 + b2 + 1 + q / 4) / 3;
   const n = (b1 + b2 + 1 - q / 4) / 3;
-  const r =
-    ((m - 1) * (b1 - m) * (b2 - m) * Math.log(m / (m - 1)) - (n - 1) * (b1 - n) * (b2 - n) * Math.log(n / (n - 1))) /
-      (2 * q) +
-    (2 * b1 + 2 * b2 - 1) / 72;
-  return { p, r };
+  // (x − 1) ln(x/(x − 1)) goes to 0 with x → 1: there n stands when the two thinnest edges are equal.
+  const term = (x: number) => (x - 1 < 1e-9 ? 0 : (x - 1) * (b1 - x) * (b2 - x) * Math.log(x / (x - 1)));
+  return { p, r: (term(m) - term(n)) / (2 * q) + (2 * b1 + 2 * b2 - 1) / 72 };
 }
 
 /**

@@ -7,12 +7,17 @@ import type { ThermalProperties } from "./thermal";
 const LATENT_J_PER_KG = 2.33e6;
 /** Share of the surface's water that dries freely, 0.05–0.3 (engineering estimate; very influential). */
 export const WET_SHARE = { low: 0.05, likely: 0.15, high: 0.3 } as const;
+/** Water that leaves each m² before a crust forms, and how fast the crust closes it then, kg/m² (engineering estimates: loaves of a kilo lose 8–12 % in an hour, common practice). */
+const FREE_DRYING = 0.5;
+const CRUST_DRYING = 0.6;
 /** Vapour in the oven air, Pa (engineering estimate). */
 const VAPOUR_PA = 2000;
 /** h_m/(R T) per W/m²K of convection by the Lewis analogy, air at 400 K: 1/(ρ c Le^⅔ R_v T). */
 const VAPOUR_PER_CONVECTION = 1 / (0.8824 * 1014 * 0.87 ** (2 / 3) * 461.5 * 400);
-/** Of the surface coefficient, the rest is radiation (engineering estimate for a still oven: 11 of 18). */
-export const CONVECTIVE_SHARE = 11 / 18;
+/** Radiation of oven walls, W/m²K: of a still oven's 18 the air brings 11 (engineering estimate). Only moving air dries. */
+const RADIATION = 7;
+/** What of a surface coefficient is convection, 0–1. */
+export const convectiveShare = (surface: number): number => Math.max(0, (surface - RADIATION) / surface);
 
 /** A piece in an oven: shape, half thickness m, surface W/m²K, start and oven °C. */
 export interface OvenPiece {
@@ -63,7 +68,7 @@ export function ovenCurve(piece: OvenPiece, minutes: number): Result<OvenCurve, 
   );
   const wholeVolume = halfM ** (power + 1) / (power + 1);
   const temps = new Float64Array(CELLS).fill(piece.startC);
-  const drying = VAPOUR_PER_CONVECTION * CONVECTIVE_SHARE * surface * piece.wetShare;
+  const drying = VAPOUR_PER_CONVECTION * convectiveShare(surface) * surface * piece.wetShare;
   const capacity = food.density * food.specificHeat;
   const [lower, main, upper, right] = [0, 1, 2, 3].map(() => new Float64Array(CELLS)) as [
     Float64Array,
@@ -77,11 +82,13 @@ export function ovenCurve(piece: OvenPiece, minutes: number): Result<OvenCurve, 
   const last = CELLS - 1;
   for (let count = 1; count <= minutes * STEPS_PER_MIN; count++) {
     // Surface temperature from the half cell's conduction, by two fixed-point steps.
+    const dried = (lossKgPerM3 * wholeVolume) / (face[CELLS] as number);
+    const crust = Math.exp(-Math.max(0, dried - FREE_DRYING) / CRUST_DRYING);
     const inward = (2 * food.conductivity) / dr;
     let ts = temps[last] as number;
     let steam = 0;
     for (let k = 0; k < 3; k++) {
-      steam = drying * Math.max(0, saturationPa(Math.min(ts, 100)) - VAPOUR_PA);
+      steam = drying * crust * Math.max(0, saturationPa(Math.min(ts, 100)) - VAPOUR_PA);
       ts = Math.min(
         100.5 + (piece.wetShare === 0 ? 300 : 60),
         (inward * (temps[last] as number) + surface * piece.ovenC - LATENT_J_PER_KG * steam) / (inward + surface),

@@ -12,10 +12,16 @@ import {
 import type { StepDescriptor } from "./descriptor";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
+import { bindingOf } from "./steps/common";
 import { leastSoft } from "./steps/soften";
 
-/** FDA Bad Bug Book: a rolling boil of at least ten minutes destroys the lectin of beans. */
-const HARD_BOIL_MIN = 10;
+/**
+ * FDA Bad Bug Book: a rolling boil at 100 °C of at least ten minutes destroys the lectin of beans; under pressure what is soft has
+ * had more than that. Where water boils cooler half an hour and soft, and below 90 °C never, is this house's own margin.
+ */
+const LECTIN = { boilC: 99, boilMin: 10, pressureC: 105, coolC: 90, coolMin: 30 } as const;
+/** Starch and most gels set when the middle passes 70–75 °C (models card 6). */
+const SETS_C = 72;
 /** 165 °F: hot right through. */
 const HOT_C = (165 - 32) / 1.8;
 
@@ -42,18 +48,34 @@ export function applyDescribed(
   const marks = rawMarks(descriptor.opensCells === true, applied.value, soft, context);
   // How soft the least done of the pulses, grains and pasta are: as far as this step brought them, or dry as they come.
   const softness = soft === undefined ? leastSoft(after.softness, inputs, context) : soft.share;
-  if (marks === after.marks && softness === after.softness) return applied;
+  const set = marksOfHeat(marks, after);
+  const told = setFact(set, applied.value, context);
+  // Heated again it begins a new way down.
+  const cooling = after.cooling !== null && after.batch.tempC > vessel.batch.tempC + 1 ? null : after.cooling;
+  if (set === after.marks && softness === after.softness && cooling === after.cooling && told === null) return applied;
   const { outputs, phases, needs } = applied.value;
   const { batch, bath, pieces, cutMm, boundMin } = after;
   // Written out, not spread: this runs for most steps of every sample.
   return succeed({
-    after: { batch, bath, pieces, cutMm, boundMin, marks, softness },
+    after: { batch, bath, pieces, cutMm, boundMin, marks: set, softness, cooling },
     inputs,
     outputs,
     phases,
     needs,
-    facts,
+    facts: told === null ? facts : [...facts, told],
   });
+}
+
+/** A bound mix that was hot in the middle has set. */
+const marksOfHeat = (marks: readonly Mark[], after: Vessel): readonly Mark[] =>
+  after.boundMin !== null && after.batch.tempC >= SETS_C ? marked(marks, "set-by-heat") : marks;
+
+/** How a mix holds once heat has set it; told of pieces that nothing was added to. */
+function setFact(marks: readonly Mark[], { after, inputs, facts }: Outcome, context: StepContext): Fact | null {
+  if (!marks.includes("set-by-heat") || after.pieces === null || inputs.length > 0) return null;
+  if (facts.some((f) => f.kind === "binding")) return null;
+  const state = bindingOf(after.batch, Infinity, context.figures, true);
+  return state && { kind: "binding", state };
 }
 
 /**
@@ -75,7 +97,7 @@ function rawMarks(
     if (press?.cells) marks = marked(marks, "raw-cells");
   }
   if (marks.length === 0) return marks;
-  const boiled = soft !== undefined && soft.atC >= context.boilC - 0.5 && soft.minutes >= HARD_BOIL_MIN;
+  const boiled = soft !== undefined && lectinGone(soft, context.boilC);
   const hot = after.batch.tempC >= HOT_C;
   const open = hot || opensCells;
   if (!boiled && !open) return marks;
@@ -85,3 +107,9 @@ function rawMarks(
   return left.length === marks.length ? marks : left;
 }
 type Softened = Extract<Fact, { kind: "softened" }>;
+/** Whether beans have boiled enough. */
+function lectinGone({ atC, minutes, share }: Softened, boilC: number): boolean {
+  if (atC >= LECTIN.pressureC) return share >= 0.9 || minutes >= LECTIN.boilMin;
+  if (atC < boilC - 0.5 || atC < LECTIN.coolC) return false;
+  return atC >= LECTIN.boilC ? minutes >= LECTIN.boilMin : minutes >= LECTIN.coolMin && share >= 1;
+}

@@ -98,19 +98,19 @@ describe("monotonicity", () => {
     expect(total(searing(wet, 800))).toBeGreaterThan(total(searing(dry, 800)));
     expect(searing(wet, 500).count).toBeGreaterThan(searing(wet, 1600).count);
   });
-  test("bigger pieces boil longer, by about the square", () => {
+  test("bigger pieces boil longer, about as the size itself, as cooks find it", () => {
     const minutes = (pieceMm: number) => {
       const step = { ...newStep("boil", "b"), pieceMm, adds: [{ kind: "food" as const, food: "water", massG: 1500 }] };
       const fact = run({ ...EMPTY_VESSEL, batch: contents("potato", 1000) }, step).facts.find(
-        (f) => f.kind === "cooked-through",
+        (f) => f.kind === "tender",
       );
-      return fact?.kind === "cooked-through" ? fact.minutes : NaN;
+      return fact?.kind === "tender" ? fact.neededMin : NaN;
     };
     // 25–30 mm: 12–18 min (common practice)
     expect(minutes(25)).toBeGreaterThan(9);
     expect(minutes(30)).toBeLessThan(18);
-    expect(minutes(40) / minutes(20)).toBeGreaterThan(3.3);
-    expect(minutes(40) / minutes(20)).toBeLessThan(4.1);
+    expect(minutes(40) / minutes(20)).toBeGreaterThan(1.6);
+    expect(minutes(40) / minutes(20)).toBeLessThan(2.1);
   });
 });
 

@@ -22,12 +22,20 @@ export interface ShapedPieces {
   readonly lengthMm: number;
 }
 /** What was done to it that later steps have to know. */
-export type Mark = "frozen" | "frozen-thawed" | RawMark;
+export type Mark = "frozen" | "frozen-thawed" | "set-by-heat" | RawMark;
 const RAW_MARKS: readonly Mark[] = ["raw-beans", "raw-mushrooms", "raw-cells"];
 /** What of a vessel is raw. */
 export const rawOf = (vessel: Vessel): readonly RawMark[] =>
   vessel.marks.filter((m): m is RawMark => RAW_MARKS.includes(m));
 
+/** Hot food on its way down, as the Food Code counts it: minutes below 135 °F so far, and when it passed 70 °F. */
+export interface Cooling {
+  readonly sinceMin: number;
+  /** Minutes from 135 to 70 °F; null while it is warmer. */
+  readonly to21Min: number | null;
+  /** How deep it lies since it was spread; null as it was cooked. */
+  readonly depthMm: number | null;
+}
 /** A part on its way: the food, the liquid it lies in, and what shaping, binding and freezing remember. */
 export interface Vessel {
   readonly batch: Contents;
@@ -40,6 +48,8 @@ export interface Vessel {
   readonly marks: readonly Mark[];
   /** How far the least done pulse, grain or pasta in it is: 0 dry or soaked, 1 soft; null where there is none. */
   readonly softness: number | null;
+  /** Null: never hot, or heated again since. */
+  readonly cooling: Cooling | null;
 }
 const NO_MARKS: readonly Mark[] = [];
 /** A vessel before its first step. */
@@ -51,6 +61,7 @@ export const EMPTY_VESSEL: Vessel = {
   boundMin: null,
   marks: NO_MARKS,
   softness: null,
+  cooling: null,
 };
 /** Whether something was done to it that later steps have to know. */
 export const isMarked = (vessel: Vessel, mark: Mark): boolean => vessel.marks.includes(mark);
@@ -167,6 +178,10 @@ export type Fact =
   | { readonly kind: "coated"; readonly takesG: number; readonly missingG: number }
   | { readonly kind: "splashes"; readonly count: number; readonly waterG: number }
   | { readonly kind: "core-short"; readonly neededMin: number; readonly givenMin: number; readonly coreC: number }
+  /** Vegetables: minutes until they are tender where the water boils at `atC`, and the minutes they get. */
+  | { readonly kind: "tender"; readonly neededMin: number; readonly givenMin: number; readonly atC: number }
+  /** Browned and taken out: the middle is so hot, and cooks on in what follows. */
+  | { readonly kind: "browned-only"; readonly middleC: number }
   | { readonly kind: "oil-dips"; readonly lowestC: number; readonly floorC: number }
   /** How much of a pan, tin, bowl or cooker is filled: 1 is to the line that is safe for it. */
   | { readonly kind: "fill"; readonly of: "tin" | "pot" | "machine" | "pressure-cooker"; readonly share: number }

@@ -17,6 +17,7 @@ const BY_LENGTH = Object.keys(PARAMETERS).sort((a, b) => b.length - a.length);
 const idOf = (name: string): string =>
   name in PARAMETERS ? name : (BY_LENGTH.find((id) => name.endsWith(` ${id}`)) ?? name);
 
+const BALLS = { count: 12, eachG: 33, form: "ball", diameterMm: 40, thicknessMm: 40, lengthMm: 40 } as const;
 /** What each kind of step draws: over random vessels of every kind, and over every dish of the demo. */
 function drawnByKind(): Map<string, Set<string>> {
   const drawn = new Map<string, Set<string>>(STEP_KINDS.map((k) => [k, new Set<string>()]));
@@ -39,6 +40,9 @@ function drawnByKind(): Map<string, Set<string>> {
   kind = "bake";
   const covered = { ...newStep("bake", "s"), cover: "lid" as const };
   applyStep(vesselOf(contents("chickpeas-cooked", 500)), covered, context(spy));
+  kind = "boil";
+  const shaped = { ...vesselOf(contents("tofu-firm", 400)), pieces: BALLS };
+  applyStep(shaped, { ...newStep("boil", "s"), adds: [food("water", 2000)] }, context(spy));
   kind = "air-fry";
   const loose = { ...newStep("air-fry", "s"), minutes: 20, coreC: null };
   applyStep(vesselOf(contents("potato", 500)), loose, context(spy));

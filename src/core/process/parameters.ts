@@ -269,7 +269,7 @@ const PARAMETER_TABLE = {
     spread: est(0.1, 0.2, 0.35),
     source: "engineering estimate",
     meaning: "oil taken up per gram of water lost",
-    steps: ["sear", "fry", "griddle", "deep-fry"],
+    steps: ["sear", "fry", "griddle"],
   },
   "one face at a time": {
     of: "step",
@@ -297,10 +297,18 @@ const PARAMETER_TABLE = {
   },
   "fried water lost": {
     of: "step",
-    unit: "share",
-    spread: est(0.15, 0.24, 0.35),
-    source: "models card 9",
-    meaning: "water that hot oil drives off",
+    unit: "kg/(m² √s)",
+    spread: est(0.035, 0.047, 0.06),
+    source: "common practice: chips of 10 mm lose half of their mass in 7 min",
+    meaning: "water that oil at 180 °C drives off through the growing crust",
+    steps: ["deep-fry"],
+  },
+  "fried oil uptake": {
+    of: "step",
+    unit: "g/g",
+    spread: { plain: est(0.1, 0.16, 0.22), porous: est(0.22, 0.35, 0.5) },
+    source: "USDA SR fat of chips and falafel, from memory; engineering estimate",
+    meaning: "oil taken up per gram of water that left, by pieces cut whole and by mixes, batter and crumb",
     steps: ["deep-fry"],
   },
   "unknown baked loss": {
@@ -478,6 +486,14 @@ const PARAMETER_TABLE = {
     source: "foods/processTable",
     meaning: "raw mass lost when browned",
     steps: ["brown", "sweat"],
+  },
+  tender: {
+    of: "food",
+    unit: "min",
+    spread: "of the food",
+    source: "foods/vegetables",
+    meaning: "minutes until a vegetable is tender at 100 °C",
+    steps: ["boil", "steam"],
   },
   "browns at": {
     of: "food",

@@ -17,6 +17,11 @@ export const DANGER_ZONE = {
   lowC: (40 - 32) / 1.8,
   highC: (140 - 32) / 1.8,
 } as const;
+/** Above this the room halves the time: 90 °F. */
+const HOT_ROOM_C = (90 - 32) / 1.8;
+/** Minutes in the warm that are allowed in all in a room of this temperature. */
+export const warmLimitMin = (roomC: number): number =>
+  roomC > HOT_ROOM_C ? DANGER_ZONE.limitMin / 2 : DANGER_ZONE.limitMin;
 /** Food that is this hot all through begins a new count: 165 °F. */
 const KILLED_C = (165 - 32) / 1.8;
 /** Drier food than this share of water bears standing (engineering estimate: flours and dried food lie far below). */
@@ -39,10 +44,10 @@ export function warmAfter(outcome: Outcome, before: number): number {
   const hot = outcome.after.batch.tempC >= KILLED_C;
   return (hot ? 0 : before) + ownWarmMin(outcome);
 }
-/** What the step's own waiting adds. */
+/** What the step itself adds: its waiting, and the work at it. */
 export function ownWarmMin(outcome: Outcome): number {
   if (onHeat(outcome) || !standsWarm(outcome)) return 0;
-  return outcome.phases.reduce((m, p) => (p.kind === "wait" ? m + p.minutes : m), 0);
+  return outcome.phases.reduce((m, p) => m + p.minutes, 0);
 }
 
 /**

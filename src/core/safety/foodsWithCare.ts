@@ -1,4 +1,17 @@
-import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
+import type { FoodId } from "../foods/food";
+import {
+  brings,
+  type Computed,
+  factOf,
+  foodSet,
+  holds,
+  is,
+  NO_FACTS,
+  rule,
+  type Rule,
+  type RuleContext,
+  when,
+} from "./rule";
 
 const RAW_FLOUR = foodSet(
   "wheat-flour",
@@ -10,6 +23,25 @@ const RAW_FLOUR = foodSet(
   "quinoa-flour",
 );
 const DRY_BEANS = foodSet("kidney-beans-dry", "white-beans-dry", "black-beans-dry", "pinto-beans-dry", "chickpeas-dry");
+/** Where water boils cooler than this no boil is trusted (this house's own margin). */
+const NEVER_BOILS_ENOUGH_C = 90;
+const MADE_INTO = [
+  "pulse",
+  "mash",
+  "bind",
+  "shape",
+  "fry",
+  "bake",
+  "air-fry",
+  "deep-fry",
+  "hold",
+  "layer",
+  "serve",
+] as const;
+const LECTIN_BEANS = foodSet("kidney-beans-dry", "white-beans-dry", "black-beans-dry", "pinto-beans-dry");
+/** The first bean in the vessel that has to boil. */
+const beanIn = (row: Computed, { kin }: RuleContext): FoodId | null =>
+  row.outcome.after.batch.solids.foods.find((f) => LECTIN_BEANS.has(kin(f))) ?? null;
 const PULSES = foodSet(...DRY_BEANS, "red-lentils", "green-lentils", "brown-lentils", "black-lentils");
 const SEAWEED = foodSet("seaweed-kombu", "seaweed-wakame", "seaweed-nori", "seaweed-hijiki");
 const HIJIKI = foodSet("seaweed-hijiki");
@@ -53,12 +85,17 @@ export const FOODS_WITH_CARE: readonly Rule[] = [
     id: "raw-pulses",
     severity: "stop",
     authority: "FDA Bad Bug Book",
-    touches: (row) =>
-      when(
-        is(row, "pulse", "mash", "bind", "shape", "fry", "bake", "air-fry", "deep-fry", "hold", "layer", "serve") &&
-          row.outcome.after.marks.includes("raw-beans"),
-        NO_FACTS,
-      ),
+    touches: (row, context) => {
+      const raw = row.outcome.after.marks.includes("raw-beans");
+      // However it is served: wherever it is made into something, and at the last step of what comes to the table.
+      const told = context.last || is(row, ...MADE_INTO);
+      const bean = beanIn(row, context);
+      return when(raw && told && bean !== null, {
+        food: bean ?? "",
+        boilC: context.boilC,
+        needsPressure: context.boilC < NEVER_BOILS_ENOUGH_C,
+      });
+    },
   }),
   rule({
     id: "pulses-underdone",

@@ -41,7 +41,8 @@ export interface CautionFacts {
   readonly "seaweed-iodine": object;
   readonly hijiki: object;
   readonly "kidney-lectin": object;
-  readonly "raw-pulses": object;
+  /** The bean in the pot, and whether water here ever gets hot enough for it. */
+  readonly "raw-pulses": { readonly food: FoodId; readonly boilC: number; readonly needsPressure: boolean };
   readonly "pulses-underdone": object;
   readonly "from-frozen": object;
   readonly "mushrooms-raw": object;
@@ -90,6 +91,12 @@ export interface RuleContext {
   readonly earlier: readonly Computed[];
   /** How long what is in it has been in the warm when the step is over, and when it has waited after it. */
   readonly warmth: Warmth;
+  /** How warm the kitchen is. */
+  readonly roomC: number;
+  /** Where water boils here. */
+  readonly boilC: number;
+  /** The last step of something that comes to the table. */
+  readonly last: boolean;
   /** Somebody under five eats. */
   readonly smallEaters: boolean;
   /** Foods that somebody at the table avoids, with who and what. */

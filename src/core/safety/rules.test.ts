@@ -5,6 +5,7 @@ import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
 import type { Line } from "../process/step";
 import type { Step, StepKind, StepOf } from "../process/registry";
+import { warmLimitMin } from "../process/warmth";
 import { RULES } from "./rules";
 
 const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
@@ -16,6 +17,7 @@ function cautions(
   steps: readonly Step[],
   eaters: PlanInput["eaters"] = [],
   before: readonly (readonly [string, readonly Step[]])[] = [],
+  kitchen: PlanInput["kitchen"] = DEMO_KITCHEN,
 ) {
   const part = (id: string, own: readonly Step[]) =>
     ({ id, name: id, steps: own, waitsForTableMin: 10, saltTarget: null }) as const;
@@ -37,7 +39,7 @@ function cautions(
     },
     foods: [],
     labels: [],
-    kitchen: DEMO_KITCHEN,
+    kitchen,
     eaters,
     log: [],
   };
@@ -47,7 +49,7 @@ function cautions(
 }
 const rulesOf = (steps: readonly Step[], eaters?: PlanInput["eaters"]) => cautions(steps, eaters).map((c) => c.rule);
 
-const tofu = step("weigh", [food("tofu-firm", 400)]);
+const tofu = step("weigh", [food("tofu-firm", 400)], { handsMin: 0 });
 const water = food("water", 900);
 const small = { id: "mo", name: "Mo", avoids: [], small: true };
 
@@ -55,8 +57,8 @@ const small = { id: "mo", name: "Mo", avoids: [], small: true };
 const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanInput["eaters"]?])[] = [
   [
     "danger-zone",
-    [tofu, step("rest", [], { minutes: 121, where: "worktop" })],
-    [tofu, step("rest", [], { minutes: 120, where: "worktop" })],
+    [tofu, step("rest", [], { minutes: 121, where: "worktop", handsMin: 0 })],
+    [tofu, step("rest", [], { minutes: 120, where: "worktop", handsMin: 0 })],
   ],
   [
     "danger-zone",
@@ -108,7 +110,7 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
   ["reheat", [tofu, step("reheat", [], { coreC: 73 })], [tofu, step("reheat", [], { coreC: 74 })]],
   [
     "cooling",
-    [tofu, step("bake"), step("store", [], { days: 1 })],
+    [step("weigh", [food("tofu-firm", 3000)]), step("bake", [], { minutes: 60 }), step("store", [], { days: 1 })],
     [tofu, step("bake"), step("cool", [], { where: "ice-bath", depthMm: 20 }), step("store", [], { days: 1 })],
   ],
   ["fridge-days", [tofu, step("rest", [], { minutes: 1441 })], [tofu, step("rest", [], { minutes: 1440 })]],
@@ -246,7 +248,7 @@ test("every rule has a row above, an authority, and says what to do", () => {
   for (const rule of RULES) expect(rule.authority.length).toBeGreaterThan(2);
 });
 test("being heated through begins a new count, but toxins are not undone", () => {
-  const stood = (minutes: number) => step("rest", [], { minutes, where: "worktop" });
+  const stood = (minutes: number) => step("rest", [], { minutes, where: "worktop", handsMin: 0 });
   expect(rulesOf([tofu, stood(100), step("steam"), stood(100)])).not.toContain("danger-zone");
   expect(rulesOf([tofu, stood(130), step("steam")])).toContain("danger-zone");
 });
@@ -270,8 +272,35 @@ test("raw needle mushrooms are known for what they are in the part that takes th
   expect(told([step("cut", [food("enoki", 100)])])).toContain("mushrooms-served-raw");
   expect(told([step("brown", [food("enoki", 100)])])).not.toContain("mushrooms-served-raw");
 });
+test("the work at it counts like the standing, and a hot kitchen halves the time", () => {
+  const worked = (handsMin: number) => [tofu, step("season", [], { handsMin, saltTo: null })];
+  expect(rulesOf(worked(121))).toContain("danger-zone");
+  expect(rulesOf(worked(120))).not.toContain("danger-zone");
+  expect(warmLimitMin(32)).toBe(120);
+  expect(warmLimitMin(33)).toBe(60);
+});
+test("beans are told at the last step, however they are served, by name, and with the way out where water never gets hot enough", () => {
+  const beans = [food("kidney-beans-dry", 200), water];
+  const soaked = [
+    step("weigh", [food("kidney-beans-dry", 200)]),
+    step("soak", [water], { chilled: true, minutes: 600 }),
+  ];
+  const told = (steps: readonly Step[], altitudeM = 0) =>
+    cautions(steps, [], [], { ...DEMO_KITCHEN, altitudeM }).flatMap((c) => (c.rule === "raw-pulses" ? [c.facts] : []));
+  // Warmed in a sauce and taken straight to the table.
+  expect(told([...soaked, step("drain"), step("simmer", [food("passata", 500)], { minutes: 8 })])).toMatchObject([
+    { food: "kidney-beans-dry", needsPressure: false },
+  ]);
+  expect(told([step("cook", beans, { minutes: 9 })])).toHaveLength(1);
+  expect(told([step("cook", beans, { minutes: 10 })])).toEqual([]);
+  // Where water boils at 95 °C half an hour and soft are asked for; at 88 °C nothing will do.
+  expect(told([step("cook", beans, { minutes: 25 })], 1500)).toHaveLength(1);
+  expect(told([step("cook", beans)], 1500)).toEqual([]);
+  expect(told([step("cook", beans)], 3500)).toMatchObject([{ needsPressure: true }]);
+  expect(told([step("cook", beans, { pressure: true })], 3500)).toEqual([]);
+});
 test("minutes in the warm go along when parts join, those of the part that stood longest", () => {
-  const stood = (minutes: number) => step("rest", [], { minutes, where: "worktop" });
+  const stood = (minutes: number) => step("rest", [], { minutes, where: "worktop", handsMin: 0 });
   const told = (own: number, ...others: number[]) =>
     cautions(
       [
@@ -279,11 +308,12 @@ test("minutes in the warm go along when parts join, those of the part that stood
         step(
           "season",
           others.map((_, i): Line => ({ kind: "part", part: `o${i}`, share: 1 })),
+          { handsMin: 0 },
         ),
         stood(own),
       ],
       [],
-      others.map((minutes, i) => [`o${i}`, [step("weigh", [food("tofu-firm", 200)]), stood(minutes)]]),
+      others.map((minutes, i) => [`o${i}`, [step("weigh", [food("tofu-firm", 200)], { handsMin: 0 }), stood(minutes)]]),
     ).map((c) => c.rule);
   expect(told(60)).not.toContain("danger-zone");
   expect(told(60, 61)).toContain("danger-zone");

@@ -1,5 +1,5 @@
 import { totalG } from "../process/contents";
-import { DANGER_ZONE } from "../process/warmth";
+import { DANGER_ZONE, warmLimitMin } from "../process/warmth";
 import { POTATO } from "./foodsWithCare";
 import { factOf, foodSet, FRIDGE_C, holds, is, KILLED_C, NO_FACTS, rule, type Rule, when } from "./rule";
 
@@ -23,8 +23,9 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     id: "danger-zone",
     severity: "stop",
     authority: "USDA FSIS, 40–140 °F rule",
-    touches: (row, { warmth: { afterStepMin, ownMin, afterWaitMin, waitIs } }) => {
-      const { limitMin, lowC, highC } = DANGER_ZONE;
+    touches: (row, { warmth: { afterStepMin, ownMin, afterWaitMin, waitIs }, roomC }) => {
+      const { lowC, highC } = DANGER_ZONE;
+      const limitMin = warmLimitMin(roomC);
       const told = (warmMin: number, from: "step" | "clock" | "wait") => ({ warmMin, limitMin, lowC, highC, from });
       if (ownMin > 0 && afterStepMin > limitMin) return told(afterStepMin, "step");
       // The wait after it breaks what the step itself keeps; what was broken before has been told.
@@ -67,15 +68,14 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     id: "cooling",
     severity: "stop",
     authority: "FDA Food Code 3-501.14",
-    touches: (row, { earlier }) => {
-      const last = is(row, "store") ? earlier.findLast((e) => is(e, "cool")) : row;
-      const cooled = last && factOf(last, "cooled");
-      const hotIntoStore = is(row, "store") && !cooled && row.before.batch.tempC > DANGER_ZONE.highC;
+    touches: (row) => {
       // A short cooling before the next step is no cooling for the fridge: only long ones and stores are held to it.
       const counts = is(row, "store") || (row.step.kind === "cool" && row.step.minutes >= DANGER_ZONE.limitMin);
-      const slow =
-        cooled && (cooled.hoursTo21 === null || cooled.hoursTo21 > FIRST_HOURS || (cooled.hoursTo5 ?? 0) > LAST_HOURS);
-      return hotIntoStore || (counts && slow) ? COOLING : null;
+      const cooled = counts ? factOf(row, "cooled") : undefined;
+      if (cooled === undefined) return null;
+      const { hoursTo21, hoursTo5 } = cooled;
+      const slow = hoursTo21 === null || hoursTo21 > FIRST_HOURS || hoursTo5 === null || hoursTo5 > LAST_HOURS;
+      return slow && !(hoursTo21 === 0 && hoursTo5 === 0) ? COOLING : null;
     },
   }),
   rule({

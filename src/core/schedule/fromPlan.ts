@@ -1,7 +1,7 @@
 import type { Dish } from "../dish/dish";
 import { servedParts } from "../dish/dish";
 import { entryPhase } from "../process/ledger";
-import { DANGER_ZONE, standsWarm, warmMinutes } from "../process/warmth";
+import { standsWarm, warmLimitMin, warmMinutes } from "../process/warmth";
 import type { ReplayedPart, Row } from "../process/replay";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import { type Apart, type Lag, SERVE, type Task } from "./task";
@@ -10,14 +10,18 @@ import { type Apart, type Lag, SERVE, type Task } from "./task";
  * Usual waits, shortened where the food would stand too long in the warm with what it has stood before. A wait that the cook
  * allows stays as it is: the judgement says when it breaks a rule.
  */
-function waitLimits(parts: readonly ReplayedPart[], registry: StepRegistry): (row: Computed) => number | null {
+function waitLimits(
+  parts: readonly ReplayedPart[],
+  roomC: number,
+  registry: StepRegistry,
+): (row: Computed) => number | null {
   const warm = warmMinutes(
     parts.map((p) => p.rows),
     null,
   );
   return (row) => {
     const usual = waitAfter(row, registry);
-    const leftMin = DANGER_ZONE.limitMin - (warm.get(row) ?? 0);
+    const leftMin = warmLimitMin(roomC) - (warm.get(row) ?? 0);
     if (row.step.mayWaitMin !== null || !standsWarm(row.outcome) || leftMin < 0) return usual;
     return usual === null ? Math.floor(leftMin) : Math.min(usual, Math.floor(leftMin));
   };
@@ -47,6 +51,7 @@ export function taskNetOf(
   supper: string,
   dish: Dish,
   parts: readonly ReplayedPart[],
+  roomC: number,
   registry: StepRegistry = STEP_REGISTRY,
 ): TaskNet {
   // The supper is part of the name: two suppers of one week share a kitchen, and a dish may be in both.
@@ -59,7 +64,7 @@ export function taskNetOf(
   const served = new Set(servedParts(dish).map((p) => p.id));
   const last = new Map<string, Computed>();
   const ran = new Map<string, Computed>();
-  const mayWait = waitLimits(parts, registry);
+  const mayWait = waitLimits(parts, roomC, registry);
 
   for (const part of parts) {
     let previous: Computed | null = null;

@@ -45,7 +45,7 @@ const check = (key: string, label: string): Field => ({ as: "switch", key, label
 const LONG = 14 * 1440;
 const minutes = (label = "Minutes", high = 2880): Field => number("minutes", label, "min", 0, high);
 const salt = number("saltTo", "Salt up to", "percent", 0, 10, "none");
-const core = number("coreC", "Until the middle is", "temp", 40, 100);
+const core = number("coreC", "Until the middle is", "temp", 40, 100, "browned only");
 const block: readonly Field[] = [
   number("lengthMm", "Block, long", "length", 5, 500),
   number("widthMm", "wide", "length", 5, 500),
@@ -123,10 +123,15 @@ export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
       step.kind === "cook" && step.pressure ? machines(kitchen, ["pressure-cooker"]) : pans(kitchen, "pot"),
       number("minutes", "Minutes", "min", 0, 1440, "until soft"),
     ],
-    boil: () => [pans(kitchen, "pot"), number("pieceMm", "Piece size", "length", 3, 120), core],
+    boil: () => [
+      pans(kitchen, "pot"),
+      number("pieceMm", "Piece size", "length", 3, 120, "as cut"),
+      number("minutes", "Minutes", "min", 0.5, 240, "until tender"),
+    ],
     steam: () => [
       pans(kitchen, "pot"),
-      number("coreC", "Until the middle is", "temp", 40, 99),
+      number("minutes", "Minutes", "min", 0.5, 240, "until tender"),
+      number("coreC", "Until the middle is", "temp", 40, 99, "not asked"),
       check("wrapped", "Wrapped in foil"),
     ],
     blanch: () => [pans(kitchen, "pot"), number("minutes", "Minutes", "min", 0.1, 30)],
@@ -180,8 +185,8 @@ export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
     sear: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes a batch", "min", 0, 60)],
     brown: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes", "min", 0, 60)],
     sweat: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min", 0.5, 90)],
-    fry: () => [pans(kitchen, "frying"), core],
-    griddle: () => [pans(kitchen, "frying"), core],
+    fry: () => [pans(kitchen, "frying"), core, check("lid", "Under a lid")],
+    griddle: () => [pans(kitchen, "frying"), core, check("lid", "Under a lid")],
     "deep-fry": () => [
       pans(kitchen, "pot"),
       number("oilC", "Oil at", "temp", 130, 230),

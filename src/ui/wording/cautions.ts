@@ -1,7 +1,8 @@
+import type { FoodId } from "@/core/foods/food";
 import type { Caution, CautionFacts, RuleId } from "@/core/safety/rule";
 import { writeLength, writeMinutes, writeTemp, writeVolume } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
-import { ALLERGEN_NAMES } from "./words";
+import { ALLERGEN_NAMES, foodInText, type TextContext } from "./words";
 
 /** Show with every caution. */
 export const DEFER = "General guidance; follow your local food code and the label.";
@@ -9,6 +10,7 @@ export const DEFER = "General guidance; follow your local food code and the labe
 /** What a sentence may use beside the facts of its rule. */
 export interface Telling {
   readonly units: UnitSystem;
+  readonly foods: TextContext["foods"];
   readonly eater: (id: string) => string;
 }
 interface Tools {
@@ -16,6 +18,7 @@ interface Tools {
   readonly length: (lengthMm: number) => string;
   readonly volume: (ml: number) => string;
   readonly eater: Telling["eater"];
+  readonly foodName: (food: FoodId) => string;
 }
 
 const STANDS: Readonly<Record<CautionFacts["danger-zone"]["from"], (minutes: number) => string>> = {
@@ -57,8 +60,8 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
   hijiki: () => "Hijiki holds inorganic arsenic. Take another seaweed.",
   "kidney-lectin": () =>
     "Kidney beans: soak 5 hours or more, throw that water away, then a rolling boil in fresh water for at least 10 minutes (FDA suggests 30) before anything gentler.",
-  "raw-pulses": () =>
-    "These beans were never boiled for ten minutes: raw or gently warmed they make ill. Cook them first.",
+  "raw-pulses": ({ food, boilC, needsPressure }, { temp, foodName }) =>
+    `The ${foodName(food)} have not boiled hard for ten minutes: raw or gently warmed they make ill. ${needsPressure ? `Water boils at ${temp(boilC)} here, which is not enough: take the pressure cooker, or beans from a tin.` : "Boil them first, in fresh water."} This is about these beans; lentils and chickpeas do not need it.`,
   "pulses-underdone": () => "By these minutes they are still hard. Bite one before the pot comes off.",
   "from-frozen": () =>
     "Frozen pieces: minutes here count from thawed. Give them the packet's, and see that the middle steams.",
@@ -100,12 +103,13 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
 };
 
 /** What a caution says, without its authority. */
-export function describeCaution(caution: Caution, { units, eater }: Telling): string {
+export function describeCaution(caution: Caution, { units, foods, eater }: Telling): string {
   const tools: Tools = {
     temp: (tempC) => writeTemp(tempC, units),
     length: (lengthMm) => writeLength(lengthMm, units),
     volume: (ml) => writeVolume(ml, units),
     eater,
+    foodName: (food) => foodInText(foods, food),
   };
   // The facts are those of the caution's own rule.
   return (SAYS[caution.rule] as (facts: object, tools: Tools) => string)(caution.facts, tools);

@@ -188,6 +188,19 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
         tone: "harm",
         says: `${writeMinutes(fact.givenMin)} is too short: the middle needs about ${writeMinutes(fact.neededMin)} to reach ${writeTemp(fact.coreC, textContext.units)}.`,
       };
+    case "tender": {
+      const needed = `Tender in about ${writeMinutes(fact.neededMin)}`;
+      const short = fact.givenMin < fact.neededMin * 0.75;
+      return {
+        tone: short ? "watch" : "plain",
+        says: short ? `${needed}: ${writeMinutes(fact.givenMin)} leaves it firm.` : `${needed}.`,
+      };
+    }
+    case "browned-only":
+      return {
+        tone: "plain",
+        says: `Browned, not cooked through: the middle is about ${writeTemp(fact.middleC, textContext.units)}. It cooks on in the sauce or the oven.`,
+      };
     case "oil-dips":
       return {
         tone: "watch",

@@ -145,8 +145,8 @@ export function describeStep(
     case "boil":
       return {
         title,
-        does: `${goesIn ? `In ${goesIn}, ` : ""}from the boil about ${writeMinutes(factOf(row, "cooked-through")?.minutes ?? 0)}, then drain.`,
-        why: `Done when the middle of a ${writeLength(step.pieceMm, units)} piece is ${writeTemp(step.coreC, units)}.`,
+        does: `${goesIn ? `In ${goesIn}, ` : ""}from the boil about ${writeMinutes(step.minutes ?? heatMin(row))}, then drain.`,
+        why: doneWhen(row, units),
       };
     case "mash":
       return {
@@ -183,8 +183,11 @@ export function describeStep(
     case "griddle":
       return {
         title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
-        does: `${goesIn ? `${goesIn} in the pan. ` : ""}About ${writeMinutes(batches?.eachMin ?? 0)} a batch, turned at half time, until the middle is ${writeTemp(step.coreC, units)}.`,
-        why: "Turn once: a crust that is left alone lets go of the pan.",
+        does: `${goesIn ? `${goesIn} in the pan. ` : ""}About ${writeMinutes(batches?.eachMin ?? 0)} a batch${step.lid ? " under a lid" : ""}, turned, until ${step.coreC === null ? "they are brown all round" : `the middle is ${writeTemp(step.coreC, units)}`}.`,
+        why:
+          step.coreC === null
+            ? "Only browned: the middle gets hot in what follows."
+            : "Turn once: a crust that is left alone lets go of the pan.",
       };
     case "sort":
       return { title, does: `Look over ${goesIn || "it"}; stones and husks go.`, why: "One stone costs a tooth." };
@@ -209,8 +212,8 @@ export function describeStep(
     case "steam":
       return {
         title,
-        does: `${withIt}About ${writeMinutes(factOf(row, "cooked-through")?.minutes ?? 0)} from full steam${step.wrapped ? ", wrapped tight" : ""}.`,
-        why: `Done when the middle is ${writeTemp(step.coreC, units)}.`,
+        does: `${withIt}About ${writeMinutes(step.minutes ?? heatMin(row))} from full steam${step.wrapped ? ", wrapped tight" : ""}.`,
+        why: doneWhen(row, units),
       };
     case "blanch":
       return {
@@ -366,6 +369,17 @@ export function describeStep(
   }
 }
 
+/** Minutes until it is done, by its middle or by the fork. */
+const heatMin = (row: Computed): number =>
+  factOf(row, "cooked-through")?.minutes ??
+  factOf(row, "tender")?.neededMin ??
+  factOf(row, "core-short")?.neededMin ??
+  0;
+function doneWhen(row: Computed, units: TextContext["units"]): string {
+  if (factOf(row, "tender")) return "Done when the point of a knife goes in without a push.";
+  const core = factOf(row, "cooked-through") ?? factOf(row, "core-short");
+  return core ? `Done when the middle is ${writeTemp(core.coreC, units)}.` : "";
+}
 const earlyMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.early ? m + p.minutes : m), 0);
 /** "Mash it": a part that is called what is done to it is not named again beside the verb. */
 function verbed(verb: string, name: string): string {

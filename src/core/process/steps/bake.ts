@@ -4,7 +4,16 @@ import { at, type Contents, mainFood, solidsG, subtract, totalG, water } from ".
 import { type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import { sumOver } from "../solids";
 import { type Applied, filled, hands, outcome, wait, watch } from "./common";
-import { afterOven, footprintM2, ovenCoreMinutes, type OvenHeat, pieceShapeOf, SURFACES } from "./geometry";
+import {
+  afterOven,
+  coreFact,
+  footprintM2,
+  ovenCoreMinutes,
+  type OvenHeat,
+  type PieceShape,
+  pieceShapeOf,
+  SURFACES,
+} from "./geometry";
 import { choice, defineStep, flag, gear, number, numberOrNull, type StepWith } from "../descriptor";
 
 /** Oven work: to a core temperature, or for minutes; with both, the minutes are held against the core. */
@@ -14,6 +23,8 @@ type AirFryStep = StepWith<"air-fry", typeof AIR_FRY_FIELDS>;
 const BAKE_FIELDS = { ...baking, fan: flag, cover: choice("bare", "foil", "parchment", "lid") } as const;
 type BakeStep = StepWith<"bake", typeof BAKE_FIELDS>;
 
+/** The middle of a mix is hot all through: 74 °C (165 °F, models card 16). */
+const MIX_CORE_C = 74;
 /** Two trays of a home oven, and how much of them may be covered (card 9). */
 const TRAY_M2 = 0.36 * 0.45;
 const TRAYS = 2;
@@ -35,7 +46,7 @@ function looseLoss(
     if (!figure) known = false;
     return figure ? (grams / all) * context.drawOf("baked loss", id, figure) : 0;
   });
-  if (known) return { share: share * Math.min(1.4, (minutes / 30) ** 0.6) * heat, known };
+  if (known) return { share: share * (minutes / 30) ** 0.6 * heat, known };
   const ofWater = context.draw("unknown baked loss") * (minutes / 25) ** 0.7 * heat;
   return { share: (ofWater * batch.waterG) / Math.max(1e-9, totalG(batch)), known };
 }
@@ -50,8 +61,8 @@ interface Batches {
  * What oven and air fryer share: minutes to the core (or the core after the minutes), and the water that goes.
  *
  * Shaped pieces: finite volumes with a drying surface (card 8), ±25 % on time. Loose vegetables: measured ranges of
- * card 19 where there are any, else a rule of thumb that says so. Asked for both minutes and core, the minutes count,
- * and a middle that stays below its core is said.
+ * card 19 where there are any, else a rule of thumb that says so. The middle of a mix is always worked out; asked for minutes,
+ * they count, and a middle that stays below its core is said.
  */
 function heatInAir(
   vessel: Vessel,
@@ -74,18 +85,23 @@ function heatInAir(
   if (!full.ok) return full;
   const { batch, came } = full.value;
   const main = mainFood(batch);
-  const skin = main !== null && context.figures(main).skin === true;
+  const mainFigures = main === null ? null : context.figures(main);
+  const skin = mainFigures?.skin === true;
   const heat: OvenHeat = { surface: air.surface, dries: !air.covered && !skin, startC: batch.tempC, ovenC: step.ovenC };
-  const shape = pieceShapeOf({ ...vessel, batch }, context);
+  const wallMm = vessel.pieces === null && vessel.cutMm === null ? mainFigures?.wallMm : undefined;
+  const shape: PieceShape =
+    wallMm === undefined
+      ? pieceShapeOf({ ...vessel, batch }, context)
+      : { shape: "slab", thicknessMm: wallMm, widthMm: wallMm, lengthMm: wallMm };
   const facts: Fact[] = [];
   let minutes = step.minutes;
-  if (step.coreC !== null) {
-    const needed = ovenCoreMinutes(context, shape, heat, step.coreC);
+  // A mix that was shaped or laid in a tin has a middle that has to be hot, asked for or not.
+  const wantedC = step.coreC ?? (vessel.pieces !== null && step.ovenC > MIX_CORE_C ? MIX_CORE_C : null);
+  if (wantedC !== null) {
+    const needed = ovenCoreMinutes(context, shape, heat, wantedC);
     if (!needed.ok) return needed;
-    if (minutes === null) minutes = needed.value;
-    else if (minutes < needed.value * 0.98)
-      facts.push({ kind: "core-short", neededMin: needed.value, givenMin: minutes, coreC: step.coreC });
-    facts.push({ kind: "cooked-through", minutes: needed.value, coreC: step.coreC });
+    minutes ??= needed.value;
+    facts.push(coreFact(needed.value, minutes, wantedC));
   }
   if (minutes === null) return fail({ kind: "not-a-number", field: "minutes" });
   const end = afterOven(context, shape, heat, minutes);

@@ -1,36 +1,36 @@
-import { minutesToCore } from "../../models/conduction";
-import { diffusivityAt, uptakeBlock } from "../../models/diffusion";
+import { diffusivityAt, slabRoots, uptakeSmallBath } from "../../models/diffusion";
 import { minutesToReduce } from "../../models/reduction";
-import { MOIST_FOOD } from "../../models/thermal";
-import { checkNumber, fail } from "../../quantities/result";
-import { add, at, liquor, mainFood, subtract, totalG, water } from "../contents";
-import type { Input, StepContext, Vessel } from "../ledger";
+import { fail, type Result, succeed } from "../../quantities/result";
+import { add, at, type Contents, liquor, mainFood, salt, subtract, totalG, water } from "../contents";
+import type { Fact, Input, StepContext, StepFailure, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
+import { coreFact, pieceShapeOf, SURFACES, volumeOverSurfaceM, wetCoreMinutes, wetMiddleAfter } from "./geometry";
 import { leastSoft } from "./soften";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { minutesToTender, tenderMm } from "./tender";
+import { defineStep, gear, numberOrNull, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, pieceMm: number(3, 120), coreC: number(40, 100) } as const;
+const FIELDS = { pan: gear, pieceMm: numberOrNull(3, 120), minutes: numberOrNull(0.5, 240) } as const;
 type BoilStep = StepWith<"boil", typeof FIELDS>;
 
-/** Boiling water on a piece, W/m²K (textbook order 300–1200). */
-const BOILING_SURFACE = 800;
 const SALT_DIFFUSIVITY_25C = 1e-9;
-const PIECE_START_C = 15;
+/** Shaped pieces (dumplings, sausages) are done when the middle is this hot; above it where water boils hotter than that. */
+const SHAPED_CORE_C = 80;
+/** The boil never quite gets into the middle: this close is close enough (engineering estimate). */
+const NEAR_BOIL_K = 5;
 
 const isBath = (c: Input): boolean =>
   c.from === "food" && (c.food === "water" || c.food === "salt" || c.food === "stock-powder");
 
 /**
- * Boil pieces until the middle is done. The lines that are mostly water are the bath, and are poured off.
+ * Boil pieces in water that is poured off, until they are tender, or for the cook's own minutes.
  *
- * Minutes: heating the pot by power balance, then conduction into a cube (card 8); inside samples the time is scaled
- * with the square of the size. Salt enters by diffusion (card 4). Pieces of 25–30 mm take 12–18 min (common practice).
+ * Vegetables: kinetics of softening with each food's own minutes at 100 °C (`foods/vegetables`); a cooler boil slows it. Shaped
+ * pieces: conduction to the middle (card 8). Salt goes in or out by diffusion between pieces and bath (card 4), so that fresh
+ * water draws it from what was brined.
  */
 function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "pot");
   if (!found.ok) return found;
-  const bad = checkNumber("piece size", step.pieceMm, 3, 120);
-  if (bad) return fail(bad);
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const { pan, burner } = found.value;
@@ -42,28 +42,26 @@ function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
   if (main !== null && context.figures(main).cook && (leastSoft(vessel.softness, came.value, context) ?? 0) < 1)
     return fail({ kind: "other-step", food: main, take: "cook" });
 
-  const halfM = step.pieceMm / 2000;
-  const core = (): number => {
-    const direction = { shape: "slab", halfM } as const;
-    const time = minutesToCore({
-      directions: [direction, direction, direction],
-      food: MOIST_FOOD,
-      surface: BOILING_SURFACE,
-      startC: PIECE_START_C,
-      aroundC: context.boilC,
-      coreC: step.coreC,
-    });
-    return time.ok ? time.value : NaN;
-  };
-  const likelyMin = context.remember(`boil ${halfM} ${step.coreC} ${context.boilC}`, core);
-  if (Number.isNaN(likelyMin)) return fail({ kind: "never-done", coreC: step.coreC, aroundC: context.boilC });
-  const minutes = likelyMin * context.draw("boiled piece size") ** 2;
+  const cutMm = step.pieceMm ?? vessel.cutMm;
+  const shape = pieceShapeOf({ batch: raw, pieces: vessel.pieces, cutMm }, context);
+  const heat = { surface: SURFACES.boiling, startC: raw.tempC, aroundC: context.boilC };
+  const done = doneOf(
+    vessel,
+    raw,
+    tenderMm(raw, cutMm, shape.thicknessMm, context),
+    shape,
+    heat,
+    step.minutes,
+    context,
+  );
+  if (!done.ok) return done;
+  const { minutes, fact } = done.value;
 
   // The kettle brings the water near the boil; the pot has to recover from the cold pieces.
   const recover = minutesToReduce({
     massG: totalG(raw) + totalG(bath),
     waterOffG: 0,
-    startC: (totalG(raw) * PIECE_START_C + totalG(bath) * 90) / (totalG(raw) + totalG(bath)),
+    startC: (totalG(raw) * raw.tempC + totalG(bath) * 90) / (totalG(raw) + totalG(bath)),
     boilC: context.boilC,
     burnerW: burner.ratedW,
     efficiency: burner.efficiency,
@@ -75,28 +73,60 @@ function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
   const changeG = totalG(raw) * context.draw("boiled change");
   const drunk = changeG > 0 ? liquor(bath, Math.min(changeG, bath.waterG)) : liquor(bath, 0);
   const lost = changeG < 0 ? water(Math.min(-changeG, raw.waterG), context.boilC) : water(0, context.boilC);
-  const even = bath.saltG / (bath.waterG + raw.waterG);
-  const uptake = uptakeBlock(diffusivityAt(SALT_DIFFUSIVITY_25C, 95), minutes * 60, [halfM, halfM, halfM]);
-  const saltInG = Math.min(bath.saltG - drunk.saltG, Math.max(0, even * raw.waterG * uptake - drunk.saltG));
-  const enters = { ...drunk, saltG: drunk.saltG + saltInG };
-  const batch = at(add(subtract(raw, lost), enters), context.boilC);
+  const wet = subtract(add(raw, drunk), lost);
+  const pool = add(subtract(bath, drunk), lost);
+  const exchanged = saltInto(wet, pool, volumeOverSurfaceM(shape), minutes, context);
+  const batch = at({ ...wet, saltG: wet.saltG + exchanged }, wetMiddleAfter(context, shape, heat, minutes));
   return outcome(
     { ...vessel, batch },
     [hands(step, context, 2), watch(recover.value.heatMin + minutes), { kind: "hands", minutes: 1 }],
     {
       inputs: came.value,
-      outputs: [{ to: "drain", contents: add(subtract(bath, enters), lost) }],
+      outputs: [{ to: "drain", contents: subtract(pool, salt(exchanged, pool.tempC)) }],
       needs: panNeeds(pan),
-      facts: [{ kind: "cooked-through", minutes, coreC: step.coreC }],
+      facts: [fact],
     },
   );
+}
+
+/** Minutes in the boil, and what there is to say of them. */
+function doneOf(
+  vessel: Vessel,
+  raw: Contents,
+  mm: number,
+  shape: ReturnType<typeof pieceShapeOf>,
+  heat: { readonly surface: number; readonly startC: number; readonly aroundC: number },
+  asked: number | null,
+  context: StepContext,
+): Result<{ minutes: number; fact: Fact }, StepFailure> {
+  if (vessel.pieces === null) {
+    const neededMin = minutesToTender(raw, "boiled", mm, context);
+    const minutes = asked ?? neededMin;
+    return succeed({ minutes, fact: { kind: "tender", neededMin, givenMin: minutes, atC: context.boilC } });
+  }
+  const coreC = Math.min(SHAPED_CORE_C, context.boilC - NEAR_BOIL_K);
+  const core = wetCoreMinutes(context, shape, { ...heat, coreC });
+  if (!core.ok) return core;
+  const neededMin = core.value * context.draw("boiled piece size") ** 2;
+  const minutes = asked ?? neededMin;
+  return succeed({ minutes, fact: coreFact(neededMin, minutes, coreC) });
+}
+
+/** Grams of salt that go from the bath into the pieces; below 0 they come out. Small bath, card 4. */
+function saltInto(pieces: Contents, bath: Contents, halfM: number, minutes: number, context: StepContext): number {
+  if (pieces.waterG <= 0 || bath.waterG <= 0) return 0;
+  const even = ((pieces.saltG + bath.saltG) / (pieces.waterG + bath.waterG)) * pieces.waterG;
+  const alpha = Number((bath.waterG / pieces.waterG).toPrecision(2));
+  const roots = context.remember(`slab roots ${alpha}`, () => slabRoots(alpha, 40));
+  const fourier = (diffusivityAt(SALT_DIFFUSIVITY_25C, context.boilC) * minutes * 60) / halfM ** 2;
+  return (even - pieces.saltG) * uptakeSmallBath("slab", alpha, fourier, roots);
 }
 
 /** What the house knows of “boil”: settings, defaults, waits, weigh-in and rule. */
 export const boilStep = defineStep({
   kind: "boil",
   fields: FIELDS,
-  usual: { pan: null, pieceMm: 28, coreC: 95 },
+  usual: { pan: null, pieceMm: null, minutes: null },
   waitsMin: 5,
   weighed: "liquor",
   apply: boil,

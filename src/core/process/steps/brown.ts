@@ -3,15 +3,16 @@ import { fail } from "../../quantities/result";
 import { add, at, oil, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
-import { brownedLossOf, PREHEAT_MIN } from "./pan";
+import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
+import { brownedLossOf, brownedOffG, PREHEAT_MIN, STEAMED_THROUGH } from "./pan";
 import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
 type BrownStep = StepWith<"brown", typeof FIELDS>;
 
 /**
- * Brown vegetables or mushrooms: each food loses a share of its raw mass as water (ranges of card 19), and the
- * minutes follow from the heat that takes.
+ * Brown vegetables or mushrooms: each food loses a share of its raw mass as water (ranges of card 19), more the longer it
+ * browns, and the minutes follow from the heat that takes.
  */
 function brown(vessel: Vessel, step: BrownStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
@@ -24,8 +25,7 @@ function brown(vessel: Vessel, step: BrownStep, context: StepContext): Applied {
   const raw = subtract(all, free);
   if (totalG(raw) <= 0) return fail({ kind: "empty-vessel" });
 
-  const lossShare = brownedLossOf(raw, context);
-  const waterOffG = Math.min(raw.waterG * 0.95, lossShare * totalG(raw));
+  const waterOffG = brownedOffG(raw, brownedLossOf(raw, context), step.browningMin);
   const dry = minutesToDry({
     netW: burner.netW,
     massG: totalG(raw),
@@ -35,7 +35,14 @@ function brown(vessel: Vessel, step: BrownStep, context: StepContext): Applied {
   });
   if (!dry.ok) return dry;
   const steam = water(waterOffG, 100);
-  const after = at(subtract(all, steam), 90);
+  // Steamed and stirred in their own water while it goes: heat from all sides, if only as hot as it boils.
+  const middleC = wetMiddleAfter(
+    context,
+    pieceShapeOf({ ...vessel, batch: raw }, context),
+    { surface: SURFACES.panContact, startC: all.tempC, aroundC: context.boilC },
+    (dry.value + step.browningMin) / 2,
+  );
+  const after = at(subtract(all, steam), waterOffG > STEAMED_THROUGH * totalG(raw) ? context.boilC : middleC);
   return outcome(
     { ...vessel, batch: after },
     [hands(step, context, 1), watch(PREHEAT_MIN + dry.value + step.browningMin)],

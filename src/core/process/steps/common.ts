@@ -119,17 +119,30 @@ export const cornEquivalentG = (contents: Contents, figures: StepContext["figure
   });
 
 /** The mix as the binding window sees it: binders by their solids, everything else as a base with what it keeps. */
-export function bindingInputOf(contents: Contents, restMin: number, figures: StepContext["figures"]): BindingInput {
+export function bindingInputOf(
+  contents: Contents,
+  restMin: number,
+  figures: StepContext["figures"],
+  setByHeat = false,
+): BindingInput {
   const binders: BindingInput["binders"][number][] = [];
   const keptG = sumOver(contents.solids, (food, grams) => {
     const { binder, keepsMoisture } = figures(food);
     if (!binder) return grams * (keepsMoisture ?? 1);
-    binders.push({ food, massG: grams / 0.93, figures: binder });
+    binders.push({
+      food,
+      massG: grams / 0.93,
+      figures: setByHeat && binder.hot ? { ...binder, ...binder.hot } : binder,
+    });
     return 0;
   });
   const spareG = contents.waterG - keptG;
   return { addedWaterG: spareG >= 0 ? spareG : spareG / 2, bases: [], binders, totalG: totalG(contents), restMin };
 }
-/** Where a mix lies in its binding window; null when nothing in it binds. */
-export const bindingOf = (contents: Contents, restMin: number, figures: StepContext["figures"]): BindingState | null =>
-  bindingState(bindingInputOf(contents, restMin, figures));
+/** Where a mix lies in its binding window; null when nothing in it binds. Starch that was hot all through takes far more water. */
+export const bindingOf = (
+  contents: Contents,
+  restMin: number,
+  figures: StepContext["figures"],
+  setByHeat = false,
+): BindingState | null => bindingState(bindingInputOf(contents, restMin, figures, setByHeat));

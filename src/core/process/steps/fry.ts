@@ -1,78 +1,101 @@
 import { batchesFor, batchMinutes, discM2, piecesPerLayer } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
-import { type Output, type StepContext, type Vessel } from "../ledger";
+import { type Fact, type Output, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
-import { footprintM2, pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
-import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN } from "./pan";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import {
+  coreFact,
+  footprintM2,
+  type PieceShape,
+  pieceShapeOf,
+  SURFACES,
+  wetCoreMinutes,
+  wetMiddleAfter,
+} from "./geometry";
+import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, roomInPanG, SWAP_MIN } from "./pan";
+import { defineStep, flag, gear, numberOrNull, type StepWith } from "../descriptor";
 
-const FRY_FIELDS = { pan: gear, coreC: number(40, 100) } as const;
+const FRY_FIELDS = { pan: gear, coreC: numberOrNull(40, 100), lid: flag } as const;
 type FryStep = StepWith<"fry", typeof FRY_FIELDS>;
-const GRIDDLE_FIELDS = { pan: gear, coreC: number(40, 100) } as const;
+const GRIDDLE_FIELDS = { pan: gear, coreC: numberOrNull(40, 100), lid: flag } as const;
 type GriddleStep = StepWith<"griddle", typeof GRIDDLE_FIELDS>;
 
 /** What is hot already still needs so long to brown on both faces (common practice). */
 const LEAST_BROWNING_MIN = 3;
+/** Browned all round and no more: three to four minutes a face for what is flat, a little longer for balls (common practice). */
+const BROWNING_MIN = { flat: 7, round: 10 } as const;
+/** Under a lid steam heats the other face meanwhile: hardly longer than from both at once (engineering estimate). */
+const LID_SHARE = 0.6;
+/** Above this nobody asks: a middle that is to be hot is 74 °C (165 °F), models card 16. */
+const THROUGH_C = 74;
 
 /**
- * Pan-fry or griddle shaped pieces to a core temperature, one face at a time, in batches by the pan's floor (cards 8
- * and 9). A griddle is the same metal with less oil.
+ * Pan-fry or griddle pieces, shaped or cut, one face at a time, in batches by the pan's floor (cards 8 and 9): to a core
+ * temperature, under a lid if wanted, or browned only, when the middle comes later in the sauce or the oven. A griddle is the
+ * same metal with less oil.
  */
 function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext): Applied {
   const { pieces, batch } = vessel;
-  if (pieces === null) return fail({ kind: "not-shaped" });
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (pieces === null && vessel.cutMm === null) return fail({ kind: "not-shaped" });
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const { pan } = found.value;
-  const perBatch = piecesPerLayer(discM2(pan.diameterM), footprintM2(pieces), DRY_PAN_PACKING);
-  const count = batchesFor(pieces.count, perBatch);
-  if (count === null) return fail({ kind: "piece-too-big", panMm: pan.diameterM * 1000, pieceMm: pieces.lengthMm });
+  const count = pieces
+    ? batchesFor(pieces.count, piecesPerLayer(discM2(pan.diameterM), footprintM2(pieces), DRY_PAN_PACKING))
+    : batchesFor(totalG(batch), roomInPanG(pan, vessel.cutMm as number));
+  if (count === null)
+    return fail({ kind: "piece-too-big", panMm: pan.diameterM * 1000, pieceMm: pieces?.lengthMm ?? vessel.cutMm ?? 0 });
 
-  const bothFaces = wetCoreMinutes(context, pieceShapeOf(vessel, context), {
-    surface: SURFACES.panContact,
-    startC: batch.tempC,
-    aroundC: context.boilC,
-    coreC: step.coreC,
-  });
+  const shape = panShapeOf(vessel, context);
+  const heat = { surface: SURFACES.panContact, startC: batch.tempC, aroundC: context.boilC };
+  const faces = context.draw("one face at a time") * (step.lid ? LID_SHARE : 1);
+  const browning = shape.shape === "sphere" ? BROWNING_MIN.round : BROWNING_MIN.flat;
+  // Through-heating is worked out even when nobody asks for it: what is only browned is told to be raw inside.
+  const wantedC = step.coreC ?? Math.min(THROUGH_C, context.boilC - 1);
+  const bothFaces = wetCoreMinutes(context, shape, { ...heat, coreC: wantedC });
   if (!bothFaces.ok) return bothFaces;
-  const eachMin = Math.max(LEAST_BROWNING_MIN, bothFaces.value * context.draw("one face at a time"));
+  const neededMin = bothFaces.value * faces;
+  const eachMin = step.coreC === null ? browning : Math.max(LEAST_BROWNING_MIN, neededMin);
 
   const brought = together(came.value);
   const waterOffG = batch.waterG * context.draw("pan water lost");
   const steam = water(waterOffG, 100);
   const { stays } = oilTaken(context, brought, waterOffG);
-  const after = at(subtract(subtract(add(batch, brought), steam), stays), step.coreC);
+  const middleC = step.coreC !== null ? step.coreC : wetMiddleAfter(context, shape, heat, eachMin / faces);
+  const after = at(subtract(subtract(add(batch, brought), steam), stays), middleC);
   const left: Output[] = [{ to: "air", contents: steam }];
   if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
   const minutes = step.handsMin ?? batchMinutes(count, eachMin, SWAP_MIN, PREHEAT_MIN);
+  const facts: Fact[] = [
+    { kind: "batches", count, eachG: totalG(batch) / count, eachMin, limitedBy: "room in the pan" },
+    step.coreC === null ? { kind: "browned-only", middleC } : coreFact(neededMin, eachMin, wantedC),
+  ];
   return outcome(
     {
       ...vessel,
       batch: after,
-      pieces: { ...pieces, eachG: totalG(after) / pieces.count },
+      pieces: pieces && { ...pieces, eachG: totalG(after) / pieces.count },
     },
     [hands({ ...step, handsMin: minutes }, context, 0)],
-    {
-      inputs: came.value,
-      outputs: left,
-      needs: panNeeds(pan),
-      facts: [
-        { kind: "batches", count, eachG: totalG(batch) / count, eachMin, limitedBy: "room in the pan" },
-        { kind: "cooked-through", minutes: eachMin, coreC: step.coreC },
-      ],
-    },
+    { inputs: came.value, outputs: left, needs: panNeeds(pan), facts },
   );
 }
 const griddle = fry as (vessel: Vessel, step: GriddleStep, context: StepContext) => Applied;
+
+/** Cut pieces lie on a face: slices as thick as they were cut, which is how a cook means it for the pan. */
+const panShapeOf = (vessel: Vessel, context: StepContext): PieceShape =>
+  vessel.pieces !== null || vessel.cutMm === null
+    ? pieceShapeOf(vessel, context)
+    : { shape: "slab", thicknessMm: vessel.cutMm, widthMm: vessel.cutMm * 3, lengthMm: vessel.cutMm * 3 };
 
 /** What the house knows of “fry”: settings, defaults, waits, weigh-in and rule. */
 export const fryStep = defineStep({
   kind: "fry",
   fields: FRY_FIELDS,
-  usual: { pan: null, coreC: 74 },
+  usual: { pan: null, coreC: 74, lid: false },
   waitsMin: 10,
   weighed: "water",
   apply: fry,
@@ -82,7 +105,7 @@ export const fryStep = defineStep({
 export const griddleStep = defineStep({
   kind: "griddle",
   fields: GRIDDLE_FIELDS,
-  usual: { pan: null, coreC: 74 },
+  usual: { pan: null, coreC: 74, lid: false },
   waitsMin: 10,
   weighed: "water",
   apply: griddle,

@@ -1,5 +1,5 @@
 import { checkNumber, fail } from "../../quantities/result";
-import { at } from "../contents";
+import { at, totalG } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, filled, bindingInputOf, hands, outcome, wait } from "./common";
 import { defineStep, minutes, type StepWith } from "../descriptor";
@@ -7,10 +7,13 @@ import { defineStep, minutes, type StepWith } from "../descriptor";
 const FIELDS = { minutes } as const;
 type GelStep = StepWith<"gel", typeof FIELDS>;
 
-/** What 7 g of ground flax with 3 tbsp of water stands in for: one shelled egg (common practice, card 19: 51 g). */
-const FLAX_PER_EGG_G = 7;
+/** A shelled egg (card 19). */
+const EGG_G = 51;
 
-/** Make a gel of flax, chia or husk: it sets while it stands; its strength is counted in eggs it can replace. */
+/**
+ * Make a gel of flax, chia or husk: it sets while it stands. It takes the place of as many eggs as its grams are used for,
+ * and of no more than there is gel: 7 g of flax, 12 g of chia or 5 g of husk with 3 tbsp of water are one (common practice).
+ */
 function gel(vessel: Vessel, step: GelStep, context: StepContext): Applied {
   const bad = checkNumber("minutes", step.minutes, 0, 24 * 60);
   if (bad) return fail(bad);
@@ -18,10 +21,12 @@ function gel(vessel: Vessel, step: GelStep, context: StepContext): Applied {
   if (!full.ok) return full;
   const { batch, came } = full.value;
   const { binders } = bindingInputOf(batch, step.minutes, context.figures);
-  const flaxG = binders.reduce((g, b) => g + b.massG * b.figures.strength, 0);
+  const byUse = binders.reduce((n, b) => n + (b.figures.eggG === undefined ? 0 : b.massG / b.figures.eggG), 0);
   const binderG = binders.reduce((g, b) => g + b.massG, 0);
   if (binderG === 0) return fail({ kind: "no-binder" });
-  const facts: Fact[] = [{ kind: "gel", eggs: flaxG / FLAX_PER_EGG_G, waterPerG: batch.waterG / binderG }];
+  const facts: Fact[] = [
+    { kind: "gel", eggs: Math.min(byUse, totalG(batch) / EGG_G), waterPerG: batch.waterG / binderG },
+  ];
   const after: Vessel = { ...vessel, batch: at(batch, context.roomC), boundMin: step.minutes };
   return outcome(after, [hands(step, context, 1), wait(step.minutes)], { inputs: came, facts });
 }

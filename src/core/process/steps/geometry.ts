@@ -1,12 +1,15 @@
-import { type Direction, minutesToCore } from "../../models/conduction";
+import { type Direction, heatingSeries, middleAfter, minutesToCore } from "../../models/conduction";
 import { minutesTo, type OvenCurve, ovenCurve, type OvenPiece, valueAt, WET_SHARE } from "../../models/ovenHeat";
+import { bisect } from "../../models/roots";
 import { MOIST_FOOD } from "../../models/thermal";
 import { fail, type Result, succeed } from "../../quantities/result";
 import { type Contents, mainFood } from "../contents";
-import type { ShapedPieces, StepContext, StepFailure, Vessel } from "../ledger";
+import type { Fact, ShapedPieces, StepContext, StepFailure, Vessel } from "../ledger";
 
 /** Loose food of which nobody said how it was cut, and whose pieces nobody weighed (rule of thumb). */
 const UNKNOWN_CUT_MM = 20;
+/** A bean, a lentil, a grain (rule of thumb). */
+const SMALL_MM = 8;
 const FOOD_DENSITY_G_PER_MM3 = 1.05e-3;
 /** A ball of the same volume as a cube is so many times as wide as the cube: (6/π)^(1/3). */
 const BALL_OF_CUBE = (6 / Math.PI) ** (1 / 3);
@@ -51,6 +54,7 @@ export function pieceShapeOf(
 function wholeMm(batch: Contents, context: Pick<StepContext, "food">): number {
   const main = mainFood(batch);
   const food = main === null ? null : context.food(main);
+  if (food?.group === "pulse" || food?.group === "grain") return SMALL_MM;
   const pieceG = food?.group === "vegetable" || food?.group === "mushroom" ? food.measures.piece : undefined;
   return pieceG === undefined
     ? UNKNOWN_CUT_MM * BALL_OF_CUBE
@@ -62,6 +66,14 @@ export function flatPieces(form: "slice" | "shell", count: number, wholeG: numbe
   const eachG = wholeG / count;
   const acrossMm = Math.sqrt(eachG / FOOD_DENSITY_G_PER_MM3 / thicknessMm);
   return { count, eachG, form, diameterMm: acrossMm, thicknessMm, lengthMm: acrossMm };
+}
+
+/** Volume over surface, m: the half thickness of the slab that takes things up as fast (card 4). */
+export function volumeOverSurfaceM({ shape, thicknessMm, widthMm, lengthMm }: PieceShape): number {
+  if (shape === "sphere") return thicknessMm / 6000;
+  if (shape === "cylinder") return (thicknessMm * lengthMm) / (4 * lengthMm + 2 * thicknessMm) / 1000;
+  const [a, b, c] = [thicknessMm, widthMm, lengthMm];
+  return (a * b * c) / (2 * (a * b + b * c + c * a)) / 1000;
 }
 
 /** Floor that one piece covers, m². */
@@ -109,6 +121,26 @@ export function wetCoreMinutes(
   return succeed(minutes * scale);
 }
 
+/** Where the middle is after minutes in surroundings that keep the surface wet. */
+export function wetMiddleAfter(
+  context: StepContext,
+  piece: PieceShape,
+  heat: { readonly surface: number; readonly startC: number; readonly aroundC: number },
+  minutes: number,
+): number {
+  const { shape, scale } = nearest(piece);
+  const series = context.remember(`series ${name(shape)} ${heat.surface}`, () =>
+    heatingSeries(directionsOf(shape), MOIST_FOOD, heat.surface),
+  );
+  return middleAfter(series, heat, minutes / scale);
+}
+
+/** Minutes to the middle, and whether those given are enough; a fiftieth is nothing. */
+export const coreFact = (neededMin: number, givenMin: number, coreC: number): Fact =>
+  givenMin < neededMin * 0.98
+    ? { kind: "core-short", neededMin, givenMin, coreC }
+    : { kind: "cooked-through", minutes: neededMin, coreC };
+
 /** Surface coefficients, W/m²K, radiation included (engineering estimates of textbook order). */
 export const SURFACES = {
   stillOven: 18,
@@ -120,6 +152,8 @@ export const SURFACES = {
   steamWrapped: 60,
   deepOil: 300,
   panContact: 300,
+  boiling: 800,
+  simmering: 600,
 } as const;
 
 /** How an oven heats: surface, start and oven °C, whether it dries. */
@@ -129,21 +163,49 @@ export interface OvenHeat {
   readonly startC: number;
   readonly ovenC: number;
 }
-/** A loaf heats from six sides, here from its two nearest: a cylinder of its mean thickness stands in for it. */
-const ovenShapeOf = (piece: PieceShape): { shape: OvenPiece["shape"]; thicknessMm: number } =>
-  piece.shape === "brick"
-    ? { shape: "cylinder", thicknessMm: Math.sqrt(piece.thicknessMm * piece.widthMm) * (2 / Math.sqrt(Math.PI)) }
-    : { shape: piece.shape, thicknessMm: piece.thicknessMm };
-const LONGEST_MIN = 240;
+/** An oven's body: one direction, and how much more surface the real piece has for its volume. */
+interface OvenBody {
+  readonly shape: OvenPiece["shape"];
+  readonly thicknessMm: number;
+  readonly moreSurface: number;
+}
+/** Where bodies are compared: heated from the fridge to the middle of a safe loaf, °C. */
+const COMPARED = { startC: 5, coreC: 74, aroundC: 180 } as const;
+/**
+ * A loaf heats from six sides at once, which the drying model cannot: the cylinder stands in for it that takes as long by the
+ * series for a dry surface, where the solutions of the three directions multiply (card 8). It dries by its own surface.
+ */
+function ovenBodyOf(context: StepContext, piece: PieceShape, surface: number): OvenBody {
+  if (piece.shape !== "brick") return { shape: piece.shape, thicknessMm: piece.thicknessMm, moreSurface: 1 };
+  const { shape, scale } = nearest(piece);
+  const likeMm = context.remember(`loaf ${name(shape)} ${surface}`, () => {
+    const minutes = (directions: readonly Direction[]) => {
+      const time = minutesToCore({ directions, food: MOIST_FOOD, surface, ...COMPARED });
+      return time.ok ? time.value : NaN;
+    };
+    const wanted = minutes(directionsOf(shape));
+    const likeM = bisect((halfM) => minutes([{ shape: "cylinder", halfM }]) - wanted, 2e-3, 0.2);
+    return likeM === null ? NaN : likeM * 2000;
+  });
+  const thicknessMm = (Number.isNaN(likeMm) ? piece.thicknessMm : likeMm) / Math.sqrt(scale);
+  return { shape: "cylinder", thicknessMm, moreSurface: thicknessMm / 4000 / volumeOverSurfaceM(piece) };
+}
+/** Curves are as long as a long roast; a longer bake asks for a longer one. */
+const LONG_MIN = 240;
+const LONGEST_MIN = 600;
 /** Pieces start at whole steps of five kelvin, so that samples share their curves. */
 const roundTo5 = (tempC: number) => Math.round(tempC / 5) * 5;
 
 /** One curve for a shape, a whole millimetre and an oven, worked out once. */
-function curveOf(context: StepContext, piece: PieceShape, heat: OvenHeat): OvenCurve | null {
-  const { shape, thicknessMm } = ovenShapeOf(piece);
+function curveOf(
+  context: StepContext,
+  { shape, thicknessMm }: OvenBody,
+  heat: OvenHeat,
+  long: number,
+): OvenCurve | null {
   const mm = Math.max(1, Math.round(thicknessMm));
   const startC = roundTo5(heat.startC);
-  return context.remember(`oven ${shape} ${mm} ${heat.surface} ${heat.dries} ${startC} ${heat.ovenC}`, () => {
+  return context.remember(`oven ${shape} ${mm} ${heat.surface} ${heat.dries} ${startC} ${heat.ovenC} ${long}`, () => {
     const run = ovenCurve(
       {
         shape,
@@ -154,7 +216,7 @@ function curveOf(context: StepContext, piece: PieceShape, heat: OvenHeat): OvenC
         startC,
         ovenC: heat.ovenC,
       },
-      LONGEST_MIN,
+      long,
     );
     return run.ok ? run.value : null;
   });
@@ -166,8 +228,12 @@ export function ovenCoreMinutes(
   heat: OvenHeat,
   coreC: number,
 ): Result<number, StepFailure> {
-  const curve = curveOf(context, piece, heat);
-  const minutes = curve && minutesTo(curve, coreC);
+  const body = ovenBodyOf(context, piece, heat.surface);
+  const within = (long: number) => {
+    const curve = curveOf(context, body, heat, long);
+    return curve && minutesTo(curve, coreC);
+  };
+  const minutes = within(LONG_MIN) ?? within(LONGEST_MIN);
   if (minutes === null) return fail({ kind: "never-done", coreC, aroundC: heat.ovenC });
   return succeed(minutes * context.draw("oven time"));
 }
@@ -178,10 +244,11 @@ export function afterOven(
   heat: OvenHeat,
   minutes: number,
 ): { readonly coreC: number; readonly lossShare: number } {
-  const curve = curveOf(context, piece, heat);
+  const body = ovenBodyOf(context, piece, heat.surface);
+  const curve = curveOf(context, body, heat, minutes > LONG_MIN ? LONGEST_MIN : LONG_MIN);
   if (curve === null) return { coreC: heat.startC, lossShare: 0 };
   return {
     coreC: valueAt(curve.coreC, minutes),
-    lossShare: Math.min(0.9, valueAt(curve.lossShare, minutes) * context.draw("drying")),
+    lossShare: Math.min(0.9, valueAt(curve.lossShare, minutes) * body.moreSurface * context.draw("drying")),
   };
 }

@@ -2,12 +2,18 @@ import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
+import { lumpedMinutes } from "./coolingBody";
 import { defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes: number(0, 720), holdC: number(40, 130) } as const;
 type HoldStep = StepWith<"hold", typeof FIELDS>;
 
-/** Hold warm in a low oven: it dries a little, and crisp things soften. */
+/** Still warm air of a low oven, W/m²K (engineering estimate). */
+const OVEN_SURFACE = 18;
+/** Moist food in an oven stays below this (engineering estimate). */
+const MOST_C = 95;
+
+/** Hold warm in a low oven: it dries a little, crisp things soften, and it drifts towards the heat of the oven, no faster than it can. */
 function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
@@ -19,8 +25,11 @@ function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
   if (bad) return fail(bad);
   const share = Math.min(0.5, (context.draw("dries while held") * step.minutes) / 10);
   const steam = water(batch.waterG * share, step.holdC);
+  const towardsC = Math.min(step.holdC, MOST_C);
+  const tau = lumpedMinutes(totalG(batch), null, OVEN_SURFACE);
+  const tempC = towardsC + (batch.tempC - towardsC) * Math.exp(-step.minutes / tau);
   return outcome(
-    { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, Math.min(step.holdC, 95)) },
+    { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, tempC) },
     [hands(step, context, 1), wait(step.minutes)],
     {
       outputs: [{ to: "air", contents: steam }],

@@ -1,9 +1,10 @@
 import { refilledMoisture } from "../../models/sponge";
-import { diffusivityAt, uptakeLargeBath } from "../../models/diffusion";
+import { diffusivityAt, slabRoots, uptakeSmallBath } from "../../models/diffusion";
 import { fail } from "../../quantities/result";
-import { add, liquor, mainFood, moistureOf, portion, solidsG, subtract, totalG } from "../contents";
+import { add, type Contents, mainFood, moistureOf, NOTHING, portion, solidsG, subtract, totalG } from "../contents";
 import { type Input, type Fact, scaledInput, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } from "./common";
+import { pieceShapeOf, volumeOverSurfaceM } from "./geometry";
 import { defineStep, flag, minutes, saltTo, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes, fit: flag, saltTo, chilled: flag } as const;
@@ -66,18 +67,17 @@ const UNKNOWN_PIECE_MM = 15;
 
 /**
  * Pieces that are no sponge: a film clings, and what is dissolved wanders in, to the share that both waters together
- * would have, as far as time and thickness allow (slab, card 4). The rest stays in the bowl.
+ * would have, as far as time and size allow: a small bath and a slab of the piece's volume over surface (card 4). The rest
+ * stays in the bowl.
  */
 function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offered: readonly Input[]): Applied {
   const { batch } = vessel;
   const marinade = together(offered);
   const clings = portion(marinade, Math.min(1, (context.draw("marinade film") * totalG(batch)) / totalG(marinade)));
   const pool = subtract(marinade, clings);
-  const halfM = (vessel.pieces?.thicknessMm ?? vessel.cutMm ?? UNKNOWN_PIECE_MM) / 2000;
+  const shape = pieceShapeOf({ ...vessel, cutMm: vessel.cutMm ?? UNKNOWN_PIECE_MM }, context);
   const speed = diffusivityAt(context.drawLot("marinade diffusivity"), step.chilled ? FRIDGE_C : context.roomC);
-  const far = uptakeLargeBath("slab", (speed * step.minutes * 60) / halfM ** 2);
-  const even = pool.waterG <= 0 ? 0 : batch.waterG / (batch.waterG + pool.waterG);
-  const wanders = { ...liquor(pool, pool.waterG * even * far), waterG: 0 };
+  const wanders = wanderedIn(batch, pool, (speed * step.minutes * 60) / volumeOverSurfaceM(shape) ** 2, context);
   const salted = saltUpTo(add(add(batch, clings), wanders), step.saltTo);
   if (!salted.ok) return salted;
   const stays = subtract(pool, wanders);
@@ -95,6 +95,25 @@ function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offe
       facts,
     },
   );
+}
+
+/** What wanders from the bowl into the pieces until then; what is evenly strong already stays where it is. */
+function wanderedIn(pieces: Contents, pool: Contents, fourier: number, context: StepContext): Contents {
+  if (pool.waterG <= 0 || pieces.waterG <= 0) return NOTHING;
+  const alpha = Number((pool.waterG / pieces.waterG).toPrecision(2));
+  const roots = context.remember(`slab roots ${alpha}`, () => slabRoots(alpha, 40));
+  const far = uptakeSmallBath("slab", alpha, fourier, roots);
+  const both = pool.waterG + pieces.waterG;
+  const into = (inPool: number, inPieces: number) =>
+    Math.max(0, (((inPool + inPieces) * pieces.waterG) / both - inPieces) * far);
+  return {
+    ...NOTHING,
+    tempC: pool.tempC,
+    saltG: into(pool.saltG, pieces.saltG),
+    sugarG: into(pool.sugarG, pieces.sugarG),
+    acidG: into(pool.acidG, pieces.acidG),
+    umamiG: into(pool.umamiG, pieces.umamiG),
+  };
 }
 
 /** What the house knows of “marinate”: settings, defaults, waits, weigh-in and rule. */

@@ -1,9 +1,9 @@
 import { consolidatedFraction, equilibriumMoisture, loadPressureKPa, timeFactor } from "../../models/consolidation";
 import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
-import { isMarked, type StepContext, type Vessel } from "../ledger";
+import { type StepContext, type Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
-import { blockFacts, keepsItsWater, TOO_COARSE } from "./pressing";
+import { blockFacts, compressibilityOf, keepsItsWater, TOO_COARSE } from "./pressing";
 import { block, USUAL_BLOCK, defineStep, flag, minutes, number, type StepWith } from "../descriptor";
 
 const FIELDS = { ...block, loadKg: number(0, 100), minutes, bothFaces: flag } as const;
@@ -11,12 +11,6 @@ type PressStep = StepWith<"press", typeof FIELDS>;
 
 /** A soft block that nothing holds at the sides breaks above this (card 3). */
 const FRACTURE_KPA = 60;
-/** Frozen and thawed, a block is a sponge: it gives way sooner, and faster (card 3, engineering estimates). */
-const SPONGE = {
-  drip: 0.12,
-  thresholdKPa: 0.5,
-} as const;
-
 /**
  * Press under weights: the moisture that stays follows a power law of pressure, the way there Terzaghi's consolidation
  * through one face or two. The reference is the food's own moisture as opened. Asking for more water than there is
@@ -39,17 +33,7 @@ function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
   const pressureKPa = loadPressureKPa(step.loadKg, (step.lengthMm / 1000) * (step.widthMm / 1000));
   if (pressureKPa > FRACTURE_KPA) return fail({ kind: "too-hard-pressed", pressureKPa, mostKPa: FRACTURE_KPA });
 
-  const sponge = isMarked(vessel, "frozen-thawed");
-  const opened = ownMoisture(context, id) ?? figures.referenceMoisture;
-  const { drawOf } = context;
-  const compressibility = {
-    referenceMoisture: sponge ? opened * (1 - SPONGE.drip) : opened,
-    thresholdKPa: sponge ? SPONGE.thresholdKPa : figures.thresholdKPa,
-    exponent: sponge ? drawOf("sponge", id) : drawOf("compressibility", id, figures.exponent),
-    consolidationM2PerS: sponge
-      ? drawOf("sponge consolidation", id)
-      : drawOf("consolidation", id, figures.consolidationM2PerS),
-  };
+  const compressibility = compressibilityOf(vessel, id, figures, context);
   const keeps = equilibriumMoisture(compressibility, pressureKPa);
   const mostG = Math.max(0, batch.waterG - solidsG(batch) * keeps);
   const phases = [hands(step, context, 2), wait(step.minutes)];
@@ -64,12 +48,6 @@ function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
     needs,
     facts: [{ kind: "pressed", pressureKPa, leavesG: out.waterG, mostG }, ...blockFacts(step, vessel)],
   });
-}
-
-/** Moisture of the food as it comes out of its packet, by its composition; null when its water is unknown. */
-function ownMoisture(context: StepContext, id: string): number | null {
-  const waterG = context.food(id)?.per100.waterG ?? null;
-  return waterG === null || waterG >= 100 ? null : waterG / (100 - waterG);
 }
 
 /** What the house knows of “press”: settings, defaults, waits, weigh-in and rule. */

@@ -1,10 +1,11 @@
 import { UNKNOWN_LAYER_MM } from "../../foods/process";
-import { discM2, FOOD_HEAT_J_PER_G_K, LATENT_HEAT_J_PER_G, minutesToDry } from "../../models/panHeat";
+import { FOOD_HEAT_J_PER_G_K, LATENT_HEAT_J_PER_G, minutesToDry } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
 import { add, at, mainFood, oil, solidsG, subtract, totalG, water } from "../contents";
 import { type Fact, type Output, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
-import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, SWAP_MIN } from "./pan";
+import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
+import { oilTaken, PREHEAT_MIN, roomInPanG, SWAP_MIN } from "./pan";
 import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
@@ -12,7 +13,6 @@ type SearStep = StepWith<"sear", typeof FIELDS>;
 
 /** A batch that takes longer than this to dry steams instead of searing (engineering estimate). */
 const LONGEST_DRYING_MIN = 4;
-const WET_DENSITY_G_PER_MM_M2 = 1.03 * 1000;
 
 /**
  * Sear in batches: a batch is limited by the room in the pan and by the water that the burner can drive off before
@@ -39,11 +39,8 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
     batch.waterG,
     Math.max(draw("pan water lost") * batch.waterG, batch.waterG - solidsG(batch) * brownsAt),
   );
-  const roomG =
-    DRY_PAN_PACKING *
-    discM2(pan.diameterM) *
-    drawOf("layer", food, figures.layerMm ?? UNKNOWN_LAYER_MM) *
-    WET_DENSITY_G_PER_MM_M2;
+  const layerMm = vessel.pieces?.thicknessMm ?? drawOf("layer", food, figures.layerMm ?? UNKNOWN_LAYER_MM);
+  const roomG = roomInPanG(pan, layerMm);
   const joulesPerG = FOOD_HEAT_J_PER_G_K * (context.boilC - context.roomC) + (waterOffG / mass) * LATENT_HEAT_J_PER_G;
   const heatG = (burner.netW * LONGEST_DRYING_MIN * 60) / joulesPerG;
   const count = Math.max(1, Math.ceil(mass / Math.min(roomG, heatG)));
@@ -60,7 +57,10 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
   const { taken, stays } = oilTaken(context, brought, waterOffG);
   const steam = water(waterOffG, 100);
   const with_ = add(batch, subtract(brought, oil(brought.oilG, brought.tempC)));
-  const after = at(add(subtract(with_, steam), taken), 85);
+  // One face after the other: half of the minutes count for the middle.
+  const shape = pieceShapeOf({ ...vessel, batch, cutMm: vessel.cutMm ?? layerMm }, context);
+  const heat = { surface: SURFACES.panContact, startC: batch.tempC, aroundC: context.boilC };
+  const after = at(add(subtract(with_, steam), taken), wetMiddleAfter(context, shape, heat, eachMin / 2));
   const left: Output[] = [{ to: "air", contents: steam }];
   if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
   const facts: Fact[] = [

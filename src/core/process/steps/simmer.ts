@@ -1,17 +1,26 @@
-import { openEvaporationGPerMin } from "../../models/reduction";
+import { minutesToReduce, openEvaporationGPerMin } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
 import { checkNumber, fail } from "../../quantities/result";
-import { add, at, type Contents, moistureOf, subtract, water } from "../contents";
+import { add, at, type Contents, mainFood, moistureOf, NOTHING, subtract, totalG, water } from "../contents";
 import type { Input, Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
 import { isSour, mainCooked, minutesToSoften } from "./soften";
+import { scaledSolids } from "../solids";
 import { defineStep, flag, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0, 600), lid: flag } as const;
 type SimmerStep = StepWith<"simmer", typeof FIELDS>;
 
-/** Simmer in sauce, with or without lid; parts and foods join here. Evaporation by the Lewis analogy (card 10). */
+/** Heat that a pan loses to the room (engineering estimate). */
+const PAN_LOSS_W = 60;
+
+/**
+ * Simmer in sauce, with or without lid; parts and foods join here. What went in cold has to come to heat first, by the power of
+ * the burner; the minutes count from there. Evaporation by the Lewis analogy (card 10). The middle of pieces follows by
+ * conduction: a few seconds heat nothing.
+ */
 function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
@@ -19,25 +28,59 @@ function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied
   if (bad) return fail(bad);
   const came = broughtBy(step, context);
   if (!came.ok) return came;
-  const { pan } = found.value;
+  const { pan, burner } = found.value;
   const mixed = add(vessel.batch, together(came.value));
   if (mixed.waterG <= 0) return fail({ kind: "no-liquid" });
   const simmerC = context.boilC - SIMMER_BELOW_BOIL_C;
+  const heat = minutesToReduce({
+    massG: totalG(mixed),
+    waterOffG: 0,
+    startC: mixed.tempC,
+    boilC: simmerC,
+    burnerW: burner.ratedW,
+    efficiency: burner.efficiency,
+    lossW: PAN_LOSS_W,
+    specificHeat: 3.9,
+  });
+  if (!heat.ok) return heat;
   const perMin = step.lid
     ? mixed.waterG * context.draw("loss under the lid")
     : openEvaporationGPerMin(simmerC, discM2(pan.diameterM), context.roomC, 0.97, context.draw("air over the pan"));
   const steam = water(Math.min(mixed.waterG * 0.95, perMin * step.minutes), simmerC);
-  const batch = at(subtract(mixed, steam), simmerC);
+  const middleC = inPieces(vessel, mixed, context)
+    ? wetMiddleAfter(
+        context,
+        pieceShapeOf({ ...vessel, batch: mixed }, context),
+        { surface: SURFACES.simmering, startC: mixed.tempC, aroundC: simmerC },
+        // While it comes to heat the pieces are on the way too: half of that time counts.
+        step.minutes + heat.value.heatMin / 2,
+      )
+    : simmerC;
+  const batch = at(subtract(mixed, steam), middleC);
   const softened = softenedBy(vessel, came.value, mixed, simmerC, step.minutes, context);
-  // Round shaped pieces the sauce is what this step brings: flour that holds a ball together thickens nothing.
-  const sauce = thicknessFacts(vessel.pieces === null ? batch : together(came.value), context);
-  return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(step.minutes)], {
+  const sauce = thicknessFacts(sauceOf(vessel, came.value, batch), context);
+  return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(heat.value.heatMin + step.minutes)], {
     inputs: came.value,
     outputs: [{ to: "air", contents: steam }],
     needs: panNeeds(pan),
     facts: softened === null ? sauce : [softened, ...sauce],
   });
 }
+
+/** Whether it has a middle that heats by itself: shaped, cut, or sold in pieces; a sauce is stirred to one heat. */
+function inPieces(vessel: Vessel, mixed: Contents, context: StepContext): boolean {
+  if (vessel.pieces !== null || vessel.cutMm !== null) return true;
+  const food = context.food(mainFood(mixed) ?? "");
+  return food !== null && (food.group === "mushroom" || food.group === "protein" || food.measures.piece !== undefined);
+}
+
+/** A third of the flour and crumb on and in shaped pieces comes off into the sauce and thickens it (rule of thumb). */
+const COMES_OFF = 1 / 3;
+/** What the sauce is made of: everything, or round shaped pieces what came now and a little of them. */
+const sauceOf = (vessel: Vessel, came: readonly Input[], batch: Contents): Contents =>
+  vessel.pieces === null
+    ? batch
+    : add(together(came), { ...NOTHING, solids: scaledSolids(vessel.batch.solids, COMES_OFF), tempC: batch.tempC });
 
 /** Something that goes on softening: dry food, a part, or what lay in the pan before. */
 interface Softening {

@@ -45,7 +45,7 @@ export function minutesToSoften(
   context: StepContext,
 ): number {
   const cook = cookingOf(food, context);
-  const factor = timeFactorAt(under.atC);
+  const factor = timeFactorAt(under.atC, 100, cook.zK);
   const softMin =
     context.drawOf("softening", food, cook.softMin) * factor * (under.sour ? context.draw("sour liquid") : 1);
   // Under pressure drinking is hurried like softening: unsoaked pinto-type beans take half an hour (common practice).

@@ -3,7 +3,7 @@ import { fail } from "../../quantities/result";
 import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome } from "./common";
-import { keepsItsWater, TOO_COARSE } from "./pressing";
+import { compressibilityOf, keepsItsWater, TOO_COARSE } from "./pressing";
 import { choice, defineStep, number, type StepWith } from "../descriptor";
 import { spreadBy } from "../parameters";
 
@@ -27,14 +27,11 @@ function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext): Appli
   const figures = context.figures(food).press;
   if (!figures) return fail({ kind: "no-figures", food, wants: "pressing" });
 
-  const { draw, drawOf } = context;
-  const compressibility = {
-    referenceMoisture: figures.referenceMoisture,
-    thresholdKPa: figures.thresholdKPa,
-    exponent: drawOf("compressibility", food, figures.exponent),
-    consolidationM2PerS: drawOf("consolidation", food, figures.consolidationM2PerS),
-  };
-  const keeps = equilibriumMoisture(compressibility, draw("squeeze pressure", spreadBy("squeeze pressure", step.how)));
+  const compressibility = compressibilityOf(vessel, food, figures, context);
+  const keeps = equilibriumMoisture(
+    compressibility,
+    context.draw("squeeze pressure", spreadBy("squeeze pressure", step.how)),
+  );
   const minutes = Math.max(step.minutes, 0.1);
   const work = hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0);
   if (keepsItsWater(figures, vessel)) return outcome(vessel, [work], { facts: TOO_COARSE });

@@ -2,7 +2,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
-import { lumpedMinutes } from "./coolingBody";
+import { cooledDown } from "./coolingBody";
 import { defineStep, flag, number, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes: number(0, 1440), foil: flag } as const;
@@ -17,12 +17,12 @@ function stand(vessel: Vessel, step: StandStep, context: StepContext): Applied {
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
   const bad = checkNumber("minutes", step.minutes, 0, 24 * 60);
   if (bad) return fail(bad);
-  const tau = lumpedMinutes(totalG(batch), null, step.foil ? SURFACE.foil : SURFACE.bare);
-  const tempC = context.roomC + (batch.tempC - context.roomC) * Math.exp(-step.minutes / tau);
+  const surface = step.foil ? SURFACE.foil : SURFACE.bare;
+  const { tempC, cooling } = cooledDown(vessel, batch, { aroundC: context.roomC, surface }, step.minutes, null);
   const warm = Math.max(0, Math.min(1, (batch.tempC - context.roomC) / 70));
   const steam = water(batch.waterG * context.draw("steams while standing") * warm, batch.tempC);
   return outcome(
-    { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, tempC) },
+    { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, tempC), cooling },
     [hands(step, context, 0.5), wait(step.minutes)],
     { outputs: [{ to: "air", contents: steam }], facts: [{ kind: "rule-of-thumb", what: "loss" }] },
   );

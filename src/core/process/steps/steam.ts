@@ -1,40 +1,75 @@
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
-import { type StepContext, type Vessel } from "../ledger";
-import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
-import { pieceShapeOf, SURFACES, wetCoreMinutes } from "./geometry";
-import { defineStep, flag, gear, number, type StepWith } from "../descriptor";
+import type { Fact, Input, StepContext, Vessel } from "../ledger";
+import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
+import { coreFact, pieceShapeOf, SURFACES, wetCoreMinutes, wetMiddleAfter } from "./geometry";
+import { minutesToTender, tenderMm } from "./tender";
+import { defineStep, flag, gear, numberOrNull, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, coreC: number(40, 99), wrapped: flag } as const;
+const FIELDS = {
+  pan: gear,
+  coreC: numberOrNull(40, 99),
+  minutes: numberOrNull(0.5, 240),
+  wrapped: flag,
+} as const;
 type SteamStep = StepWith<"steam", typeof FIELDS>;
 
 const HEAT_UP_MIN = 5;
+/** What is shaped and nobody said how hot: set all through (card 13, steamed logs). */
+const USUAL_CORE_C = 85;
+const NEAR_BOIL_K = 5;
 
-/** Steam bare or wrapped pieces to a core temperature: conduction with a steam film, foil keeps it back (card 8). */
+/** Water under the steamer is named by the cook or not; it never touches the food. */
+const isUnder = (c: Input) => c.from === "food" && c.food === "water";
+
+/**
+ * Steam bare or wrapped: vegetables until they are tender (`foods/vegetables`), shaped pieces until the middle is hot
+ * (conduction with a steam film, foil keeps it back, card 8), or for the cook's own minutes. Water that is named goes under the
+ * steamer and is poured off.
+ */
 function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "pot");
   if (!found.ok) return found;
-  const bad = checkNumber("core temperature", step.coreC, 40, 99);
-  if (bad) return fail(bad);
-  const full = filled(vessel, step, context);
-  if (!full.ok) return full;
-  const { batch, came } = full.value;
-  const minutes = wetCoreMinutes(context, pieceShapeOf(vessel, context), {
+  const brought = broughtBy(step, context);
+  if (!brought.ok) return brought;
+  const came = brought.value;
+  const { pot: under, food } = parted(came, isUnder);
+  const batch = add(vessel.batch, food);
+  if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  const shape = pieceShapeOf({ ...vessel, batch }, context);
+  const heat = {
     surface: step.wrapped ? SURFACES.steamWrapped : SURFACES.steam,
     startC: batch.tempC,
     aroundC: context.boilC,
-    coreC: step.coreC,
-  });
-  if (!minutes.ok) return minutes;
+  };
+  const size = context.draw("steamed piece size");
+  const coreC =
+    step.coreC ??
+    (vessel.pieces === null && !step.wrapped ? null : Math.min(USUAL_CORE_C, context.boilC - NEAR_BOIL_K));
+  let neededMin: number;
+  if (coreC === null)
+    neededMin = minutesToTender(batch, "steamed", tenderMm(batch, vessel.cutMm, shape.thicknessMm, context), context);
+  else {
+    const core = wetCoreMinutes(context, shape, { ...heat, coreC });
+    if (!core.ok) return core;
+    neededMin = core.value * size;
+  }
+  const minutes = step.minutes ?? neededMin;
+  const facts: Fact[] =
+    coreC === null
+      ? [{ kind: "tender", neededMin, givenMin: minutes, atC: context.boilC }]
+      : [coreFact(neededMin, minutes, coreC)];
   const dew = water(step.wrapped ? 0 : totalG(batch) * context.draw("condensed"), context.boilC);
-  const lasting = minutes.value * context.draw("steamed piece size");
+  const middleC =
+    coreC !== null && step.minutes === null ? coreC : wetMiddleAfter(context, shape, heat, minutes / size);
   return outcome(
-    { ...vessel, batch: at(add(batch, dew), step.coreC) },
-    [hands(step, context, 2), watch(HEAT_UP_MIN + lasting)],
+    { ...vessel, batch: at(add(batch, dew), middleC) },
+    [hands(step, context, 2), watch(HEAT_UP_MIN + minutes)],
     {
       inputs: dew.waterG > 0 ? [...came, { from: "step", contents: dew }] : came,
+      outputs: under.waterG > 0 ? [{ to: "utensil", contents: under }] : [],
       needs: panNeeds(found.value.pan),
-      facts: [{ kind: "cooked-through", minutes: lasting, coreC: step.coreC }],
+      facts,
     },
   );
 }
@@ -43,7 +78,7 @@ function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
 export const steamStep = defineStep({
   kind: "steam",
   fields: FIELDS,
-  usual: { pan: null, coreC: 85, wrapped: false },
+  usual: { pan: null, coreC: null, minutes: null, wrapped: false },
   waitsMin: 60,
   weighed: "liquor",
   apply: steam,

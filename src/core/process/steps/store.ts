@@ -2,6 +2,7 @@ import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import { marked, type StepContext, type Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
+import { cooledDown } from "./coolingBody";
 import { choice, defineStep, number, type StepWith } from "../descriptor";
 
 const FIELDS = { where: choice("fridge", "freezer"), days: number(0, 365) } as const;
@@ -9,20 +10,28 @@ type StoreStep = StepWith<"store", typeof FIELDS>;
 
 const DAY_MIN = 24 * 60;
 
-/** Store, dated: nothing leaves it; the fridge keeps it at 4 °C, the freezer at −18 °C until it is thawed. */
+/** Still air of fridge and freezer: °C and W/m²K (engineering estimates). */
+const PLACES = { fridge: { aroundC: 4, surface: 10 }, freezer: { aroundC: -18, surface: 10 } } as const;
+
+/**
+ * Store, dated: nothing leaves it; it cools to the fridge's 4 °C or the freezer's −18 °C as fast as its mass and depth allow, and
+ * what went in hot is held against the limits for cooling.
+ */
 function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
   const bad = checkNumber("days", step.days, 0, 365);
   if (bad) return fail(bad);
   const cold = step.where === "freezer";
+  const { tempC, cooling, fact } = cooledDown(vessel, vessel.batch, PLACES[step.where], step.days * DAY_MIN, null);
   return outcome(
     {
       ...vessel,
-      batch: at(vessel.batch, cold ? -18 : 4),
+      batch: at(vessel.batch, tempC),
       marks: cold ? marked(vessel.marks, "frozen") : vessel.marks,
+      cooling,
     },
     [hands(step, context, 3), wait(step.days * DAY_MIN)],
-    { needs: [{ kind: cold ? "freezer" : "fridge" }] },
+    { needs: [{ kind: cold ? "freezer" : "fridge" }], facts: fact === null ? [] : [fact] },
   );
 }
 

@@ -2,7 +2,8 @@ import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
-import { brownedLossOf } from "./pan";
+import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
+import { brownedLossOf, STEAMED_THROUGH } from "./pan";
 import { defineStep, gear, number, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: gear, minutes: number(0.5, 90) } as const;
@@ -27,7 +28,16 @@ function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
     brownedLossOf(raw, context) * totalG(raw) * Math.min(1, step.minutes / FULL_LOSS_MIN),
   );
   const steam = water(splashed.waterG + ownG, 100);
-  const batch = at({ ...raw, waterG: raw.waterG - ownG }, 95);
+  const middleC = wetMiddleAfter(
+    context,
+    pieceShapeOf({ ...vessel, batch: raw }, context),
+    { surface: SURFACES.panContact, startC: raw.tempC, aroundC: context.boilC },
+    step.minutes / 2,
+  );
+  const batch = at(
+    { ...raw, waterG: raw.waterG - ownG },
+    ownG > STEAMED_THROUGH * totalG(raw) ? context.boilC : middleC,
+  );
   return outcome({ ...vessel, batch }, [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)], {
     inputs: [...came, { from: "step", contents: splashed }],
     outputs: [{ to: "air", contents: steam }],

@@ -7,6 +7,9 @@ import { defineStep, gear, number, type StepWith } from "../descriptor";
 const FIELDS = { pan: gear, minutes: number(0.1, 60) } as const;
 type ToastStep = StepWith<"toast", typeof FIELDS>;
 
+const TOASTED_C = 120;
+const FULL_HEAT_MIN = 2;
+
 /** Toast nuts or crumbs, or bloom spices in fat: some of their little water goes, the longer the more. Stir throughout. */
 function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
@@ -18,7 +21,12 @@ function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
   const { batch, came } = full.value;
   const stays = (1 - context.draw("toasted")) ** (step.minutes / 5);
   const steam = water(batch.waterG * (1 - stays), 100);
-  const after = at({ ...batch, waterG: batch.waterG - steam.waterG }, 120);
+  // Dry and thin it passes the boil, up to so much in two minutes (engineering estimate); a moment only warms it.
+  const towards = Math.min(1, step.minutes / FULL_HEAT_MIN);
+  const after = at(
+    { ...batch, waterG: batch.waterG - steam.waterG },
+    batch.tempC + (TOASTED_C - batch.tempC) * towards,
+  );
   return outcome(
     { ...vessel, batch: after },
     [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)],

@@ -1,0 +1,187 @@
+/**
+ * What happens in a kitchen, run through `plan()`: each case is a chain of steps, what is measured and the range that
+ * practice or a published table supports. Its source stands beside each case in `practice.json` and `practice-own.json`.
+ */
+import { judge } from "../judge";
+import { plan, type Plan, type PlanInput } from "../plan";
+import { totalG } from "../process/contents";
+import type { Fact } from "../process/ledger";
+import { STEPS, type Step } from "../process/registry";
+import type { Row } from "../process/replay";
+import table from "./practice.json";
+import own from "./practice-own.json";
+
+interface Check {
+  what: string;
+  step?: string;
+  from?: number;
+  to?: number;
+  ratio?: boolean;
+  is?: string;
+  among?: string[];
+  about?: string;
+  of?: string;
+}
+interface Case {
+  id: string;
+  family: string;
+  parts: { id: string; steps: Record<string, unknown>[] }[];
+  checks: Check[];
+  source: string;
+  kitchen?: object;
+  heads?: number;
+  against?: Partial<Case>;
+}
+type Computed = Extract<Row, { state: "computed" }>;
+
+/** A step as an upgrade would bring it: an added field takes its usual value, a removed one is dropped. */
+function stepOf(raw: Record<string, unknown>): Step {
+  const { usual } = STEPS.find((s) => s.kind === raw.kind) as (typeof STEPS)[number];
+  const settings = Object.keys(usual).map((name) => [name, raw[name] === undefined ? usual[name as never] : raw[name]]);
+  const { id, kind, adds, handsMin, mayWaitMin } = raw;
+  return { id, kind, adds, handsMin, mayWaitMin, ...Object.fromEntries(settings) } as unknown as Step;
+}
+function inputOf({ parts, kitchen = {}, heads = 4 }: Pick<Case, "parts" | "kitchen" | "heads">): PlanInput {
+  const dish = {
+    id: "practice",
+    name: "Practice",
+    replaces: "",
+    servings: 4,
+    parts: parts.map(({ id, steps }) => ({
+      id,
+      name: id,
+      steps: steps.map(stepOf),
+      waitsForTableMin: 20,
+      saltTarget: null,
+    })),
+  };
+  const supper = {
+    id: "practice",
+    name: "Practice",
+    serveAt: "2026-11-29T19:00:00.000Z",
+    eaters: [],
+    guests: heads,
+    dishes: [dish],
+  };
+  return {
+    supper,
+    foods: [],
+    labels: [],
+    kitchen: { ...table.kitchen, ...kitchen } as unknown as PlanInput["kitchen"],
+    eaters: [],
+    log: [],
+  };
+}
+
+const rowOf = (made: Plan, step: string): Row => {
+  const rows = made.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
+  return rows.find((r) => r.step.id === step) as Row;
+};
+const factOf = <K extends Fact["kind"]>(row: Computed, kind: K) =>
+  row.outcome.facts.find((f): f is Extract<Fact, { kind: K }> => f.kind === kind);
+/** Everything but free oil, g. */
+const drierG = (row: Computed, when: "before" | "after") => {
+  const vessel = when === "before" ? row.before : row.outcome.after;
+  return totalG(vessel.batch) - vessel.batch.oilG;
+};
+/** What a step's own lines brought; splashes that the step puts in itself go off again and are no food. */
+const broughtG = (row: Computed) =>
+  row.outcome.inputs.reduce((m, i) => (i.from === "step" ? m : m + totalG(i.contents) - i.contents.oilG), 0);
+
+/** A figure of a step by the name that the table gives it; undefined when the step does not tell it. */
+function measure(row: Computed, { what, of }: Check): number | string | undefined {
+  const { after, phases } = row.outcome;
+  const { batch } = after;
+  const last = <T>(all: readonly (T | undefined)[]) => all.find((v) => v !== undefined);
+  switch (what) {
+    case "mass":
+      return totalG(batch);
+    case "oil":
+      return batch.oilG;
+    case "salt":
+      return batch.saltG;
+    case "oilShare":
+      return batch.oilG / totalG(batch);
+    case "saltShare":
+      return batch.saltG / totalG(batch);
+    case "taken":
+      return totalG(batch) - totalG(row.before.batch);
+    case "lossG":
+      return drierG(row, "before") + broughtG(row) - drierG(row, "after");
+    case "lossShare":
+      return 1 - drierG(row, "after") / (drierG(row, "before") + broughtG(row));
+    case "minutes":
+      return phases.reduce((m, p) => m + (of === undefined || p.kind === of ? p.minutes : 0), 0);
+    case "doneMin":
+      return last([
+        factOf(row, "cooked-through")?.minutes,
+        factOf(row, "core-short")?.neededMin,
+        factOf(row, "softened")?.softMin,
+        factOf(row, "tender")?.neededMin,
+      ]);
+    case "batches":
+      return factOf(row, "batches")?.count;
+    case "batchG":
+      return factOf(row, "batches")?.eachG;
+    case "eachMin":
+      return factOf(row, "batches")?.eachMin;
+    case "hours":
+      return (factOf(row, "through")?.neededMin ?? NaN) / 60;
+    case "eggs":
+      return factOf(row, "gel")?.eggs;
+    case "zone":
+      return factOf(row, "binding")?.state.zone;
+    case "set":
+      return factOf(row, "binding")?.state.set;
+    case "thickness":
+      return factOf(row, "thickness")?.atTable;
+    case "body":
+      return factOf(row, "batter")?.body;
+    case "fill":
+      return factOf(row, "fill")?.share;
+  }
+  throw new Error(`nobody knows how to measure "${what}"`);
+}
+
+function holds(one: Case, check: Check): void {
+  const input = inputOf(one);
+  const made = plan(input);
+  if (check.what === "stop" || check.what === "caution") {
+    const found = judge(input, made, null)
+      .filter((c) => check.what === "caution" || c.severity === "stop")
+      .map((c) => `${c.rule}: ${JSON.stringify(c.facts)}`)
+      .filter((text) => check.about === undefined || new RegExp(check.about, "i").test(text));
+    if (check.is === "present") expect(found).not.toEqual([]);
+    else expect(found).toEqual([]);
+    expect(made.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows.filter((r) => r.state === "blocked")))).toEqual([]);
+    return;
+  }
+  const row = rowOf(made, check.step as string);
+  if (check.what === "state") {
+    expect(row.state).toBe(check.is);
+    return;
+  }
+  if (row.state !== "computed") throw new Error(`${check.step} is blocked: ${JSON.stringify(row)}`);
+  const got = measure(row, check);
+  if (check.among !== undefined) expect(check.among).toContain(got);
+  else if (check.is !== undefined) expect(got).toBe(check.is);
+  else {
+    let figure = got as number;
+    if (check.ratio) {
+      const other = rowOf(plan(inputOf({ ...one, ...one.against })), check.step as string);
+      if (other.state !== "computed") throw new Error(`what it is held against is blocked: ${JSON.stringify(other)}`);
+      figure /= measure(other, check) as number;
+    }
+    expect(figure).toBeGreaterThanOrEqual(check.from as number);
+    expect(figure).toBeLessThanOrEqual(check.to as number);
+  }
+}
+
+describe.each([
+  ["practice", table.cases as unknown as Case[]],
+  ["our own cases", own.cases as unknown as Case[]],
+] as const)("%s", (_, cases) => {
+  test.each(
+    cases.flatMap((one) => one.checks.map((check) => [one.id, check.what, check.step ?? "", one, check] as const)),
+  )("%s: %s %s", (_id, _what, _step, one, check) => holds(one, check));
+});

@@ -1,0 +1,29 @@
+import { tenderMinutes, usualMm } from "../../foods/vegetables";
+import { timeFactorAt } from "../../models/softening";
+import { type Contents, mainFood } from "../contents";
+import type { StepContext } from "../ledger";
+
+/**
+ * Of the minutes in the table so much goes into heating the pieces, which takes as long anywhere; the rest is softening, which
+ * goes slower where water boils cooler (engineering estimate).
+ */
+const HEATING_SHARE = 0.4;
+
+/** Size of vegetables for their minutes: as cut, a whole one by its grams, else as they grow. */
+export function tenderMm(contents: Contents, cutMm: number | null, wholeMm: number, context: StepContext): number {
+  const main = mainFood(contents) ?? "";
+  const weighed = context.food(main)?.measures.piece !== undefined;
+  return cutMm ?? (weighed ? wholeMm : (usualMm(main) ?? wholeMm));
+}
+
+/** Minutes until vegetables of a size are tender in boiling water or its steam here. A cooler boil slows, and never blocks. */
+export function minutesToTender(
+  contents: Contents,
+  way: "boiled" | "steamed",
+  mm: number,
+  context: StepContext,
+): number {
+  const usual = tenderMinutes(mainFood(contents) ?? "", way, mm);
+  const softening = HEATING_SHARE + (1 - HEATING_SHARE) * timeFactorAt(context.boilC);
+  return context.drawOf("tender", mainFood(contents) ?? "", usual) * softening;
+}
