@@ -82,7 +82,7 @@ const FROM_2: Version = {
 };
 /**
  * Version 3 boiled to a core, which no cook measures in a vegetable: it is dropped, the minutes are those of the food. Steam had
- * no minutes; pan and griddle had no lid.
+ * no minutes, pan and griddle no lid; nobody asked about beans and water.
  */
 const stepOf3: Reader = (step) => {
   switch (step.kind) {
@@ -90,6 +90,8 @@ const stepOf3: Reader = (step) => {
       return { minutes: null, ...Object.fromEntries(Object.entries(step).filter(([name]) => name !== "coreC")) };
     case "steam":
       return { minutes: null, ...step };
+    case "cook":
+      return { oldBeans: false, hardWater: false, soda: false, ...step };
     case "fry":
     case "griddle":
       return { lid: false, ...step };

@@ -12,6 +12,7 @@ import {
 import type { StepDescriptor } from "./descriptor";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
+import { totalG } from "./contents";
 import { bindingOf } from "./steps/common";
 import { leastSoft } from "./steps/soften";
 
@@ -43,16 +44,24 @@ export function applyDescribed(
   if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
   const applied = descriptor.apply(vessel, step as never, context);
   if (!applied.ok) return applied;
-  const { after, inputs, facts } = applied.value;
+  const { inputs, facts } = applied.value;
+  const after = settled(descriptor, vessel, applied.value);
   const soft = facts.find((f) => f.kind === "softened");
   const marks = rawMarks(descriptor.opensCells === true, applied.value, soft, context);
   // How soft the least done of the pulses, grains and pasta are: as far as this step brought them, or dry as they come.
   const softness = soft === undefined ? leastSoft(after.softness, inputs, context) : soft.share;
   const set = marksOfHeat(marks, after);
-  const told = setFact(set, applied.value, context);
+  const told = [...setFact(set, applied.value, context), ...undrained(descriptor, applied.value)];
   // Heated again it begins a new way down.
   const cooling = after.cooling !== null && after.batch.tempC > vessel.batch.tempC + 1 ? null : after.cooling;
-  if (set === after.marks && softness === after.softness && cooling === after.cooling && told === null) return applied;
+  if (
+    after === applied.value.after &&
+    set === after.marks &&
+    softness === after.softness &&
+    cooling === after.cooling &&
+    told.length === 0
+  )
+    return applied;
   const { outputs, phases, needs } = applied.value;
   const { batch, bath, pieces, cutMm, boundMin } = after;
   // Written out, not spread: this runs for most steps of every sample.
@@ -62,7 +71,7 @@ export function applyDescribed(
     outputs,
     phases,
     needs,
-    facts: told === null ? facts : [...facts, told],
+    facts: told.length === 0 ? facts : [...facts, ...told],
   });
 }
 
@@ -71,11 +80,32 @@ const marksOfHeat = (marks: readonly Mark[], after: Vessel): readonly Mark[] =>
   after.boundMin !== null && after.batch.tempC >= SETS_C ? marked(marks, "set-by-heat") : marks;
 
 /** How a mix holds once heat has set it; told of pieces that nothing was added to. */
-function setFact(marks: readonly Mark[], { after, inputs, facts }: Outcome, context: StepContext): Fact | null {
-  if (!marks.includes("set-by-heat") || after.pieces === null || inputs.length > 0) return null;
-  if (facts.some((f) => f.kind === "binding")) return null;
+function setFact(marks: readonly Mark[], { after, inputs, facts }: Outcome, context: StepContext): readonly Fact[] {
+  if (!marks.includes("set-by-heat") || after.pieces === null || inputs.length > 0) return NO_FACTS;
+  if (facts.some((f) => f.kind === "binding")) return NO_FACTS;
   const state = bindingOf(after.batch, Infinity, context.figures, true);
-  return state && { kind: "binding", state };
+  return state === null ? NO_FACTS : [{ kind: "binding", state }];
+}
+const NO_FACTS: readonly Fact[] = [];
+
+/** Pieces weigh what the batch weighs: they grow and shrink with it, stay as they are in a sauce, and end where they are mixed. */
+function settled(descriptor: StepDescriptor, before: Vessel, { after, inputs }: Outcome): Vessel {
+  const { pieces } = after;
+  // A step that shapes, fills or lays them out has said what they weigh.
+  if (pieces === null || pieces !== before.pieces) return after;
+  if (descriptor.endsPieces) return { ...after, pieces: null };
+  if (descriptor.addsAround && inputs.some((i) => i.from !== "step")) return after;
+  const [was, is] = [totalG(before.batch), totalG(after.batch)];
+  return was <= 0 || was === is ? after : { ...after, pieces: { ...pieces, eachG: (pieces.eachG * is) / was } };
+}
+
+/** Less than this runs off by itself. */
+const UNDRAINED_G = 5;
+/** Liquid that nobody drained: of this vessel, or brought along by a part. */
+function undrained(descriptor: StepDescriptor, { after, inputs }: Outcome): readonly Fact[] {
+  const own = descriptor.fitsBath || after.bath === null ? 0 : totalG(after.bath);
+  const massG = inputs.reduce((m, i) => (i.from === "part" ? m + i.bathG : m), own);
+  return massG < UNDRAINED_G ? NO_FACTS : [{ kind: "undrained", massG }];
 }
 
 /**

@@ -3,7 +3,7 @@ import { sampledDraws } from "../quantities/draw";
 import { applyStep } from "./apply";
 import { contents, context, likely, random, run } from "./__tests__/context";
 import { randomStep, randomVessel } from "./__tests__/samples";
-import { add, moistureOf, totalG } from "./contents";
+import { add, type Contents, moistureOf, totalG } from "./contents";
 import { conservationGapG, EMPTY_VESSEL, type Vessel, vesselContents } from "./ledger";
 import type { Step, StepKind } from "./registry";
 import { correctByReading } from "./weighIn";
@@ -29,22 +29,59 @@ describe.each(STEP_KINDS)("%s", (kind) => {
 
   const meaning = descriptorOf(kind).weighed;
   if (meaning !== null)
-    test("a weigh-in moves grams and creates none", () => {
+    test("a weigh-in moves grams, creates none, and takes none below zero, wherever the scale may stand", () => {
       const r = random(99);
+      const nothingBelowZero = (c: Contents) => {
+        for (const grams of [c.waterG, c.oilG, c.saltG, c.sugarG, c.acidG, c.umamiG, ...c.solids.grams])
+          expect(grams).toBeGreaterThanOrEqual(-1e-7);
+      };
       let corrected = 0;
-      for (let i = 0; i < 40; i++) {
+      for (let i = 0; i < 120; i++) {
         const vessel = randomVessel(kind, r);
         const applied = applyStep(vessel, randomStep(kind, r), likely);
         if (!applied.ok || applied.value.after.bath) continue;
         const computed = totalG(applied.value.after.batch);
-        const result = correctByReading(meaning, applied.value, computed * (0.97 + 0.06 * r()));
+        const result = correctByReading(
+          meaning,
+          applied.value,
+          computed * (i % 2 ? 0.97 + 0.06 * r() : 0.6 + 0.8 * r()),
+        );
         if (!result.ok) continue;
         corrected++;
-        expect(conservationGapG(vessel, result.value.outcome)).toBeLessThan(1e-7);
+        const { outcome } = result.value;
+        expect(conservationGapG(vessel, outcome)).toBeLessThan(1e-7);
+        nothingBelowZero(outcome.after.batch);
+        for (const { contents: c } of [...outcome.outputs, ...outcome.inputs]) nothingBelowZero(c);
       }
       expect(corrected).toBeGreaterThan(5);
     });
 });
+
+test.each(STEP_KINDS)(
+  "after %s pieces weigh what the batch weighs, or there are none, or they lie in what was added",
+  (kind) => {
+    const r = random(5);
+    for (let i = 0; i < 40; i++) {
+      const batch = randomVessel(kind, r).batch;
+      const pieces = {
+        count: 8,
+        eachG: totalG(batch) / 8,
+        form: "ball",
+        diameterMm: 40,
+        thicknessMm: 40,
+        lengthMm: 40,
+      } as const;
+      const marks = kind === "thaw" ? (["frozen"] as const) : [];
+      const step = randomStep(kind, r);
+      const applied = applyStep({ ...EMPTY_VESSEL, batch, pieces, marks }, step, likely);
+      if (!applied.ok || applied.value.after.pieces === null) continue;
+      const { after, inputs } = applied.value;
+      if (descriptorOf(kind).addsAround && inputs.length > 0) continue;
+      const gap = (after.pieces as typeof pieces).count * (after.pieces as typeof pieces).eachG - totalG(after.batch);
+      expect([kind, Math.abs(gap) / totalG(after.batch) < 0.02]).toEqual([kind, true]);
+    }
+  },
+);
 
 test("an empty vessel is a reason, not a number", () => {
   for (const kind of STEP_KINDS) {

@@ -59,7 +59,7 @@ export type Settings<F extends Fields> = { readonly [N in keyof F]: ValueOf<F[N]
 export type StepWith<K extends string, F extends Fields> = StepCommon & { readonly kind: K } & Settings<F>;
 
 /** What a difference on the scale means after a step (models card 17). */
-export type Meaning = "liquor" | "water" | "addition";
+export type Meaning = "liquor" | "water" | "addition" | "clings";
 
 /**
  * Everything the core knows of a kind of step, in one place. Its form and its words stand in `ui`; everything else that
@@ -77,6 +77,12 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   readonly weighed: Meaning | null;
   /** May be done to a block that is still frozen. */
   readonly fitsFrozen?: true;
+  /** What goes in lies round the pieces, as a sauce does, and makes none of them heavier. */
+  readonly addsAround?: true;
+  /** Pieces that were shaped are none afterwards. */
+  readonly endsPieces?: true;
+  /** May be done while the food still lies in its liquid. */
+  readonly fitsBath?: true;
   /** Softens vegetables without leaving them hot, so that their water runs. */
   readonly opensCells?: true;
   /** The rule: a vessel in, a vessel and its account out, or the reason why it cannot be done. */

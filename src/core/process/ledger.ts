@@ -77,6 +77,8 @@ export type Input = { readonly contents: Contents } & (
       readonly part: PartId;
       readonly raw: readonly RawMark[];
       readonly softness: number | null;
+      /** Liquid that the part still lay in and that comes along, g. */
+      readonly bathG: number;
     }
   | { readonly from: "liquor"; readonly step: StepId }
   /** Water that the step itself puts in: dew of steam, blanching water, splashes. */
@@ -122,6 +124,8 @@ export type Fact =
   | { readonly kind: "already-drier"; readonly moisture: number }
   | { readonly kind: "bath-short"; readonly missingG: number }
   | { readonly kind: "nothing-to-drain" }
+  /** It still lies in so much liquid, its own or that of a part that joined. */
+  | { readonly kind: "undrained"; readonly massG: number }
   | { readonly kind: "nothing-in" }
   | { readonly kind: "fitted"; readonly share: number; readonly drinksG: number }
   | { readonly kind: "left-in-bowl"; readonly massG: number }

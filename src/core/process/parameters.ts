@@ -1,4 +1,4 @@
-import { type Estimate, estimate as est } from "../quantities/range";
+import { type Estimate, estimate as est, lognormal } from "../quantities/range";
 
 /**
  * Everything that is sampled, by name: the ranges on the Bench, what this kitchen has taught and what could explain a
@@ -21,8 +21,8 @@ const PARAMETER_TABLE = {
   "hands minutes": {
     of: "step",
     unit: "times",
-    spread: est(0.8, 1, 1.5),
-    source: "engineering estimate",
+    spread: lognormal(0.74, 1, 1.35),
+    source: "models card 14",
     meaning: "hands-on minutes against the usual ones",
     steps: "every",
   },
@@ -140,10 +140,10 @@ const PARAMETER_TABLE = {
   },
   rinsing: {
     of: "step",
-    unit: "share",
-    spread: { swirl: est(0.15, 0.25, 0.35), soak: est(0.4, 0.6, 0.8), simmer: est(0.8, 0.9, 1) },
-    source: "models card 3, engineering estimate",
-    meaning: "how far pieces and fresh water come to one strength",
+    unit: "times",
+    spread: est(0.6, 1, 1.5),
+    source: "engineering estimate",
+    meaning: "what a rinse takes against what diffusion gives",
     steps: ["rinse"],
   },
   "squeeze pressure": {
@@ -153,6 +153,14 @@ const PARAMETER_TABLE = {
     source: "engineering estimate",
     meaning: "pressure of a palm, two hands, a twisted cloth",
     steps: ["squeeze"],
+  },
+  "time to the middle": {
+    of: "step",
+    unit: "min",
+    spread: "by the case",
+    source: "models card 18",
+    meaning: "minutes until a block is frozen or thawed through, by its surface",
+    steps: ["freeze", "thaw"],
   },
   drip: {
     of: "step",

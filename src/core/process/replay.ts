@@ -14,11 +14,13 @@ import {
   type StepFailure,
   type Vessel,
   rawOf,
+  vesselContents,
 } from "./ledger";
 import { type StepKey, stepKey } from "./log";
 import type { Line, PartId, StepId } from "./step";
 import type { Meaning, StepDescriptor } from "./descriptor";
 import { descriptorOf, type Step, type StepRegistry } from "./registry";
+import { retold } from "./retold";
 import { correctByReading, type WeighInFailure } from "./weighIn";
 
 /** A part made on its own until it is joined. */
@@ -208,7 +210,8 @@ export const shareOfPart = (part: PartId, end: Vessel, share: number): Input => 
   part,
   raw: rawOf(end),
   softness: end.softness,
-  contents: portion(end.batch, share),
+  bathG: end.bath === null ? 0 : totalG(end.bath) * share,
+  contents: portion(vesselContents(end), share),
 });
 
 /**
@@ -289,5 +292,6 @@ function weighedRow(row: ComputedRow, world: ReplayWorld, draw: Draw): ComputedR
   const corrected = correctByReading(row.scaleSays, row.outcome, readingG);
   if (!corrected.ok) return { ...row, refusedReading: corrected.failure };
   const computedG = totalG(row.outcome.after.batch);
-  return { ...row, outcome: corrected.value.outcome, weighed: { readingG, computedG, factor: corrected.value.factor } };
+  const outcome = retold(row.outcome, corrected.value.outcome, world.figures);
+  return { ...row, outcome, weighed: { readingG, computedG, factor: corrected.value.factor } };
 }

@@ -1,5 +1,5 @@
 import { fail, type Result, succeed } from "../quantities/result";
-import { add, type Contents, liquor, portion, solidsG, subtract, sum, totalG } from "./contents";
+import { add, type Contents, liquor, NOTHING, portion, solidsG, SOLUTES, subtract, sum, totalG } from "./contents";
 import { type Output, type Outcome, scaledInput } from "./ledger";
 import type { Meaning } from "./descriptor";
 
@@ -19,9 +19,10 @@ export interface Corrected {
 /**
  * A reading replaces a computed mass and says what else left or stayed.
  *
- * After draining and squeezing the difference is liquor, so water and every dissolved species are multiplied by
- * k = (reading − solids − oil)/(computed − solids − oil). After heat the difference is water alone. After an
- * addition it is more or less of what was added. Every gram stays accounted for: the ledger's other side moves too.
+ * After draining, squeezing and boiling the difference is liquor, with what is dissolved in what ran off (after a squeeze that
+ * is the liquor's own: k = (reading − solids − oil)/(computed − solids − oil)). After heat the difference is water alone. After an
+ * addition it is more or less of what was added, after a coat more or less of what clings. Every gram stays accounted for: the
+ * ledger's other side moves too.
  *
  * @param meaning what the scale says after a step of this kind; null: nothing
  * @param readingG the food alone, vessel tared, g
@@ -34,25 +35,31 @@ export function correctByReading(
   const { batch } = outcome.after;
   if (meaning === null || outcome.after.bath !== null) return fail({ kind: "not-weighed-here" });
   const computedG = totalG(batch);
-  const gone = sum(outcome.outputs.map((l) => l.contents));
+  const left = (to: Output["to"]) => sum(outcome.outputs.flatMap((l) => (l.to === to ? [l.contents] : [])));
   switch (meaning) {
     case "liquor": {
       const fixedG = solidsG(batch) + batch.oilG;
-      const highestG = computedG + totalG(liquor(gone, gone.waterG));
-      if (readingG <= fixedG) return fail({ kind: "below-possible", lowestG: fixedG });
+      const { more, less } = strengthsOf(batch, left("drain"));
+      const lowestG = computedG - batch.waterG * (1 + less.soluteG);
+      const highestG = computedG + left("drain").waterG * (1 + more.soluteG);
+      if (readingG <= Math.max(fixedG, lowestG)) return fail({ kind: "below-possible", lowestG });
       if (readingG > highestG + 0.5) return fail({ kind: "above-possible", highestG });
+      const differenceG = Math.min(readingG, highestG) - computedG;
       const factor = (readingG - fixedG) / (computedG - fixedG);
-      return succeed({ factor, outcome: exchange(outcome, liquor(batch, batch.waterG * (factor - 1)), "drain") });
+      const moved = film(differenceG > 0 ? more : less, differenceG, batch.tempC);
+      return succeed({ factor, outcome: exchange(outcome, moved, "drain") });
     }
     case "water": {
       const lowestG = computedG - batch.waterG;
-      const highestG = computedG + gone.waterG;
+      const highestG = computedG + left("air").waterG;
       if (readingG <= lowestG) return fail({ kind: "below-possible", lowestG });
       if (readingG > highestG + 0.5) return fail({ kind: "above-possible", highestG });
-      const differenceG = readingG - computedG;
+      const differenceG = Math.min(readingG, highestG) - computedG;
       const factor = batch.waterG === 0 ? 1 : (batch.waterG + differenceG) / batch.waterG;
       return succeed({ factor, outcome: exchange(outcome, { ...liquor(batch, 0), waterG: differenceG }, "air") });
     }
+    case "clings":
+      return clung(outcome, readingG);
     case "addition": {
       const added = sum(outcome.inputs.map((c) => c.contents));
       const addedG = totalG(added);
@@ -67,6 +74,49 @@ export function correctByReading(
       return succeed({ factor, outcome: { ...outcome, after, inputs } });
     }
   }
+}
+
+/** What is dissolved in each gram of water. */
+interface Strength {
+  readonly per: Pick<Contents, (typeof SOLUTES)[number]>;
+  readonly soluteG: number;
+}
+/**
+ * The strength of liquor that comes back, and of liquor that is missing. What comes back is as strong as what ran off; what is
+ * missing has never more dissolved in it than batch or run-off, so that nothing falls below zero.
+ */
+function strengthsOf(batch: Contents, gone: Contents): { readonly more: Strength; readonly less: Strength } {
+  const strength = (of: (species: (typeof SOLUTES)[number]) => number): Strength => {
+    const per = { saltG: of("saltG"), sugarG: of("sugarG"), acidG: of("acidG"), umamiG: of("umamiG") };
+    return { per, soluteG: per.saltG + per.sugarG + per.acidG + per.umamiG };
+  };
+  const inside = strength((s) => (batch.waterG === 0 ? 0 : batch[s] / batch.waterG));
+  if (gone.waterG <= 0) return { more: inside, less: inside };
+  const outside = strength((s) => gone[s] / gone.waterG);
+  return { more: outside, less: strength((s) => Math.min(inside.per[s], outside.per[s])) };
+}
+/** So many grams of liquor of a strength. */
+function film({ per, soluteG }: Strength, massG: number, tempC: number): Contents {
+  const waterG = massG / (1 + soluteG);
+  const dissolved = Object.fromEntries(SOLUTES.map((s) => [s, per[s] * waterG]));
+  return { ...NOTHING, ...dissolved, waterG, tempC };
+}
+
+/** A coat or glaze: between nothing of what was offered and all of it clings; what does not goes back to the bowl. */
+function clung(outcome: Outcome, readingG: number): Result<Corrected, WeighInFailure> {
+  const offered = sum(outcome.inputs.map((c) => c.contents));
+  const stays = sum(outcome.outputs.flatMap((l) => (l.to === "utensil" ? [l.contents] : [])));
+  const offeredG = totalG(offered);
+  if (offeredG === 0) return fail({ kind: "not-weighed-here" });
+  const computedG = totalG(outcome.after.batch);
+  const clungG = offeredG - totalG(stays);
+  const lowestG = computedG - clungG;
+  const highestG = lowestG + offeredG;
+  if (readingG < lowestG) return fail({ kind: "below-possible", lowestG });
+  if (readingG > highestG + 0.5) return fail({ kind: "above-possible", highestG });
+  const more = portion(offered, (Math.min(readingG, highestG) - computedG) / offeredG);
+  const factor = clungG === 0 ? 1 : (readingG - lowestG) / clungG;
+  return succeed({ factor, outcome: exchange(outcome, more, "utensil") });
 }
 
 /** Moves `more` (negative: less) into the batch and out of what had left, so that nothing is created. */

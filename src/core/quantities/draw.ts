@@ -1,4 +1,4 @@
-import { type Estimate, triangularQuantile } from "./range";
+import { type Estimate, drawnAt } from "./range";
 
 /**
  * Gives the value of one uncertain parameter for one run: the likely one, or the one of a sample. A scope (the step)
@@ -55,7 +55,7 @@ export function sampledDraws(samples: number, seed: number): (sample: number) =>
     if (drawn === undefined) {
       const order = strataOf(scope === "" ? parameterId : `${scope} ${parameterId}`, samples, seed);
       const values = new Float64Array(samples);
-      for (let i = 0; i < samples; i++) values[i] = triangularQuantile(estimate, at(order, i));
+      for (let i = 0; i < samples; i++) values[i] = drawnAt(estimate, at(order, i));
       drawns.set(parameterId, (drawn = { scope, parameterId, order, estimate, values }));
     }
     return drawn;
@@ -74,7 +74,7 @@ export function sampledDraws(samples: number, seed: number): (sample: number) =>
       asked++;
       // Most estimates are constants of a step: their quantiles were worked out when they were first asked for.
       if (drawn.estimate === estimate) return drawn.values[sample] as number;
-      return triangularQuantile(estimate, at(drawn.order, sample));
+      return drawnAt(estimate, at(drawn.order, sample));
     };
   };
 }

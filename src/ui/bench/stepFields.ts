@@ -122,6 +122,9 @@ export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
       check("pressure", "Under pressure"),
       step.kind === "cook" && step.pressure ? machines(kitchen, ["pressure-cooker"]) : pans(kitchen, "pot"),
       number("minutes", "Minutes", "min", 0, 1440, "until soft"),
+      check("oldBeans", "Old beans"),
+      check("hardWater", "Hard water"),
+      check("soda", "Soda in the water"),
     ],
     boil: () => [
       pans(kitchen, "pot"),

@@ -188,6 +188,11 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
         tone: "harm",
         says: `${writeMinutes(fact.givenMin)} is too short: the middle needs about ${writeMinutes(fact.neededMin)} to reach ${writeTemp(fact.coreC, textContext.units)}.`,
       };
+    case "undrained":
+      return {
+        tone: "watch",
+        says: `It still lies in ${mass(fact.massG)} of liquid, which comes along. Drain it first?`,
+      };
     case "tender": {
       const needed = `Tender in about ${writeMinutes(fact.neededMin)}`;
       const short = fact.givenMin < fact.neededMin * 0.75;

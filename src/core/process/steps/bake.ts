@@ -114,17 +114,17 @@ function heatInAir(
   const steam = water(Math.min(batch.waterG * 0.95, lossShare * totalG(batch)), 100);
   const after = at(subtract(batch, steam), Math.min(end.coreC, 99));
   if (steam.waterG > 0.5) facts.push({ kind: "water-off", massG: steam.waterG });
-  const pieces = vessel.pieces === null ? null : { ...vessel.pieces, eachG: totalG(after) / vessel.pieces.count };
   const { count, limitedBy } = air.batches;
   if (limitedBy !== null)
     facts.unshift({ kind: "batches", count, eachG: totalG(batch) / count, eachMin: minutes, limitedBy });
   const whole = minutes * count;
   // Turned or looked at once on the way.
-  return outcome(
-    { ...vessel, batch: after, pieces },
-    [hands(step, context, 2), whole > 20 ? wait(whole) : watch(whole)],
-    { inputs: came, outputs: [{ to: "air", contents: steam }], needs: air.needs, facts },
-  );
+  return outcome({ ...vessel, batch: after }, [hands(step, context, 2), whole > 20 ? wait(whole) : watch(whole)], {
+    inputs: came,
+    outputs: [{ to: "air", contents: steam }],
+    needs: air.needs,
+    facts,
+  });
 }
 
 /** Bake bare, in foil, in parchment or under a lid. Things share an oven when they want about the same heat. */

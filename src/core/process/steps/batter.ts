@@ -41,5 +41,6 @@ export const batterStep = defineStep({
   usual: { standMin: 0 },
   waitsMin: 15,
   weighed: "addition",
+  endsPieces: true,
   apply: batter,
 });

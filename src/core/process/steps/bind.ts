@@ -30,5 +30,6 @@ export const bindStep = defineStep({
   usual: { saltTo: null },
   waitsMin: 20,
   weighed: "addition",
+  endsPieces: true,
   apply: bind,
 });

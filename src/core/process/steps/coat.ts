@@ -24,12 +24,11 @@ function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
   const taken = portion(offered, takesG / offeredG);
   const stays = subtract(offered, taken);
   const batch = { ...add(vessel.batch, taken), tempC: vessel.batch.tempC };
-  const pieces = vessel.pieces === null ? null : { ...vessel.pieces, eachG: totalG(batch) / vessel.pieces.count };
   const facts: Fact[] = [{ kind: "coated", takesG, missingG: wantsG - takesG }];
   if (step.pickUp === null) facts.push({ kind: "rule-of-thumb", what: "pick-up" });
   const each = step.coating === "crumb" ? 0.8 : 0.4;
   const minutes = 2 + each * Math.min(60, vessel.pieces?.count ?? mass / 40);
-  return outcome({ ...vessel, batch, pieces }, [hands(step, context, minutes)], {
+  return outcome({ ...vessel, batch }, [hands(step, context, minutes)], {
     inputs: came.value,
     outputs: totalG(stays) > 1e-9 ? [{ to: "utensil", contents: stays }] : [],
     facts,
@@ -42,6 +41,6 @@ export const coatStep = defineStep({
   fields: FIELDS,
   usual: { coating: "starch", pickUp: null },
   waitsMin: 15,
-  weighed: "addition",
+  weighed: "clings",
   apply: coat,
 });

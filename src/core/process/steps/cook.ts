@@ -21,7 +21,15 @@ import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted
 import { cookingOf, isSour, leastSoft, mainCooked, minutesToSoften } from "./soften";
 import { defineStep, flag, gear, minutes, numberOrNull, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, pressure: flag, machine: gear, minutes: numberOrNull(minutes.low, minutes.high) } as const;
+const FIELDS = {
+  pan: gear,
+  pressure: flag,
+  machine: gear,
+  minutes: numberOrNull(minutes.low, minutes.high),
+  oldBeans: flag,
+  hardWater: flag,
+  soda: flag,
+} as const;
 type CookStep = StepWith<"cook", typeof FIELDS>;
 
 /** Two thirds of a pressure cooker, half of it for what foams (manufacturers' usual line). */
@@ -53,7 +61,8 @@ function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
 
   const cooked = cookingOf(main, context);
   const sour = isSour(bath.acidG + food.acidG, bath.waterG + food.waterG);
-  const needed = minutesToSoften(main, { moisture: moistureOf(food), atC, sour }, context);
+  const needed =
+    minutesToSoften(main, { moisture: moistureOf(food), atC, sour }, context) * slowedBy(step, food, cooked);
   // What was cooked before goes on from there; what comes dry begins.
   const before = leastSoft(vessel.softness, came.value, context) ?? 0;
   const minutes = step.minutes ?? needed * Math.max(0, 1 - before);
@@ -86,6 +95,25 @@ function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
       ? [hands(step, context, 2), wait(minutes + draw("pressure ramps"))]
       : [hands(step, context, 2), watch(place.value.heatMin(totalG(food) + totalG(bath)) + minutes)],
     { inputs: came.value, outputs: steamG > 0 ? [{ to: "air", contents: steam }] : [], needs, facts },
+  );
+}
+
+/** Card 12's multipliers (engineering estimates): half a teaspoon of soda to the litre, hard water, old beans, a salted soak. */
+const SLOWED = { oldBeans: 1.5, hardWater: 1.3, soda: 0.65, saltedSoak: 0.85 } as const;
+/** What came out of a soak is this salty when it was salted, salt over water. */
+const SALTED_SHARE = 0.005;
+/** Drier than this nobody has soaked it, g water per g solids. */
+const SOAKED_MOISTURE = 0.5;
+/** How many times as long pulses take in this water; grains and pasta do not ask. */
+function slowedBy(step: CookStep, food: Contents, cooked: ReturnType<typeof cookingOf>): number {
+  if (cooked.zK !== undefined) return 1;
+  const soaked = cooked.from === "soaked" && moistureOf(food) > SOAKED_MOISTURE;
+  const salted = soaked && food.saltG > SALTED_SHARE * food.waterG;
+  return (
+    (step.oldBeans ? SLOWED.oldBeans : 1) *
+    (step.hardWater ? SLOWED.hardWater : 1) *
+    (step.soda ? SLOWED.soda : 1) *
+    (salted ? SLOWED.saltedSoak : 1)
   );
 }
 
@@ -147,8 +175,10 @@ function fillOf(step: CookStep, context: StepContext, massG: number, foams: bool
 export const cookStep = defineStep({
   kind: "cook",
   fields: FIELDS,
-  usual: { pan: null, pressure: false, machine: null, minutes: null },
+  usual: { pan: null, pressure: false, machine: null, minutes: null, oldBeans: false, hardWater: false, soda: false },
   waitsMin: 60,
   weighed: null,
+  addsAround: true,
+  fitsBath: true,
   apply: cook,
 });

@@ -40,5 +40,6 @@ export const coolStep = defineStep({
   usual: { minutes: 60, depthMm: 40, where: "room" },
   waitsMin: 60,
   weighed: null,
+  fitsBath: true,
   apply: cool,
 });

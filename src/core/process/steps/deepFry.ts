@@ -141,11 +141,7 @@ function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Appli
   const heatUpMin = heatUpSeconds({ ...bath, startC: context.roomC }, step.oilC) / 60;
   const work = step.handsMin ?? batchMinutes(count, eachMin, SWAP_MIN, 1);
   return outcome(
-    {
-      ...vessel,
-      batch: after,
-      pieces: pieces === null ? null : { ...pieces, eachG: totalG(after) / pieces.count },
-    },
+    { ...vessel, batch: after },
     [{ kind: "watch", minutes: Math.max(1, heatUpMin), early: true }, hands({ ...step, handsMin: work }, context, 0)],
     { inputs: came.value, outputs: left, needs: panNeeds(pan), facts },
   );

@@ -32,5 +32,6 @@ export const drainStep = defineStep({
   usual: {},
   waitsMin: 15,
   weighed: "liquor",
+  fitsBath: true,
   apply: drain,
 });

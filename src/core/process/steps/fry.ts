@@ -73,15 +73,12 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
     { kind: "batches", count, eachG: totalG(batch) / count, eachMin, limitedBy: "room in the pan" },
     step.coreC === null ? { kind: "browned-only", middleC } : coreFact(neededMin, eachMin, wantedC),
   ];
-  return outcome(
-    {
-      ...vessel,
-      batch: after,
-      pieces: pieces && { ...pieces, eachG: totalG(after) / pieces.count },
-    },
-    [hands({ ...step, handsMin: minutes }, context, 0)],
-    { inputs: came.value, outputs: left, needs: panNeeds(pan), facts },
-  );
+  return outcome({ ...vessel, batch: after }, [hands({ ...step, handsMin: minutes }, context, 0)], {
+    inputs: came.value,
+    outputs: left,
+    needs: panNeeds(pan),
+    facts,
+  });
 }
 const griddle = fry as (vessel: Vessel, step: GriddleStep, context: StepContext) => Applied;
 

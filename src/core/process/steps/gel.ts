@@ -38,5 +38,6 @@ export const gelStep = defineStep({
   usual: { minutes: 10 },
   waitsMin: 240,
   weighed: "addition",
+  endsPieces: true,
   apply: gel,
 });

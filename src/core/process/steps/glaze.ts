@@ -27,6 +27,6 @@ export const glazeStep = defineStep({
   fields: {},
   usual: {},
   waitsMin: 30,
-  weighed: "addition",
+  weighed: "clings",
   apply: glaze,
 });

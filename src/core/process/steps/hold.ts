@@ -46,5 +46,6 @@ export const holdStep = defineStep({
   usual: { minutes: 20, holdC: 95 },
   waitsMin: 10,
   weighed: "water",
+  fitsBath: true,
   apply: hold,
 });

@@ -123,5 +123,6 @@ export const marinateStep = defineStep({
   usual: { minutes: 10, fit: true, saltTo: null, chilled: false },
   waitsMin: 90,
   weighed: "addition",
+  fitsBath: true,
   apply: marinate,
 });

@@ -30,5 +30,6 @@ export const mashStep = defineStep({
   waitsMin: 20,
   weighed: "addition",
   opensCells: true,
+  endsPieces: true,
   apply: mash,
 });

@@ -51,5 +51,6 @@ export const reduceStep = defineStep({
   usual: { pan: null, toShare: 0.75 },
   waitsMin: 60,
   weighed: "water",
+  addsAround: true,
   apply: reduce,
 });

@@ -40,5 +40,6 @@ export const restStep = defineStep({
   usual: { minutes: 30, where: "fridge" },
   waitsMin: 24 * 60,
   weighed: null,
+  fitsBath: true,
   apply: rest,
 });

@@ -1,9 +1,10 @@
 import { checkNumber, fail, firstBad } from "../../quantities/result";
-import { add, type Contents, liquor, NOTHING, saltShare, subtract, totalG, water } from "../contents";
+import { diffusivityAt, uptakeLargeBath } from "../../models/diffusion";
+import { add, type Contents, liquor, mainFood, NOTHING, saltShare, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
+import { pieceShapeOf, volumeOverSurfaceM } from "./geometry";
 import { choice, defineStep, number, wholeNumber, type StepWith } from "../descriptor";
-import { spreadBy } from "../parameters";
 
 const FIELDS = {
   how: choice("swirl", "soak", "simmer"),
@@ -13,10 +14,16 @@ const FIELDS = {
 type RinseStep = StepWith<"rinse", typeof FIELDS>;
 
 const MINUTES = { swirl: 0.5, soak: 10, simmer: 10 } as const;
+/** Brine that clings to the outside and goes at once, share of the pieces' water (engineering estimate). */
+const SURFACE_SHARE = 0.05;
+/** Loose pieces of which nobody knows the size (rule of thumb: strips, shreds, slices). */
+const UNKNOWN_PIECE_MM = 10;
+const SALT_DIFFUSIVITY_25C = 1e-9;
 
 /**
- * Rinse in fresh water: after each rinse what is dissolved has fallen to 1 − E·V/(w + V), w the water in the pieces.
- * The water itself comes and goes; solids stay.
+ * Rinse in fresh water: what clings goes at once, what is inside wanders out as far as time and size allow (small bath, card 4):
+ * a rinse washes the surface of a block and a good part of a caper. Never below the share that both waters would have. The water
+ * itself comes and goes; solids stay.
  */
 function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
   const { batch } = vessel;
@@ -26,7 +33,13 @@ function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
     checkNumber("water for a rinse", step.waterG, 10, 50_000),
   );
   if (bad) return fail(bad);
-  const exchange = context.draw("rinsing", spreadBy("rinsing", step.how));
+  const main = mainFood(batch);
+  const sold = main === null ? undefined : context.food(main)?.measures.piece;
+  const cutMm = vessel.cutMm ?? (sold === undefined ? UNKNOWN_PIECE_MM : null);
+  const halfM = volumeOverSurfaceM(pieceShapeOf({ ...vessel, cutMm }, context));
+  const speed = diffusivityAt(SALT_DIFFUSIVITY_25C, step.how === "simmer" ? context.boilC : context.roomC);
+  const wanders = uptakeLargeBath("slab", (speed * MINUTES[step.how] * 60) / halfM ** 2);
+  const exchange = Math.min(1, (SURFACE_SHARE + (1 - SURFACE_SHARE) * wanders) * context.draw("rinsing"));
   const stays = (1 - (exchange * step.waterG) / (batch.waterG + step.waterG)) ** step.times;
   const washed: Contents = { ...liquor(batch, batch.waterG * (1 - stays)), waterG: 0 };
   const fresh = water(step.waterG * step.times, context.roomC);
@@ -53,5 +66,6 @@ export const rinseStep = defineStep({
   usual: { how: "swirl", times: 2, waterG: 1000 },
   waitsMin: 120,
   weighed: "liquor",
+  fitsBath: true,
   apply: rinse,
 });

@@ -9,7 +9,7 @@ export const SIMMER_BELOW_BOIL_C = 4;
 const AT_TABLE_C = 60;
 
 /** How thick the liquid is now and on the plate; nothing is said without starch. */
-export function thicknessFacts(contents: Contents, context: StepContext): Fact[] {
+export function thicknessFacts(contents: Contents, context: Pick<StepContext, "figures">): Fact[] {
   const corn = cornEquivalentG(contents, context.figures);
   if (corn <= 0 || contents.waterG <= 0) return [];
   const per100 = starchPer100(corn, contents.waterG + contents.oilG);

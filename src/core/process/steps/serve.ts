@@ -19,5 +19,7 @@ export const serveStep = defineStep({
   usual: {},
   waitsMin: 10,
   weighed: "addition",
+  addsAround: true,
+  fitsBath: true,
   apply: serve,
 });

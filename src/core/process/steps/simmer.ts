@@ -124,5 +124,6 @@ export const simmerStep = defineStep({
   usual: { pan: null, minutes: 5, lid: false },
   waitsMin: 60,
   weighed: "water",
+  addsAround: true,
   apply: simmer,
 });

@@ -25,5 +25,6 @@ export const sortStep = defineStep({
   usual: {},
   waitsMin: null,
   weighed: null,
+  fitsBath: true,
   apply: sort,
 });

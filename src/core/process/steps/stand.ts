@@ -35,5 +35,6 @@ export const standStep = defineStep({
   usual: { minutes: 10, foil: true },
   waitsMin: 20,
   weighed: "water",
+  fitsBath: true,
   apply: stand,
 });

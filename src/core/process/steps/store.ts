@@ -43,5 +43,6 @@ export const storeStep = defineStep({
   waitsMin: null,
   weighed: null,
   fitsFrozen: true,
+  fitsBath: true,
   apply: store,
 });

@@ -30,5 +30,6 @@ export const thickenStep = defineStep({
   usual: { pan: null, minutes: 2 },
   waitsMin: 30,
   weighed: "addition",
+  addsAround: true,
   apply: thicken,
 });

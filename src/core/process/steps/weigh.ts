@@ -21,5 +21,7 @@ export const weighStep = defineStep({
   usual: {},
   waitsMin: null,
   weighed: "addition",
+  addsAround: true,
+  fitsBath: true,
   apply: weigh,
 });
