@@ -217,7 +217,7 @@ describe("who can eat it", () => {
 });
 
 test("nothing but an unknown food stands between an eater and the supper: ask", () => {
-  const eaters = [{ id: "fin", name: "Fin", avoids: ["fish" as const], small: false }];
+  const eaters = [{ id: "fin", name: "Fin", avoids: ["fish" as const], diets: [], age: null }];
   const verdict = (dishes: typeof supper.dishes) =>
     plan({ ...input, eaters, supper: { ...supper, eaters: ["fin"], dishes } }).verdicts[0];
   const fishless = editStep(MUSTARD_STRIPS, "sauce-simmer", (s) => ({

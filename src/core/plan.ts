@@ -11,6 +11,7 @@ import { STEP_REGISTRY, type StepRegistry } from "./process/registry";
 import type { PartId } from "./process/step";
 import { type Draw, likelyDraw } from "./quantities/draw";
 import { type Memory, newMemory } from "./quantities/memory";
+import { dietVerdicts, type DietVerdict } from "./safety/diets";
 import { eaterVerdicts, type Verdict } from "./safety/eaters";
 import { taskNetOf } from "./schedule/fromPlan";
 import type { Apart, Lag, Task } from "./schedule/task";
@@ -62,6 +63,8 @@ export interface Plan {
   /** For mixes that would not hold: what brings them there. */
   readonly advice: readonly BindingAdvice[];
   readonly verdicts: readonly Verdict[];
+  /** The same for diets. */
+  readonly diets: readonly DietVerdict[];
   readonly perEater: PerEater;
   /** How many steps cannot be computed. */
   readonly blocked: number;
@@ -111,6 +114,7 @@ export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
   const dishes = replayed.map(({ dish, parts }) => plannedDish(dish, parts, heads));
   const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
   const verdicts = eaterVerdicts(input.supper, input.eaters, book.food);
+  const eaten = perEater(replayed, dishes, book.food, heads);
   const nets = replayed.map(({ dish, parts }) =>
     taskNetOf(input.supper.id, dish, parts, input.kitchen.roomC, tools.steps),
   );
@@ -122,7 +126,8 @@ export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
     apart: nets.flatMap((n) => n.apart),
     advice: replayed.flatMap(({ parts }) => parts.flatMap((p) => bindingAdvice(p.rows, book.food, book.figures))),
     verdicts,
-    perEater: perEater(replayed, dishes, book.food, heads),
+    diets: dietVerdicts(input.supper, input.eaters, { ...book, saltG: eaten.saltG, saltAtLeast: eaten.saltAtLeast }),
+    perEater: eaten,
     blocked: rows.filter((r) => r.state === "blocked").length,
   };
 }

@@ -6,11 +6,11 @@ import { SHELF } from "./shelf";
 
 /** Invented: Lantern Yard, its five people and their dishes stand for nobody. */
 export const DEMO_EATERS: readonly Eater[] = [
-  { id: "oda", name: "Oda", avoids: [], small: false },
-  { id: "bram", name: "Bram", avoids: [], small: false },
-  { id: "ilse", name: "Ilse", avoids: ["gluten"], small: false },
-  { id: "noor", name: "Noor", avoids: ["nuts"], small: false },
-  { id: "pim", name: "Pim", avoids: [], small: false },
+  { id: "oda", name: "Oda", avoids: [], diets: [], age: "adult" },
+  { id: "bram", name: "Bram", avoids: [], diets: [], age: "adult" },
+  { id: "ilse", name: "Ilse", avoids: ["gluten"], diets: [], age: "adult" },
+  { id: "noor", name: "Noor", avoids: ["nuts"], diets: [], age: "adult" },
+  { id: "pim", name: "Pim", avoids: [], diets: [], age: "adult" },
 ];
 
 export const DEMO_KITCHEN: Kitchen = {

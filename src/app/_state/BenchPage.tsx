@@ -15,7 +15,7 @@ import {
   removeStep,
 } from "@/core/dish/edit";
 import { scaleAmounts } from "@/core/dish/scale";
-import type { Allergen } from "@/core/foods/allergens";
+import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import { ownFood } from "@/core/foods/own";
 import type { Plan, PlanInput, PlannedDish, PlannedPart } from "@/core/plan";
@@ -214,7 +214,7 @@ function piecesOf(row: Row | null) {
   return { count: fact.pieces.count, usableG: fact.pieces.count * fact.pieces.eachG };
 }
 
-const noteLabel = (food: FoodId, allergen: Allergen, state: "contains" | "free") =>
+const noteLabel = (food: FoodId, allergen: Allergen, state: LabelState) =>
   void change(
     "Label",
     [put("labels", { id: `${food}.${allergen}`, food, allergen, state } as never)],

@@ -16,7 +16,12 @@ import { supperHref, type SupperView, useSupper } from "./supper";
 /** What is settled and what is open, a few words a stage. */
 function stagesOf(view: SupperView, path: string): Stage[] {
   const { plan, schedule, supper, cooking, input, frozen } = view;
-  const open = plan === null ? 0 : plan.blocked + plan.verdicts.filter((v) => v.verdict !== "clear").length;
+  const open =
+    plan === null
+      ? 0
+      : plan.blocked +
+        plan.verdicts.filter((v) => v.verdict !== "clear").length +
+        plan.diets.filter((d) => d.verdict !== "fits").length;
   const zone = input.kitchen.timeZone;
   const start =
     schedule?.kind === "fits" ? localTime(Date.parse(supper.serveAt) + schedule.startMin * 60_000, zone) : null;

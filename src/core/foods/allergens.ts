@@ -1,10 +1,13 @@
 /**
  * The fourteen groups of Annex II, Regulation (EU) 1169/2011, which take in the nine of the United States
  * (FALCPA 2004 and FASTER 2021: milk, egg, fish, crustacean shellfish, tree nuts, peanut, wheat, soy, sesame).
- * "gluten" is cereals containing gluten, oats among them unless a label says otherwise.
+ * Two things are told apart in the cereals: "gluten" is what somebody with coeliac disease avoids (oats among them unless a
+ * label says gluten-free), "wheat" is the allergy to wheat itself: barley, rye and oats are a question there, and gluten-free
+ * wheat starch is no food for it.
  */
 export const ALLERGENS = [
   "gluten",
+  "wheat",
   "crustaceans",
   "egg",
   "fish",
@@ -19,20 +22,26 @@ export const ALLERGENS = [
   "lupin",
   "molluscs",
 ] as const;
-/** One of the fourteen groups. */
+/** One of the fourteen groups, or wheat by itself. */
 export type Allergen = (typeof ALLERGENS)[number];
 
-/** What is known of one allergen in one food. `unknown` is never a pass: the cook is asked to read the label. */
-export type AllergenState = "contains" | "free" | "unknown";
-/** What is known of all fourteen in one food. */
+/**
+ * What is known of one allergen in one food. `unknown` is never a pass: the cook is asked to read the label. `may` is a label
+ * that says "may contain": told apart from "contains", and no pass either.
+ */
+export type AllergenState = "contains" | "may" | "free" | "unknown";
+/** What a label can say. */
+export type LabelState = Exclude<AllergenState, "unknown">;
+/** What is known of all of them in one food. */
 export type AllergenTable = Readonly<Record<Allergen, AllergenState>>;
 
-const STRICTNESS: Readonly<Record<AllergenState, number>> = { free: 0, unknown: 1, contains: 2 };
+const STRICTNESS: Readonly<Record<AllergenState, number>> = { free: 0, unknown: 1, may: 2, contains: 3 };
 /**
  * The one of two states that a guest with an allergy is safer with.
  *
  *     stricter("free", "unknown") // => "unknown"
- *     stricter("contains", "unknown") // => "contains"
+ *     stricter("may", "unknown") // => "may"
+ *     stricter("contains", "may") // => "contains"
  */
 export const stricter = (a: AllergenState, b: AllergenState): AllergenState => (STRICTNESS[a] >= STRICTNESS[b] ? a : b);
 

@@ -53,6 +53,27 @@ describe("the table", () => {
   )("%s is never clear of what its kind commonly carries: %p", (id, asks) => {
     for (const allergen of asks) expect([id, allergen, food(id).allergens[allergen as Allergen]]).not.toContain("free");
   });
+  // Coeliac disease and a wheat allergy are two things (Annex II; Codex Stan 118 on gluten-free wheat starch), from memory.
+  test("wheat is told apart from gluten: barley and oats are asked, what is free of gluten is not thereby free of wheat", () => {
+    const wheat = (id: string) => food(id).allergens.wheat;
+    for (const id of ["wheat-flour", "seitan", "gluten", "panko", "pasta", "bulgur", "soy-sauce", "bread"])
+      expect([id, wheat(id)]).toEqual([id, "contains"]);
+    for (const id of [
+      "pearl-barley",
+      "oats",
+      "oat-milk",
+      "beer",
+      "yeast-extract",
+      "tamari",
+      "miso",
+      "pasta-gf",
+      "gf-crumbs",
+    ])
+      expect([id, wheat(id)]).toEqual([id, "unknown"]);
+    for (const id of ["rice-white", "potato", "tofu-firm", "walnuts"]) expect([id, wheat(id)]).toEqual([id, "free"]);
+    const freeOfGluten = [{ food: "pasta-gf", allergen: "gluten", state: "free" }] as const;
+    expect(withLabels(food("pasta-gf"), freeOfGluten).allergens).toMatchObject({ gluten: "free", wheat: "unknown" });
+  });
   test("raw, whole, single foods stay clear", () => {
     for (const id of ["potato", "rice-white", "red-pepper", "button-mushrooms", "peas", "black-pepper", "olive-oil"])
       expect([id, Object.values(food(id).allergens).every((s) => s === "free")]).toEqual([id, true]);

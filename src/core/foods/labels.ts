@@ -1,4 +1,4 @@
-import type { Allergen } from "./allergens";
+import type { Allergen, LabelState } from "./allergens";
 import type { Food, FoodId, Per100 } from "./food";
 import { labelCanFree } from "./table";
 
@@ -9,7 +9,7 @@ export type Figure = (typeof FIGURES)[number];
 
 /** One thing a packet said: of an allergen, or of a figure per 100 g. */
 export type LabelSaying =
-  | { readonly food: FoodId; readonly allergen: Allergen; readonly state: "contains" | "free" }
+  | { readonly food: FoodId; readonly allergen: Allergen; readonly state: LabelState }
   | { readonly food: FoodId; readonly figure: Figure; readonly per100: number };
 
 /**

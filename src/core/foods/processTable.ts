@@ -139,7 +139,12 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     brownsAtMoisture: estimate(2.8, 3.3, 3.8),
     bakedLoss: estimate(0.2, 0.28, 0.38),
   },
-  tempeh: { layerMm: estimate(8, 10, 15), brownsAtMoisture: estimate(1.0, 1.2, 1.4), keepsMoisture: 1.4 },
+  tempeh: {
+    raw: "raw-tempeh",
+    layerMm: estimate(8, 10, 15),
+    brownsAtMoisture: estimate(1.0, 1.2, 1.4),
+    keepsMoisture: 1.4,
+  },
   "red-lentils": {
     soak: {
       startMoisture: 0.1,

@@ -8,7 +8,8 @@
  * includes fibre. More: `also` other names, `has` allergens, `unless` allergens it has unless its label says free, `ask`
  * allergens only the label can settle (a compound food asks for all that its kind commonly carries), grams of household
  * measures (`cup tbsp tsp piece clove …`), `pack` name net/drained grams, days it keeps once open (`fridge`,
- * `freezer`, `cupboard`), free acid and glutamate per 100 g. Young jackfruit and blossom: water by difference.
+ * `freezer`, `cupboard`), free acid and glutamate per 100 g. Wheat
+ * follows gluten (`wheat=ask` where a cereal with gluten is no wheat). Young jackfruit and blossom: water by difference.
  */
 export const ROWS = `
 water | Water | liquid | 100 0 0 0 0 0 0 | definition high | cup=236.6; tbsp=14.8; tsp=4.9
@@ -207,7 +208,7 @@ rice-brown | Brown rice, dry | grain | 10.37 7.94 2.92 77.24 3.5 0.85 7 | SR 200
 rice-cooked | Rice, cooked | grain | 68.44 2.69 0.28 28.17 0.4 0.05 1 | SR 20045 high | cup=158; fridge=1
 pasta | Pasta, dry (wheat) | grain | 9.9 13.04 1.51 74.67 3.2 2.67 6 | SR 20120 high | also=macaroni, penne, lasagne sheets; has=gluten; ask=egg, soy, lupin; cup=100; pack=bag 500; cupboard=700
 pasta-gf | Pasta, dry, gluten-free | grain | 10 7 1.5 79 2 1 5 | L low | also=maize pasta, rice pasta; ask=egg, soy, lupin, gluten; cup=100; pack=bag 400; cupboard=700
-pearl-barley | Pearl barley, dry | grain | 10.09 9.91 1.16 77.72 15.6 0.8 9 | SR 20005 high | has=gluten; cup=200; pack=bag 500; cupboard=365
+pearl-barley | Pearl barley, dry | grain | 10.09 9.91 1.16 77.72 15.6 0.8 9 | SR 20005 high | has=gluten; wheat=ask; cup=200; pack=bag 500; cupboard=365
 bulgur | Bulgur, dry | grain | 9 12.29 1.33 75.87 12.5 0.41 17 | SR 20012 high | has=gluten; cup=140; pack=bag 500; cupboard=365
 quinoa | Quinoa, dry | grain | 13.28 14.12 6.07 64.16 7 ? 5 | SR 20035 high | ask=gluten; cup=170; pack=bag 500; cupboard=365
 bread | Wheat bread | grain | 36.4 8.85 3.33 49.4 2.7 5.67 491 | SR medium | has=gluten; ask=soy, milk, sesame, lupin, egg, nuts; slice=32; fridge=5; freezer=90

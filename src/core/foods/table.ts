@@ -1,4 +1,4 @@
-import { ALLERGENS, type Allergen, allergenTable } from "./allergens";
+import { ALLERGENS, type Allergen, type AllergenState, allergenTable } from "./allergens";
 import type { Confidence, Food, FoodGroup, FoodId, Pack } from "./food";
 import { ROWS } from "./rows";
 
@@ -46,6 +46,21 @@ const unless = new Map<FoodId, readonly Allergen[]>();
 export const labelCanFree = (food: FoodId, allergen: Allergen): boolean =>
   unless.get(food)?.includes(allergen) ?? false;
 
+/**
+ * Wheat by what is known of gluten: cereals with gluten are wheat but where the line says otherwise (barley is milled beside
+ * it: ask). Where only some makes have gluten, oats among them, the label is asked for wheat too.
+ */
+function wheatOf(
+  has: readonly Allergen[],
+  usually: readonly Allergen[],
+  ask: readonly Allergen[],
+  said: string,
+): AllergenState {
+  if (said === "ask") return "unknown";
+  if (has.includes("gluten") && !usually.includes("gluten")) return "contains";
+  return has.includes("gluten") || ask.includes("gluten") ? "unknown" : "free";
+}
+
 /** One line of the table; a line that cannot be read is a mistake of whoever wrote it, and throws. */
 function foodIn(line: string): Food {
   const [id, name, group, figures = "", from = "", rest = ""] = line.split("|").map((cell) => cell.trim());
@@ -62,7 +77,9 @@ function foodIn(line: string): Food {
   const also = list(take("also"));
   const usually = allergensIn(take("unless"));
   if (usually.length > 0) unless.set(id as string, usually);
-  const allergens = allergenTable([...allergensIn(take("has")), ...usually], allergensIn(take("ask")));
+  const has = [...allergensIn(take("has")), ...usually];
+  const ask = allergensIn(take("ask"));
+  const allergens = { ...allergenTable(has, ask), wheat: wheatOf(has, usually, ask, take("wheat")) };
   const packs = list(take("pack")).map(packIn);
   const acidG = Number(take("acid") || 0);
   const glutamateG = Number(take("glutamate") || 0);

@@ -1,6 +1,6 @@
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { editStep } from "../dish/edit";
-import { allergenTable, type Allergen, stricter } from "../foods/allergens";
+import { allergenTable, type Allergen, type LabelState, stricter } from "../foods/allergens";
 import { ownFood } from "../foods/own";
 import { FOODS } from "../foods/table";
 import type { LogEntry } from "../process/log";
@@ -8,7 +8,7 @@ import { broughtIn, clashesOf, longerLog } from "./bringIn";
 import type { Household, Label } from "./household";
 
 const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as never;
-const label = (food: string, allergen: Allergen, state: "contains" | "free"): Label => ({
+const label = (food: string, allergen: Allergen, state: LabelState): Label => ({
   id: `${food}.${allergen}`,
   food,
   allergen,

@@ -12,9 +12,10 @@ const estimate = v.pipe(
 const holding = { holdsFrom: figure, holdsTo: figure, strength: figure };
 /** Process figures as a cooking keeps them. */
 export const ProcessSchema = v.strictObject({
-  raw: v.exactOptional(v.picklist(["raw-beans", "raw-mushrooms"])),
+  raw: v.exactOptional(v.picklist(["raw-beans", "raw-mushrooms", "raw-tempeh"])),
   cook: v.exactOptional(
     v.strictObject({
+      zK: v.exactOptional(figure),
       softMin: estimate,
       from: v.picklist(["dry", "soaked"]),
       cookedMoisture: estimate,
@@ -47,12 +48,14 @@ export const ProcessSchema = v.strictObject({
     v.strictObject({
       ...holding,
       timeConstantMin: figure,
+      eggG: v.exactOptional(figure),
       base: v.exactOptional(v.literal(true)),
       hot: v.exactOptional(v.strictObject(holding)),
     }),
   ),
   keepsMoisture: v.exactOptional(figure),
   brownedLoss: v.exactOptional(estimate),
+  wallMm: v.exactOptional(figure),
   skin: v.exactOptional(v.literal(true)),
   layerMm: v.exactOptional(estimate),
   brownsAtMoisture: v.exactOptional(estimate),
@@ -62,7 +65,7 @@ export const ProcessSchema = v.strictObject({
 export const AllergenSaying = v.strictObject({
   food: id,
   allergen: v.picklist(ALLERGENS),
-  state: v.picklist(["contains", "free"]),
+  state: v.picklist(["contains", "may", "free"]),
 });
 /** A packet that states a figure per 100 g. */
 export const FigureSaying = v.strictObject({ food: id, figure: v.picklist(FIGURES), per100: between(0, 40_000) });
@@ -71,9 +74,9 @@ export const LabelSayingSchema = v.union([AllergenSaying, FigureSaying]);
 
 const amount = maybe(between(0, 100));
 const AllergenStates = v.strictObject(
-  Object.fromEntries(ALLERGENS.map((a) => [a, v.picklist(["contains", "free", "unknown"])])) as Record<
+  Object.fromEntries(ALLERGENS.map((a) => [a, v.picklist(["contains", "may", "free", "unknown"])])) as Record<
     (typeof ALLERGENS)[number],
-    v.PicklistSchema<["contains", "free", "unknown"], undefined>
+    v.PicklistSchema<["contains", "may", "free", "unknown"], undefined>
   >,
 );
 /** A food, own or full; figures that contradict each other are refused. */

@@ -6,7 +6,7 @@ import { ALLERGENS } from "../foods/allergens";
 import type { Food } from "../foods/food";
 import type { Dish, Supper } from "../dish/dish";
 import type { Kitchen } from "../household/kitchen";
-import type { Eater } from "../household/people";
+import { AGE_GROUPS, DIETS, type Eater } from "../household/people";
 import type { Entry } from "../notebook/entry";
 import type { PlanInput } from "../plan";
 import type { LogEntry } from "../process/log";
@@ -113,7 +113,8 @@ export const EaterSchema = v.strictObject({
   id,
   name,
   avoids: list(v.picklist(ALLERGENS), ALLERGENS.length),
-  small: v.optional(v.boolean(), false),
+  diets: v.optional(list(v.picklist(DIETS), DIETS.length), []),
+  age: v.optional(maybe(v.picklist(AGE_GROUPS)), null),
 });
 
 const stamp = { at: between(0, 8.64e15) };

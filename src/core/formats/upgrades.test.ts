@@ -49,6 +49,26 @@ describe.each([1, 2, 3])("a file of version %i", (version) => {
   });
 });
 
+describe("what version 3 did not tell apart", () => {
+  test("who avoids gluten avoids wheat too until they choose; under five stays, an age that nobody asked is unknown", () => {
+    const old = { id: "e", name: "E", avoids: ["gluten", "nuts"], small: true };
+    const now = upgradeRow("eaters", old, 3);
+    expect(now).toEqual({ id: "e", name: "E", avoids: ["gluten", "nuts", "wheat"], diets: [], age: "under-5" });
+    expect(upgradeRow("eaters", { ...old, avoids: ["soy"], small: false }, 3)).toMatchObject({
+      avoids: ["soy"],
+      age: null,
+    });
+    // Chosen since then: read again, nothing comes back.
+    expect(upgradeRow("eaters", { ...now, avoids: ["gluten"] }, 3)).toMatchObject({ avoids: ["gluten"] });
+  });
+  test("an own food with gluten is taken for wheat; one that is free of gluten has to be asked", () => {
+    const wheat = (gluten: string) => upgradeRow("foods", { id: "f", allergens: { gluten } }, 3).allergens;
+    expect(wheat("contains")).toEqual({ gluten: "contains", wheat: "contains" });
+    expect(wheat("free")).toEqual({ gluten: "free", wheat: "unknown" });
+    expect(() => upgradeRow("foods", { id: "f", allergens: 3 }, 3)).toThrow(UnreadableRow);
+  });
+});
+
 test("a row that is no row at all is unreadable, whatever the version", () => {
   for (const row of [null, 5, "x", [1]]) expect(() => upgradeRow("eaters", row, 2)).toThrow(UnreadableRow);
 });

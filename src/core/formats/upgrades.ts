@@ -104,13 +104,35 @@ const dishOf3: Reader = (dish) => ({
   parts: each(dish, "parts", (part) => ({ ...part, steps: each(part, "steps", stepOf3) })),
 });
 const supperOf3: Reader = (supper) => ({ ...supper, dishes: each(supper, "dishes", dishOf3) });
+/** Nobody had told wheat from gluten: who avoids the one avoids both until they choose. Under five is kept until asked closer. */
+const eaterOf3: Reader = ({ small, ...eater }) => {
+  const avoids = Array.isArray(eater.avoids) ? (eater.avoids as unknown[]) : [];
+  const both =
+    avoids.includes("gluten") && !("age" in eater) && !avoids.includes("wheat") ? [...avoids, "wheat"] : avoids;
+  return { diets: [], age: small === true ? "under-5" : null, ...eater, avoids: both };
+};
+/** What contained gluten is taken for wheat; of everything else the label is asked. */
+const foodOf3: Reader = (food) => {
+  const allergens = plain(food.allergens, "allergens");
+  return { ...food, allergens: { wheat: allergens.gluten === "contains" ? "contains" : "unknown", ...allergens } };
+};
 const FROM_3: Version = {
   lists: {
+    eaters: eaterOf3,
+    foods: foodOf3,
     dishes: dishOf3,
     suppers: supperOf3,
     cookings: (cooking) => {
       const input = plain(cooking.input, "input");
-      return { ...cooking, input: { ...input, supper: supperOf3(plain(input.supper, "supper")) } };
+      return {
+        ...cooking,
+        input: {
+          ...input,
+          supper: supperOf3(plain(input.supper, "supper")),
+          eaters: each(input, "eaters", eaterOf3),
+          foods: each(input, "foods", foodOf3),
+        },
+      };
     },
   },
 };

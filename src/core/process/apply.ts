@@ -132,7 +132,10 @@ function rawMarks(
   const open = hot || opensCells;
   if (!boiled && !open) return marks;
   const left = marks.filter(
-    (m) => !(boiled && m === "raw-beans") && !(hot && m === "raw-mushrooms") && !(open && m === "raw-cells"),
+    (m) =>
+      !(boiled && m === "raw-beans") &&
+      !(hot && (m === "raw-mushrooms" || m === "raw-tempeh")) &&
+      !(open && m === "raw-cells"),
   );
   return left.length === marks.length ? marks : left;
 }

@@ -20,8 +20,10 @@ export interface Finding {
 export interface Verdict {
   readonly eater: string;
   readonly allergen: Allergen;
-  readonly verdict: "contains" | "ask" | "open" | "clear";
+  readonly verdict: "contains" | "may" | "ask" | "open" | "clear";
   readonly contains: readonly Finding[];
+  /** Their labels say "may contain": no pass, and no "contains". */
+  readonly may: readonly Finding[];
   readonly ask: readonly Finding[];
 }
 
@@ -38,15 +40,17 @@ export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: F
             .filter((f) => (foods(f.food)?.allergens[allergen] ?? "unknown") === wanted)
             .map((f): Finding => ({ ...f, labelDecides: labelDecides(f.food) }));
         const contains = inState("contains", (food) => labelCanFree(food, allergen));
+        const may = inState("may", () => true);
         const ask = inState("unknown", () => true);
-        const verdict = contains.length > 0 ? "contains" : ask.length > 0 ? "ask" : open ? "open" : "clear";
-        return { eater: eater.id, allergen, verdict, contains, ask };
+        const verdict =
+          contains.length > 0 ? "contains" : may.length > 0 ? "may" : ask.length > 0 ? "ask" : open ? "open" : "clear";
+        return { eater: eater.id, allergen, verdict, contains, may, ask };
       }),
     );
 }
 
 /** Something of the dish is not there yet: no food at all, or a line that takes a part or a liquor that is gone. */
-function isOpen(dish: Dish): boolean {
+export function isOpen(dish: Dish): boolean {
   const parts = new Set(dish.parts.map((p) => p.id));
   const steps = new Set(dish.parts.flatMap((p) => p.steps.map((s) => s.id)));
   return (
@@ -59,7 +63,7 @@ function isOpen(dish: Dish): boolean {
 }
 
 /** Each food of a dish once, with the parts it goes into; salt that a target brings stands in none by name. */
-function findingsOf(dish: Dish): Omit<Finding, "labelDecides">[] {
+export function findingsOf(dish: Dish): Omit<Finding, "labelDecides">[] {
   const parts = new Map<FoodId, string[]>([...foodsOf(dish)].map((food) => [food, []]));
   for (const { line, part } of linesOf(dish)) {
     const names = line.kind === "food" ? parts.get(line.food) : undefined;

@@ -7,6 +7,19 @@ const FRYING_C = { low: 175, high: 190 };
 const PAPER_C = 220;
 const LEAST_LIQUID_G = 250;
 
+/** Where fats begin to smoke, °C: refined as shops sell them (from memory; a range of ± 15 K by make). */
+const SMOKES_C: Readonly<Record<string, number>> = {
+  "rapeseed-oil": 205,
+  "sunflower-oil": 225,
+  "olive-oil": 190,
+  "sesame-oil": 177,
+  "coconut-oil": 177,
+  "plant-butter": 150,
+};
+const SMOKE_MARGIN_K = 10;
+/** Straight from water, with nothing that dries or coats it. */
+const WETTED = ["soak", "drain", "rinse", "blanch", "boil", "marinate", "thaw", "steam"] as const;
+
 /** Hot oil, boiling water, blades, pressure, and what runs over. */
 export const FIRE_AND_GEAR: readonly Rule[] = [
   rule({
@@ -28,8 +41,28 @@ export const FIRE_AND_GEAR: readonly Rule[] = [
   rule({
     id: "oil-line",
     severity: "stop",
-    authority: "common practice: oil to half the pot",
+    authority: "fire services: a third of the pot at most",
     touches: (row) => when(is(row, "deep-fry") && (factOf(row, "fill")?.share ?? 0) > 1, NO_FACTS),
+  }),
+  rule({
+    id: "oil-height",
+    severity: "warn",
+    authority: "fire services: a third of the pot at most",
+    touches: (row) => when(is(row, "deep-fry") && factOf(row, "fill") === undefined, NO_FACTS),
+  }),
+  rule({
+    id: "smoke-point",
+    severity: "warn",
+    authority: "common practice; smoke points vary by make, from memory",
+    touches: (row, { kin }) => {
+      if (row.step.kind !== "deep-fry") return null;
+      for (const came of row.outcome.inputs) {
+        const smokeC = came.from === "food" ? SMOKES_C[kin(came.food)] : undefined;
+        if (came.from === "food" && smokeC !== undefined && smokeC < row.step.oilC + SMOKE_MARGIN_K)
+          return { food: came.food, smokeC };
+      }
+      return null;
+    },
   }),
   rule({
     id: "boiling-water",
@@ -115,6 +148,10 @@ export const FIRE_AND_GEAR: readonly Rule[] = [
     id: "wet-into-oil",
     severity: "warn",
     authority: "common practice",
-    touches: (row) => when(is(row, "sear") && moistureOf(row.before.batch) > 2.2, NO_FACTS),
+    touches: (row, { earlier }) => {
+      const before = earlier.at(-1);
+      const dripping = is(row, "deep-fry", "fry") && before !== undefined && is(before, ...WETTED);
+      return when(dripping || (is(row, "sear") && moistureOf(row.before.batch) > 2.2), NO_FACTS);
+    },
   }),
 ];

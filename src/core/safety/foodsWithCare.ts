@@ -55,6 +55,24 @@ const COOK_MUSHROOMS = foodSet("enoki", "shiitake", "shiitake-dried");
 const FROZEN = foodSet("potato-nuggets");
 const BANANA = foodSet("banana-peel", "banana-blossom");
 
+/** A fifth of what poison centres hear of (this house's margin). */
+const NUTMEG_G = 1;
+const RAW_ANIMAL = foodSet(
+  "beef-mince",
+  "pork-mince",
+  "chicken-mince",
+  "lamb-mince",
+  "beef-strips",
+  "pork-shoulder",
+  "chicken-breast",
+  "bacon",
+  "sausages",
+  "cod",
+  "salmon",
+  "prawns",
+  "egg",
+);
+
 /** Foods that ask for care of their own: raw flour, pulses, mushrooms, seaweed, peel. */
 export const FOODS_WITH_CARE: readonly Rule[] = [
   rule({
@@ -124,7 +142,32 @@ export const FOODS_WITH_CARE: readonly Rule[] = [
     id: "mushrooms-served-raw",
     severity: "stop",
     authority: "FDA / CDC",
-    touches: (row) => when(is(row, "serve") && row.outcome.after.marks.includes("raw-mushrooms"), NO_FACTS),
+    touches: (row, { last }) =>
+      when((is(row, "serve") || last) && row.outcome.after.marks.includes("raw-mushrooms"), NO_FACTS),
+  }),
+  rule({
+    id: "tempeh-served-raw",
+    severity: "stop",
+    authority: "common practice: steamed ten minutes or hot right through",
+    touches: (row, { last }) =>
+      when((is(row, "serve") || last) && row.outcome.after.marks.includes("raw-tempeh"), NO_FACTS),
+  }),
+  rule({
+    id: "nutmeg",
+    severity: "warn",
+    authority: "poison centres: symptoms from about 5 g, from memory",
+    touches: (row, { kin, heads }) => {
+      const aHeadG =
+        row.outcome.inputs.reduce((m, c) => (c.from === "food" && kin(c.food) === "nutmeg" ? m + c.massG : m), 0) /
+        heads;
+      return when(aHeadG > NUTMEG_G, { aHeadG });
+    },
+  }),
+  rule({
+    id: "raw-animal",
+    severity: "warn",
+    authority: "USDA FSIS",
+    touches: (row, context) => when(brings(row, RAW_ANIMAL, context), NO_FACTS),
   }),
   rule({
     id: "tempeh",

@@ -1,7 +1,15 @@
+import { saltADayG } from "../household/people";
 import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
 
 const HOT_CHILLI = foodSet("chilli", "chilli-flakes");
 const NUTS_WHOLE = foodSet("walnuts", "cashews", "pecans", "almonds", "hazelnuts");
+const DRIED_FRUIT = foodSet("raisins", "cranberries-dried");
+const HARD_RAW = foodSet("carrot", "apple", "celery", "celeriac");
+/** What was this hot has gone soft; grated it is no lump (rules of thumb). */
+const SOFT_FROM_C = 80;
+const GRATED_MM = 5;
+/** A supper of three quarters of a day's salt leaves next to none for the rest. */
+const SALT_SHARE = 0.75;
 const ALCOHOL = foodSet("wine-white", "wine-red", "beer");
 
 /** Who eats and who cooks: allergens, small children, alcohol, hands. */
@@ -23,9 +31,42 @@ export const PEOPLE: readonly Rule[] = [
     authority: "AAP and NHS advice on choking shapes",
     touches: (row, context) => {
       if (!context.smallEaters) return null;
+      const { after } = row.outcome;
       const pieces = factOf(row, "pieces")?.pieces;
-      const round = pieces !== undefined && (pieces.form === "ball" || pieces.form === "log") && pieces.diameterMm < 40;
-      return when(round || (is(row, "top", "serve", "weigh") && brings(row, NUTS_WHOLE, context)), NO_FACTS);
+      if (pieces !== undefined && (pieces.form === "ball" || pieces.form === "log") && pieces.diameterMm < 40)
+        return { what: "round" };
+      if (is(row, "top", "serve", "weigh") && brings(row, NUTS_WHOLE, context)) return { what: "nuts" };
+      if (!context.last) return null;
+      const ground = [...context.earlier, row].some((r) => is(r, "pulse", "mash"));
+      if (!ground && holds(row, NUTS_WHOLE, context)) return { what: "nuts" };
+      if (!ground && holds(row, DRIED_FRUIT, context)) return { what: "dried-fruit" };
+      // Cooked soft or grated they are no such shape.
+      const raw = !ground && after.batch.tempC < SOFT_FROM_C && (after.cutMm === null || after.cutMm > GRATED_MM);
+      const cooked = context.earlier.some((r) => r.outcome.after.batch.tempC >= SOFT_FROM_C);
+      return when(raw && !cooked && holds(row, HARD_RAW, context), { what: "raw" as const });
+    },
+  }),
+  rule({
+    id: "salt-a-day",
+    severity: "warn",
+    authority: "NHS, salt by age, from memory; where no age was said, that of an adult",
+    touches: (_row, { closing, eating, saltG }) => {
+      if (!closing || saltG === null) return null;
+      const who = eating.flatMap((e) => {
+        const dayG = saltADayG(e);
+        return saltG > SALT_SHARE * dayG ? [{ eater: e.id, dayG }] : [];
+      });
+      return when(who.length > 0, { saltG, who });
+    },
+  }),
+  rule({
+    id: "lupin-peanut",
+    severity: "warn",
+    authority: "EFSA; allergology (lupin and peanut cross-react)",
+    touches: (row, { eating, food }) => {
+      const eater = eating.find((e) => e.avoids.includes("peanut") && !e.avoids.includes("lupin"));
+      const lupin = row.outcome.inputs.some((c) => c.from === "food" && food(c.food)?.allergens.lupin === "contains");
+      return eater !== undefined && lupin ? { eater: eater.id } : null;
     },
   }),
   rule({

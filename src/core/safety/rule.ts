@@ -1,5 +1,6 @@
 import type { Allergen } from "../foods/allergens";
-import type { FoodId } from "../foods/food";
+import type { Food, FoodId } from "../foods/food";
+import type { Eater } from "../household/people";
 import type { Fact } from "../process/ledger";
 import type { StepKey } from "../process/log";
 import type { StepKind } from "../process/registry";
@@ -25,6 +26,7 @@ export interface CautionFacts {
     readonly from: "step" | "clock" | "wait";
   };
   readonly core: { readonly leastC: number };
+  readonly "core-low": { readonly leastC: number };
   readonly "core-short": { readonly neededMin: number; readonly coreC: number };
   readonly "hot-hold": { readonly leastC: number; readonly atHomeC: number };
   readonly reheat: { readonly leastC: number };
@@ -48,11 +50,16 @@ export interface CautionFacts {
   readonly "mushrooms-raw": object;
   readonly "mushrooms-served-raw": object;
   readonly tempeh: { readonly leastC: number };
+  readonly "tempeh-served-raw": object;
+  readonly nutmeg: { readonly aHeadG: number };
+  readonly "raw-animal": object;
   readonly "banana-peel": { readonly peel: boolean };
   readonly "green-potato": object;
   readonly "hot-oil": object;
   readonly "oil-too-hot": { readonly lowC: number; readonly highC: number };
   readonly "oil-line": object;
+  readonly "oil-height": object;
+  readonly "smoke-point": { readonly food: FoodId; readonly smokeC: number };
   readonly "boiling-water": object;
   readonly "hot-squeeze": { readonly tempC: number };
   readonly "hot-blender": object;
@@ -65,7 +72,12 @@ export interface CautionFacts {
   readonly "pot-full": object;
   readonly "wet-into-oil": object;
   readonly "chilli-hands": object;
-  readonly choking: object;
+  readonly choking: { readonly what: "round" | "nuts" | "raw" | "dried-fruit" };
+  readonly "salt-a-day": {
+    readonly saltG: number;
+    readonly who: readonly { readonly eater: string; readonly dayG: number }[];
+  };
+  readonly "lupin-peanut": { readonly eater: string };
   readonly alcohol: object;
   readonly "cross-contact": { readonly who: readonly Avoidance[] };
 }
@@ -97,6 +109,13 @@ export interface RuleContext {
   readonly boilC: number;
   /** The last step of something that comes to the table. */
   readonly last: boolean;
+  /** The last of them all: what is about the supper as a whole is told here. */
+  readonly closing: boolean;
+  readonly food: (id: FoodId) => Food | null;
+  /** Who eats, and grams of salt a head; null where something cannot be computed. */
+  readonly eating: readonly Eater[];
+  readonly heads: number;
+  readonly saltG: number | null;
   /** Somebody under five eats. */
   readonly smallEaters: boolean;
   /** Foods that somebody at the table avoids, with who and what. */

@@ -1,5 +1,7 @@
 import { DEMO_EATERS, DEMO_KITCHEN } from "@/demo/household";
 import type { Dish } from "../dish/dish";
+import { allergenTable } from "../foods/allergens";
+import { ownFood } from "../foods/own";
 import { newStep } from "../process/registry";
 import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
@@ -12,12 +14,24 @@ const food = (id: string, massG: number): Line => ({ kind: "food", food: id, mas
 const step = <K extends StepKind>(kind: K, adds: readonly Line[] = [], more: Partial<StepOf<K>> = {}): Step =>
   ({ ...newStep(kind, `${kind}-${Math.random()}`), adds, ...more }) as unknown as Step;
 
+const KITCHEN = {
+  ...DEMO_KITCHEN,
+  pans: [
+    ...DEMO_KITCHEN.pans,
+    { id: "old-pot", name: "Old pot", kind: "pot" as const, diameterCm: 22, heightCm: null },
+  ],
+};
+const LUPIN = {
+  ...ownFood("lupin-own", "Lupin beans"),
+  per100: { ...ownFood("x", "x").per100, waterG: 70, sodiumMg: 5 },
+  allergens: allergenTable(["lupin"]),
+};
 /** Cautions of one part made of these steps, and of parts that are made before it. */
 function cautions(
   steps: readonly Step[],
   eaters: PlanInput["eaters"] = [],
   before: readonly (readonly [string, readonly Step[]])[] = [],
-  kitchen: PlanInput["kitchen"] = DEMO_KITCHEN,
+  kitchen: PlanInput["kitchen"] = KITCHEN,
 ) {
   const part = (id: string, own: readonly Step[]) =>
     ({ id, name: id, steps: own, waitsForTableMin: 10, saltTarget: null }) as const;
@@ -37,7 +51,7 @@ function cautions(
       guests: 4 - eaters.length,
       dishes: [dish],
     },
-    foods: [],
+    foods: [LUPIN],
     labels: [],
     kitchen,
     eaters,
@@ -51,7 +65,8 @@ const rulesOf = (steps: readonly Step[], eaters?: PlanInput["eaters"]) => cautio
 
 const tofu = step("weigh", [food("tofu-firm", 400)], { handsMin: 0 });
 const water = food("water", 900);
-const small = { id: "mo", name: "Mo", avoids: [], small: true };
+const grown = { id: "ada", name: "Ada", avoids: [], diets: [], age: null };
+const small = { id: "mo", name: "Mo", avoids: [], diets: [], age: "1-3" as const };
 
 /** One row a rule: steps that touch it, steps that pass. Limits: the authority named in the rule. */
 const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanInput["eaters"]?])[] = [
@@ -98,9 +113,54 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
   ["raw-flour", [step("batter", [food("wheat-flour", 100), water])], [tofu, step("bind", [food("husk", 10)])]],
   [
     "core",
+    [tofu, step("shape", [], { pieceG: 80 }), step("bake", [], { coreC: 70, minutes: null })],
     [tofu, step("bake", [], { coreC: 70, minutes: null })],
-    [tofu, step("bake", [], { coreC: 74, minutes: null })],
   ],
+  [
+    "core-low",
+    [step("steam", [food("broccoli", 300)], { coreC: 55 })],
+    [step("steam", [food("broccoli", 300)], { coreC: 60 })],
+  ],
+  [
+    "oil-height",
+    [tofu, step("deep-fry", [food("sunflower-oil", 1200)], { pan: "old-pot" })],
+    [tofu, step("deep-fry", [food("sunflower-oil", 1200)], { pan: "pot" })],
+  ],
+  [
+    "smoke-point",
+    [tofu, step("deep-fry", [food("olive-oil", 1200)], { oilC: 185 })],
+    [tofu, step("deep-fry", [food("olive-oil", 1200)], { oilC: 175 })],
+  ],
+  [
+    "wet-into-oil",
+    [step("blanch", [food("cauliflower", 300)]), step("deep-fry", [food("sunflower-oil", 1200)])],
+    [step("blanch", [food("cauliflower", 300)]), step("pat"), step("deep-fry", [food("sunflower-oil", 1200)])],
+  ],
+  [
+    "tempeh-served-raw",
+    [step("cut", [food("tempeh", 200)])],
+    [step("cut", [food("tempeh", 200)]), step("steam", [], { minutes: 10 })],
+  ],
+  ["nutmeg", [tofu, step("season", [food("nutmeg", 4.4)])], [tofu, step("season", [food("nutmeg", 4)])]],
+  ["raw-animal", [step("weigh", [food("beef-mince", 200)])], [step("weigh", [food("ham", 200)])]],
+  [
+    "choking",
+    [step("cut", [food("carrot", 200)], { pieceMm: 10 })],
+    [step("cut", [food("carrot", 200)], { pieceMm: 10 }), step("boil", [water])],
+    [small],
+  ],
+  [
+    "choking",
+    [step("season", [food("cashews", 100)])],
+    [step("season", [food("cashews", 100)]), step("pulse", [food("water", 80)], { to: "smooth" })],
+    [small],
+  ],
+  ["choking", [tofu, step("season", [food("raisins", 40)])], [tofu], [small]],
+  ["choking", [step("cut", [food("carrot", 200)])], [step("cut", [food("carrot", 200)], { how: "grate" })], [small]],
+  // 400 g of tofu for four with 6 g of salt: 1.5 g a head, all of the 2 g that a child of two may have but a quarter.
+  ["salt-a-day", [tofu, step("season", [food("salt", 6.2)])], [tofu, step("season", [food("salt", 5)])], [small]],
+  ["salt-a-day", [tofu, step("season", [food("salt", 19)])], [tofu, step("season", [food("salt", 6.2)])], [grown]],
+  ["lupin-peanut", [step("weigh", [food("lupin-own", 50)])], [tofu], [{ ...grown, avoids: ["peanut"] }]],
   [
     "core-short",
     [tofu, step("shape", [], { form: "loaf", pieceG: 400 }), step("bake", [], { coreC: 74, minutes: 10 })],

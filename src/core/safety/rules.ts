@@ -14,15 +14,21 @@ export const RULES: readonly Rule[] = [...TIME_AND_WARMTH, ...FOODS_WITH_CARE, .
 /** All cautions of one part in the order of its steps. Rules see what went before in the same part. */
 export function cautionsOf(
   rows: readonly Computed[],
-  who: Omit<RuleContext, "earlier" | "warmth" | "last">,
+  who: Omit<RuleContext, "earlier" | "warmth" | "last" | "closing">,
   warmthOf: WarmthOf,
-  served: boolean,
+  served: "no" | "yes" | "last of all",
   rules: readonly Rule[] = RULES,
 ): Caution[] {
   const cautions: Caution[] = [];
   const earlier: Computed[] = [];
   for (const row of rows) {
-    const context: RuleContext = { ...who, earlier, warmth: warmthOf(row), last: served && row === rows.at(-1) };
+    const context: RuleContext = {
+      ...who,
+      earlier,
+      warmth: warmthOf(row),
+      last: served !== "no" && row === rows.at(-1),
+      closing: served === "last of all" && row === rows.at(-1),
+    };
     for (const { id, severity, authority, touches } of rules) {
       const facts = touches(row, context);
       // The rule's own facts under its own id: `rule()` keeps the two together.

@@ -1,10 +1,9 @@
 import { totalG } from "../process/contents";
 import { DANGER_ZONE, warmLimitMin } from "../process/warmth";
 import { POTATO } from "./foodsWithCare";
-import { factOf, foodSet, FRIDGE_C, holds, is, KILLED_C, NO_FACTS, rule, type Rule, when } from "./rule";
+import { type Computed, factOf, foodSet, FRIDGE_C, holds, is, KILLED_C, NO_FACTS, rule, type Rule, when } from "./rule";
 
 const RICE = foodSet("rice-white", "rice-brown", "rice-cooked");
-const GARLIC = foodSet("garlic");
 const HOLD_C = (135 - 32) / 1.8;
 const HOLD_AT_HOME_C = (140 - 32) / 1.8;
 /** Planned middles: 165 °F with a margin for the reading (FDA Food Code 3-401.11 asks less for most foods). */
@@ -16,6 +15,29 @@ const LAST_HOURS = 6;
 const LEFTOVER_DAYS = 4;
 const GARLIC_DAYS = 4;
 const RICE_DAYS = 1;
+
+const coreBelow = (row: Computed, leastC: number): boolean =>
+  "coreC" in row.step && row.step.coreC !== null && !is(row, "reheat") && row.step.coreC < leastC;
+/** Bound, shaped or laid together: what was outside is inside now. */
+const isMix = (row: Computed): boolean => row.before.pieces !== null || row.before.boundMin !== null;
+/** What keeps no air out there and no acid in: garlic, herbs, chillies, tomatoes. */
+const IN_OIL = foodSet(
+  "garlic",
+  "chilli",
+  "tomato",
+  "parsley",
+  "basil",
+  "thyme",
+  "rosemary",
+  "tarragon",
+  "dill",
+  "sage",
+  "mint",
+  "chives",
+  "coriander-leaf",
+);
+/** Oil that makes up this share keeps the air from what lies in it (engineering estimate). */
+const OILY = 0.2;
 
 /** How warm for how long: standing, cooking through, cooling, keeping, thawing. */
 export const TIME_AND_WARMTH: readonly Rule[] = [
@@ -37,10 +59,14 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     id: "core",
     severity: "stop",
     authority: "FDA Food Code 3-401, with a margin",
-    touches: (row) =>
-      when("coreC" in row.step && row.step.coreC !== null && !is(row, "reheat") && row.step.coreC < CORE_C, {
-        leastC: CORE_C,
-      }),
+    touches: (row) => when(coreBelow(row, CORE_C) && isMix(row), { leastC: CORE_C }),
+  }),
+  rule({
+    // A vegetable may stay crisp; only leftovers and mixes have to be hot all through.
+    id: "core-low",
+    severity: "warn",
+    authority: "FDA Food Code 3-401: plant food for holding hot, 57 °C",
+    touches: (row) => when(coreBelow(row, HOLD_C) && !isMix(row), { leastC: HOLD_C }),
   }),
   rule({
     id: "core-short",
@@ -136,14 +162,12 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     id: "garlic-in-oil",
     severity: "stop",
     authority: "NCHFP and extension services",
-    touches: (row, context) =>
-      when(
-        row.step.kind === "store" &&
-          row.step.where === "fridge" &&
-          row.step.days > GARLIC_DAYS &&
-          holds(row, GARLIC, context) &&
-          row.outcome.after.batch.oilG > 0.2 * totalG(row.outcome.after.batch),
-        { days: GARLIC_DAYS, atC: FRIDGE_C },
-      ),
+    touches: (row, context) => {
+      const { batch } = row.outcome.after;
+      const inOil = holds(row, IN_OIL, context) && batch.oilG > OILY * totalG(batch);
+      const chilledLong = row.step.kind === "store" && row.step.where === "fridge" && row.step.days > GARLIC_DAYS;
+      const warm = row.step.kind === "rest" && row.step.where === "worktop" && row.step.minutes > DANGER_ZONE.limitMin;
+      return when(inOil && (chilledLong || warm), { days: GARLIC_DAYS, atC: FRIDGE_C });
+    },
   }),
 ];

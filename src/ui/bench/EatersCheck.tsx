@@ -3,10 +3,12 @@
 import { Box, chakra, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import { memo } from "react";
 import type { Eater } from "@/core/household/people";
-import type { Allergen } from "@/core/foods/allergens";
+import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
+import type { DietVerdict } from "@/core/safety/diets";
 import type { Verdict } from "@/core/safety/eaters";
 import { Card, Remark } from "../frame/controls";
+import { DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES, foodName, type TextContext } from "../wording/words";
 import { counted } from "../wording/count";
 
@@ -14,16 +16,18 @@ interface CheckProps {
   readonly verdicts: readonly Verdict[];
   readonly eaters: readonly Eater[];
   readonly textContext: TextContext;
-  readonly onLabel: (food: FoodId, allergen: Allergen, state: "contains" | "free") => void;
+  readonly diets: readonly DietVerdict[];
+  readonly onLabel: (food: FoodId, allergen: Allergen, state: LabelState) => void;
 }
 
 const TONES: Readonly<Record<Verdict["verdict"], "good" | "watch" | "harm">> = {
   clear: "good",
   open: "watch",
   ask: "watch",
+  may: "harm",
   contains: "harm",
 };
-const questionsOf = (v: Verdict) => [...v.contains, ...v.ask].filter((f) => f.labelDecides);
+const questionsOf = (v: Verdict) => [...v.contains, ...v.may, ...v.ask].filter((f) => f.labelDecides);
 /** Who cannot eat it, by which foods, and whether a packet can still say otherwise. */
 function sayContained({ contains }: Verdict, name: string, foods: TextContext["foods"]): string {
   const named = contains.map((f) => foodName(foods, f.food)).join(", ");
@@ -32,9 +36,30 @@ function sayContained({ contains }: Verdict, name: string, foods: TextContext["f
   return `not for ${name}. ${named} ${contains.length === 1 ? "contains" : "contain"} it.`;
 }
 
+const DIET_TONES: Readonly<Record<DietVerdict["verdict"], "good" | "watch" | "harm">> = {
+  fits: "good",
+  open: "watch",
+  ask: "watch",
+  against: "harm",
+};
+function sayDiet({ verdict, against, ask, saltG }: DietVerdict, foods: TextContext["foods"]): string {
+  const named = (found: DietVerdict["ask"]) => found.map((f) => foodName(foods, f.food)).join(", ");
+  switch (verdict) {
+    case "fits":
+      return "everything fits.";
+    case "open":
+      return "cannot be checked yet: a dish has no food, or a part that it takes is gone.";
+    case "ask":
+      return ask.length > 0 ? `ask for ${named(ask)}.` : "the salt of some food is not known.";
+    case "against":
+      return against.length > 0
+        ? `not with ${named(against)}.`
+        : `${(saltG ?? 0).toFixed(1)} g of salt a head is too much.`;
+  }
+}
 /** Who can eat the whole supper. A label that nobody read is a question, with the two answers beside it. */
-export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, textContext, onLabel }: CheckProps) {
-  if (verdicts.length === 0) return null;
+export const EatersCheck = memo(function EatersCheck({ verdicts, diets, eaters, textContext, onLabel }: CheckProps) {
+  if (verdicts.length === 0 && diets.length === 0) return null;
   return (
     <Card p="3" aria-label="Who can eat it">
       <Heading as="h2" fontSize="md" mb="2">
@@ -51,6 +76,8 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, textCon
                 {v.verdict === "clear" && "every food is free of it, or its label says so."}
                 {v.verdict === "open" && "cannot be checked yet: a dish has no food, or a part that it takes is gone."}
                 {v.verdict === "ask" && `read ${counted(v.ask.length, "label")} first.`}
+                {v.verdict === "may" &&
+                  `no pass. The label of ${v.may.map((f) => foodName(textContext.foods, f.food)).join(", ")} says "may contain": ask ${name}.`}
                 {v.verdict === "contains" && sayContained(v, name, textContext.foods)}
               </Remark>
               <Stack gap="1.5" mt="2" ps="1">
@@ -62,7 +89,7 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, textCon
                         {f.parts.length > 0 && ` in ${f.parts.join(", ")}`}
                       </Text>
                     </Text>
-                    <HStack gap="1.5">
+                    <HStack gap="1.5" flexWrap="wrap">
                       <Answer
                         onClick={() => onLabel(f.food, v.allergen, "free")}
                         label={`${foodName(textContext.foods, f.food)}: label says free of ${allergen}`}
@@ -70,12 +97,20 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, textCon
                         says free
                       </Answer>
                       {v.ask.includes(f) && (
-                        <Answer
-                          onClick={() => onLabel(f.food, v.allergen, "contains")}
-                          label={`${foodName(textContext.foods, f.food)}: label says contains ${allergen}`}
-                        >
-                          contains it
-                        </Answer>
+                        <>
+                          <Answer
+                            onClick={() => onLabel(f.food, v.allergen, "may")}
+                            label={`${foodName(textContext.foods, f.food)}: label says may contain ${allergen}`}
+                          >
+                            may contain
+                          </Answer>
+                          <Answer
+                            onClick={() => onLabel(f.food, v.allergen, "contains")}
+                            label={`${foodName(textContext.foods, f.food)}: label says contains ${allergen}`}
+                          >
+                            contains it
+                          </Answer>
+                        </>
                       )}
                     </HStack>
                   </Box>
@@ -84,6 +119,15 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, eaters, textCon
             </Box>
           );
         })}
+        {diets.map((d) => (
+          <Remark key={`${d.eater} ${d.diet}`} tone={DIET_TONES[d.verdict]}>
+            <strong>{eaters.find((e) => e.id === d.eater)?.name ?? "Somebody"}</strong>, {DIET_WORDS[d.diet].name}:{" "}
+            {sayDiet(d, textContext.foods)}{" "}
+            <Text as="span" color="quiet">
+              ({DIET_WORDS[d.diet].means})
+            </Text>
+          </Remark>
+        ))}
       </Stack>
       <Text fontSize="xs" color="quiet" mt="3">
         Labels change: read them each time. Mind shared boards, pans and oil.

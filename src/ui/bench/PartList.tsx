@@ -24,6 +24,7 @@ export function PartList({
   actions,
 }: Omit<BenchProps, "ranges">) {
   const verdicts = useSame(plan.verdicts);
+  const diets = useSame(plan.diets);
   return (
     <Stack gap="4" minW="0">
       <Card p="3">
@@ -50,7 +51,13 @@ export function PartList({
         />
         <EachEats plan={plan} textContext={textContext} />
       </Card>
-      <EatersCheck verdicts={verdicts} eaters={eaters} textContext={textContext} onLabel={actions.noteLabel} />
+      <EatersCheck
+        verdicts={verdicts}
+        diets={diets}
+        eaters={eaters}
+        textContext={textContext}
+        onLabel={actions.noteLabel}
+      />
     </Stack>
   );
 }

@@ -200,7 +200,13 @@ describe("who can eat it", () => {
   test("labels are asked about, food by food, with the parts they are in", async () => {
     const onLabel = jest.fn();
     const { user } = show(
-      <EatersCheck verdicts={planned.verdicts} eaters={DEMO_EATERS} textContext={textContext} onLabel={onLabel} />,
+      <EatersCheck
+        diets={[]}
+        verdicts={planned.verdicts}
+        eaters={DEMO_EATERS}
+        textContext={textContext}
+        onLabel={onLabel}
+      />,
     );
     const check = screen.getByLabelText("Who can eat it");
     expect(within(check).getByText(/unless the label says free of it: Oat cream, Oat drink/)).toBeInTheDocument();
@@ -216,11 +222,19 @@ describe("who can eat it", () => {
         f.id === "corn-starch" ? { ...f, allergens: { ...f.allergens, gluten: "contains" as const } } : f,
       ),
     });
-    show(<EatersCheck verdicts={wheat.verdicts} eaters={DEMO_EATERS} textContext={textContext} onLabel={jest.fn()} />);
+    show(
+      <EatersCheck
+        diets={[]}
+        verdicts={wheat.verdicts}
+        eaters={DEMO_EATERS}
+        textContext={textContext}
+        onLabel={jest.fn()}
+      />,
+    );
     expect(screen.getByText(/not for Ilse\. Oat cream, Corn starch, Oat drink contain it\./)).toBeInTheDocument();
   });
   test("nobody avoids anything: nothing is said", () => {
-    show(<EatersCheck verdicts={[]} eaters={DEMO_EATERS} textContext={textContext} onLabel={jest.fn()} />);
+    show(<EatersCheck diets={[]} verdicts={[]} eaters={DEMO_EATERS} textContext={textContext} onLabel={jest.fn()} />);
     expect(screen.queryByLabelText("Who can eat it")).toBeNull();
   });
 });

@@ -2,7 +2,7 @@ import type { Dish, Part, Supper } from "@/core/dish/dish";
 import type { PatternId } from "@/core/dish/patternNames";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
-import type { Allergen } from "@/core/foods/allergens";
+import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
@@ -29,7 +29,7 @@ export interface BenchActions {
   readonly changePart: (settings: Partial<Pick<Part, "waitsForTableMin" | "saltTarget">>) => void;
   readonly renameDish: (name: string) => void;
   readonly invite: (eaters: readonly string[], guests: number) => void;
-  readonly noteLabel: (food: FoodId, allergen: Allergen, state: "contains" | "free") => void;
+  readonly noteLabel: (food: FoodId, allergen: Allergen, state: LabelState) => void;
   readonly keep: () => void;
   readonly undo: () => void;
   readonly redo: () => void;

@@ -132,8 +132,8 @@ export function FoodShelf(props: FoodShelfProps) {
               fontSize="sm"
               rounded="full"
               borderWidth="1.5px"
-              borderColor={state === "free" ? "line" : state === "contains" ? "chilli" : "turmeric"}
-              bg={state === "free" ? "card" : state === "contains" ? "chilliTint" : "turmericTint"}
+              borderColor={state === "free" ? "line" : state === "unknown" ? "turmeric" : "chilli"}
+              bg={state === "free" ? "card" : state === "unknown" ? "turmericTint" : "chilliTint"}
             >
               {ALLERGEN_NAMES[a]} {STATES[state].sign}
             </chakra.button>
@@ -155,7 +155,8 @@ export function FoodShelf(props: FoodShelfProps) {
 const isSettled = (id: string, allergen: Allergen) =>
   !labelCanFree(id, allergen) && FOODS.find((f) => f.id === id)?.allergens[allergen] === "contains";
 const STATES: Readonly<Record<AllergenState, { says: string; sign: string; next: AllergenState }>> = {
-  contains: { says: "contained", sign: "yes", next: "free" },
+  contains: { says: "contained", sign: "yes", next: "may" },
+  may: { says: "may contain it", sign: "maybe", next: "free" },
   free: { says: "free of it", sign: "no", next: "contains" },
   unknown: { says: "read the label", sign: "?", next: "contains" },
 };

@@ -4,12 +4,13 @@ import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-u
 import { Plus, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
 import type { Kitchen } from "@/core/household/kitchen";
-import type { Eater } from "@/core/household/people";
-import { ALLERGENS, type Allergen } from "@/core/foods/allergens";
+import { AGE_GROUPS, type AgeGroup, DIETS, type Eater } from "@/core/household/people";
+import { ALLERGENS } from "@/core/foods/allergens";
 import type { Label } from "@/core/formats/household";
 import { boilingPointC } from "@/core/models/boilingPoint";
-import { Card, IconDo, Quiet, Tick } from "../frame/controls";
+import { Card, IconDo, Quiet } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
+import { AGE_WORDS, DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES, FIGURE_NAMES } from "../wording/words";
 import { Gear } from "./Gear";
 import { Hours } from "./Hours";
@@ -152,14 +153,17 @@ function People({ eaters, newId, onEater, onRemoveEater }: KitchenFormProps) {
               value={eater.name}
               onCommit={(name) => onEater({ ...eater, name }, "Name")}
             />
-            <Tick
-              flex="1"
-              fontSize="sm"
-              on={eater.small}
-              onTick={(small) => onEater({ ...eater, small }, `${eater.name}: age`)}
-            >
-              under five
-            </Tick>
+            <Choice
+              label={`Age of ${eater.name}`}
+              hideLabel
+              width="8.5rem"
+              value={eater.age ?? ""}
+              options={AGES}
+              onChoose={(age) =>
+                onEater({ ...eater, age: age === "" ? null : (age as AgeGroup) }, `${eater.name}: age`)
+              }
+            />
+            <Box flex="1" />
             <IconDo label={`Remove ${eater.name}`} onClick={() => onRemoveEater(eater)}>
               <Trash2 size={16} />
             </IconDo>
@@ -167,39 +171,90 @@ function People({ eaters, newId, onEater, onRemoveEater }: KitchenFormProps) {
           <Flex gap="1" wrap="wrap" mt="2">
             {ALLERGENS.map((a) => {
               const on = eater.avoids.includes(a);
-              const toggled: Allergen[] = on ? eater.avoids.filter((x) => x !== a) : [...eater.avoids, a];
               return (
-                <chakra.button
+                <Mark
                   key={a}
-                  type="button"
-                  aria-pressed={on}
-                  aria-label={`${eater.name}: no ${ALLERGEN_NAMES[a]}`}
-                  onClick={() => onEater({ ...eater, avoids: toggled }, `${eater.name}: no ${ALLERGEN_NAMES[a]}`)}
-                  px="2.5"
-                  minH="8"
-                  fontSize="sm"
-                  rounded="full"
-                  borderWidth="1.5px"
-                  borderColor={on ? "chilli" : "line"}
-                  bg={on ? "chilliTint" : "card"}
-                  fontWeight={on ? "700" : "400"}
+                  on={on}
+                  label={`${eater.name}: no ${ALLERGEN_NAMES[a]}`}
+                  onMark={() =>
+                    onEater({ ...eater, avoids: toggled(eater.avoids, a) }, `${eater.name}: no ${ALLERGEN_NAMES[a]}`)
+                  }
                 >
                   {on ? `no ${ALLERGEN_NAMES[a]}` : ALLERGEN_NAMES[a]}
-                </chakra.button>
+                </Mark>
               );
             })}
+            {DIETS.map((d) => (
+              <Mark
+                key={d}
+                on={eater.diets.includes(d)}
+                label={`${eater.name}: ${DIET_WORDS[d].name}`}
+                title={DIET_WORDS[d].means}
+                onMark={() =>
+                  onEater({ ...eater, diets: toggled(eater.diets, d) }, `${eater.name}: ${DIET_WORDS[d].name}`)
+                }
+              >
+                {DIET_WORDS[d].name}
+              </Mark>
+            ))}
           </Flex>
+          {eater.diets.length > 0 && (
+            <Text fontSize="sm" color="quiet" mt="2">
+              {eater.diets.map((d) => `${DIET_WORDS[d].name}: ${DIET_WORDS[d].means}`).join(". ")}.
+            </Text>
+          )}
+          {eater.avoids.includes("gluten") && eater.avoids.includes("wheat") && (
+            <Text fontSize="sm" color="quiet" mt="2">
+              Gluten is for coeliac disease, wheat for an allergy to wheat. Take off the one that does not count.
+            </Text>
+          )}
         </Box>
       ))}
       <Quiet
         mt="3"
         onClick={() =>
-          onEater({ id: newId("eater"), name: `Eater ${eaters.length + 1}`, avoids: [], small: false }, "Add somebody")
+          onEater(
+            { id: newId("eater"), name: `Eater ${eaters.length + 1}`, avoids: [], diets: [], age: null },
+            "Add somebody",
+          )
         }
       >
         <Plus size={16} /> Add somebody
       </Quiet>
     </Card>
+  );
+}
+
+/** In or out of a list. */
+const toggled = <T,>(list: readonly T[], one: T): T[] =>
+  list.includes(one) ? list.filter((x) => x !== one) : [...list, one];
+const AGES = [
+  { value: "", label: "age not said" },
+  ...AGE_GROUPS.filter((g) => g !== "under-5").map((g) => ({ value: g, label: AGE_WORDS[g] })),
+  { value: "under-5", label: AGE_WORDS["under-5"] },
+];
+
+/** Something that counts for somebody, on or off. */
+function Mark(props: { on: boolean; label: string; title?: string; onMark: () => void; children: ReactNode }) {
+  const { on, label, title, onMark, children } = props;
+  return (
+    <chakra.button
+      type="button"
+      aria-pressed={on}
+      aria-label={label}
+      title={title}
+      onClick={onMark}
+      px="2.5"
+      minH="8"
+      fontSize="sm"
+      rounded="full"
+      borderWidth="1.5px"
+      borderColor={on ? "chilli" : "line"}
+      bg={on ? "chilliTint" : "card"}
+      fontWeight={on ? "700" : "400"}
+    >
+      {children}
+    </chakra.button>
   );
 }
 

@@ -70,11 +70,18 @@ describe("people and hours", () => {
   test("somebody is added, avoids something, is small, is removed", async () => {
     const { user, props } = kitchen();
     await user.click(screen.getByRole("button", { name: "Add somebody" }));
-    expect(props.onEater).toHaveBeenCalledWith(expect.objectContaining({ avoids: [], small: false }), "Add somebody");
+    expect(props.onEater).toHaveBeenCalledWith(
+      expect.objectContaining({ avoids: [], diets: [], age: null }),
+      "Add somebody",
+    );
     await user.click(screen.getByRole("button", { name: "Oda: no sesame" }));
     expect(props.onEater).toHaveBeenLastCalledWith(expect.objectContaining({ avoids: ["sesame"] }), "Oda: no sesame");
-    await user.click(within(screen.getByRole("group", { name: "Pim" })).getByLabelText("under five"));
-    expect(props.onEater).toHaveBeenLastCalledWith(expect.objectContaining({ name: "Pim", small: true }), "Pim: age");
+    await user.selectOptions(screen.getByLabelText("Age of Pim"), "4 to 6");
+    expect(props.onEater).toHaveBeenLastCalledWith(expect.objectContaining({ name: "Pim", age: "4-6" }), "Pim: age");
+    await user.selectOptions(screen.getByLabelText("Age of Pim"), "age not said");
+    expect(props.onEater).toHaveBeenLastCalledWith(expect.objectContaining({ name: "Pim", age: null }), "Pim: age");
+    await user.click(screen.getByRole("button", { name: "Ilse: vegan" }));
+    expect(props.onEater).toHaveBeenLastCalledWith(expect.objectContaining({ diets: ["vegan"] }), "Ilse: vegan");
     await user.click(screen.getByRole("button", { name: "Remove Bram" }));
     expect(props.onRemoveEater).toHaveBeenCalledWith(expect.objectContaining({ name: "Bram" }));
   });

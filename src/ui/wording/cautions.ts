@@ -95,7 +95,24 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
   "pot-full": () => "The pot is too full for this. Take a larger one or cook in two goes.",
   "wet-into-oil": () => "Very wet for hot oil: it will spit. Squeeze or pat it drier.",
   "chilli-hands": () => "Chilli stays on fingers: wear gloves or wash with oil and soap before you touch eyes.",
-  choking: () => "A small child eats: quarter round pieces lengthwise, grind whole nuts.",
+  choking: ({ what }) =>
+    `A small child eats: ${{ round: "quarter round pieces lengthwise", nuts: "grind whole nuts", raw: "grate raw carrot and apple, or cook them soft", "dried-fruit": "chop raisins and the like small" }[what]}.`,
+  "salt-a-day": ({ saltG, who }, { eater }) =>
+    `${saltG.toFixed(1)} g of salt a head. A whole day's limit: ${who.map((w) => `${eater(w.eater)} ${w.dayG} g`).join(", ")}.`,
+  "lupin-peanut": ({ eater: id }, { eater }) =>
+    `Contains lupin: many who react to peanut react to it too. Ask ${eater(id)} first.`,
+  "core-low": ({ leastC }, { temp }) =>
+    `The middle stays below ${temp(leastC)}: fine for a crisp vegetable eaten at once, not for one that is kept warm or kept.`,
+  "oil-height": () =>
+    "Nobody has measured how high this pot is: fill it at most a third with oil, or add its height in Kitchen.",
+  "smoke-point": ({ food, smokeC }, { temp, foodName }) =>
+    `${foodName(food)} begins to smoke at about ${temp(smokeC)}. Take an oil that bears more, or fry cooler.`,
+  "tempeh-served-raw": () =>
+    "This tempeh has not been hot. Steam it ten minutes or heat it right through; pasteurised packs that say so may be eaten as they are.",
+  nutmeg: ({ aHeadG }) =>
+    `${aHeadG.toFixed(1)} g of nutmeg a head: it makes ill by the teaspoon. A few strokes on the grater are enough.`,
+  "raw-animal": (_facts, { temp }) =>
+    `Raw meat, fish or egg: its own board and knife, and hot right through (${temp(74)} for poultry, ${temp(71)} for mince, ${temp(63)} for fish). The plans here are made for plants.`,
   alcohol: () =>
     "Some of the alcohol stays, however long it simmers. Leave it out for children and for anyone who avoids it.",
   "cross-contact": ({ who }, { eater }) =>

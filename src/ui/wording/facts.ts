@@ -1,3 +1,4 @@
+import { DIET_WORDS } from "./diets";
 import type { BindingAdvice } from "@/core/bind/advice";
 import { LIQUID_STEP_G } from "@/core/bind/correction";
 import type { Eater } from "@/core/household/people";
@@ -264,7 +265,10 @@ export function describeAdvice({ correction, spoonG }: BindingAdvice, { units, f
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What of a supper is still open: whom it harms, whose labels are unread, what cannot be worked out. */
-export function describeOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: readonly Eater[]): RemarkText[] {
+export function describeOpen(
+  plan: Pick<Plan, "verdicts" | "diets" | "blocked">,
+  eaters: readonly Eater[],
+): RemarkText[] {
   const open: RemarkText[] = [];
   if (plan.blocked > 0)
     open.push({ tone: "harm", says: `${counted(plan.blocked, "step")} cannot be worked out: fix it on the Bench` });
@@ -278,6 +282,8 @@ export function describeOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: r
             ? `Not for ${name}, unless labels say free of ${ALLERGEN_NAMES[allergen]}`
             : `Not for ${name}: it contains ${ALLERGEN_NAMES[allergen]}`,
       });
+    if (verdict === "may")
+      open.push({ tone: "harm", says: `Ask ${name}: a label says "may contain" ${ALLERGEN_NAMES[allergen]}` });
     if (verdict === "open")
       open.push({
         tone: "watch",
@@ -288,6 +294,12 @@ export function describeOpen(plan: Pick<Plan, "verdicts" | "blocked">, eaters: r
         tone: "watch",
         says: `${name}: ${counted(ask.length, "label")} to read for ${ALLERGEN_NAMES[allergen]}`,
       });
+  }
+  for (const { eater, diet, verdict } of plan.diets) {
+    const name = eaters.find((e) => e.id === eater)?.name ?? "Somebody";
+    if (verdict === "against") open.push({ tone: "harm", says: `Not for ${name}: ${DIET_WORDS[diet].name}` });
+    if (verdict === "ask" || verdict === "open")
+      open.push({ tone: "watch", says: `${name}, ${DIET_WORDS[diet].name}: cannot be said yet` });
   }
   return open;
 }

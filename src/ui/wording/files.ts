@@ -28,6 +28,7 @@ export const describeFile = (f: HouseholdFile): string =>
 
 const STATE_SAYS: Readonly<Record<AllergenState, string>> = {
   contains: "contains it",
+  may: "may contain it",
   free: "free of it",
   unknown: "not read yet",
 };

@@ -23,7 +23,12 @@ export function describeDifference(differenceG: number, meaning: Meaning | null,
   return `${writeMass(Math.abs(differenceG), units)} ${differenceG > 0 ? more : less} than predicted.`;
 }
 
-const STATES = { contains: "contains it", free: "is free of it", unknown: "has to be read on the label" } as const;
+const STATES = {
+  contains: "contains it",
+  may: "may contain it",
+  free: "is free of it",
+  unknown: "has to be read on the label",
+} as const;
 /** An allergen that stands otherwise than when the cooking began. */
 export const describeAllergenChange = ({ food, allergen, to }: AllergenChange, foods: FoodLookup): string =>
   `Since you began: ${foodName(foods, food)}, ${ALLERGEN_NAMES[allergen]}: now it ${STATES[to]}. The stricter of then and now counts.`;

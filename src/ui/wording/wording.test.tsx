@@ -213,11 +213,12 @@ describe("what is still open of a supper", () => {
     allergen: "nuts" as const,
     verdict,
     contains: [],
+    may: [],
     ask: Array.from({ length: labels }, (_, i) => ({ food: `food ${i}`, part: "p", step: "s" })) as never,
   });
   const [first] = DEMO_EATERS;
   const says = (blocked: number, ...verdicts: ReturnType<typeof verdict>[]) =>
-    describeOpen({ blocked, verdicts }, DEMO_EATERS).map(({ tone, says: text }) => `${tone}: ${text}`);
+    describeOpen({ blocked, verdicts, diets: [] }, DEMO_EATERS).map(({ tone, says: text }) => `${tone}: ${text}`);
 
   test("an allergen harms, an unread label is to be watched, a clear supper says nothing", () => {
     if (!first) throw new Error("the demo has eaters");

@@ -11,6 +11,7 @@ import type { UnitSystem } from "@/core/quantities/units";
 
 export const ALLERGEN_NAMES: Readonly<Record<Allergen, string>> = {
   gluten: "gluten",
+  wheat: "wheat",
   crustaceans: "crustaceans",
   egg: "egg",
   fish: "fish",

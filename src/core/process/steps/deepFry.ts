@@ -36,8 +36,8 @@ const FOOD_DENSITY = 1050;
 const COATED_SHARE = 0.15;
 /** Pieces may cover half of the surface. */
 const PACKING = 0.5;
-/** Oil never stands higher than half the pot. */
-const OIL_LINE = 1 / 2;
+/** Oil never stands higher than a third of the pot (fire services). */
+const OIL_LINE = 1 / 3;
 /** A piece of which nobody gave the size covers about so much, g per m² (engineering estimate). */
 const UNKNOWN_COVER_G_PER_M2 = 15_000;
 

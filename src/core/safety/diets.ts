@@ -1,0 +1,90 @@
+import type { AllergenState } from "../foods/allergens";
+import type { Food, FoodId } from "../foods/food";
+import type { Supper } from "../dish/dish";
+import type { DietId, Eater } from "../household/people";
+import { type Finding, findingsOf, isOpen } from "./eaters";
+
+/** What decides about a diet beside the food itself: the built-in food whose cautions count, and salt a head. */
+export interface DietTools {
+  readonly food: (id: FoodId) => Food | null;
+  readonly kin: (id: FoodId) => FoodId;
+  /** Grams of salt a head; null where something cannot be computed. */
+  readonly saltG: number | null;
+  readonly saltAtLeast: boolean;
+}
+/** Whether a food is against a diet, is not, or only its label can tell. */
+type Says = "against" | "ask" | "fits";
+/** A way of eating as a rule: what each food says, or what the supper as a whole says. */
+export interface Diet {
+  readonly id: DietId;
+  readonly food?: (food: Food, kin: FoodId) => Says;
+  readonly supper?: (tools: DietTools) => Says;
+}
+
+const ANIMAL = ["milk", "egg", "fish", "crustaceans", "molluscs"] as const;
+/** The gravest of what is known of several allergens. */
+const gravest = (states: readonly AllergenState[]): Says =>
+  states.includes("contains") ? "against" : states.includes("unknown") || states.includes("may") ? "ask" : "fits";
+const ALCOHOLIC: ReadonlySet<FoodId> = new Set(["wine-white", "wine-red", "beer"]);
+/** A quarter of an adult's 6 g a day (NHS, from memory). */
+export const LOW_SALT_G = 1.5;
+
+/** Rules in data; their names and definitions stand in `ui/wording/diets`. */
+export const DIET_RULES: readonly Diet[] = [
+  {
+    id: "vegan",
+    food: (food, kin) =>
+      food.group === "animal"
+        ? "against"
+        : ALCOHOLIC.has(kin)
+          ? // Wine and beer may be fined with egg, milk, fish or gelatine.
+            "ask"
+          : gravest(ANIMAL.map((a) => food.allergens[a])),
+  },
+  { id: "alcohol-free", food: (_food, kin) => (ALCOHOLIC.has(kin) ? "against" : "fits") },
+  { id: "no-added-oil", food: (food) => (food.group === "fat" ? "against" : "fits") },
+  {
+    id: "low-salt",
+    supper: ({ saltG, saltAtLeast }) =>
+      saltG !== null && saltG > LOW_SALT_G ? "against" : saltG === null || saltAtLeast ? "ask" : "fits",
+  },
+];
+
+/** What a diet says of the whole supper. `ask` and `open` are no pass. */
+export interface DietVerdict {
+  readonly eater: string;
+  readonly diet: DietId;
+  readonly verdict: "against" | "ask" | "open" | "fits";
+  readonly against: readonly Omit<Finding, "labelDecides">[];
+  readonly ask: readonly Omit<Finding, "labelDecides">[];
+  /** Grams of salt a head where the diet is about salt; null elsewhere, or when it is not known. */
+  readonly saltG: number | null;
+}
+
+/** One verdict for each eater at the table and each diet they keep. A food that nobody knows asks. */
+export function dietVerdicts(supper: Supper, eaters: readonly Eater[], tools: DietTools): DietVerdict[] {
+  const findings = supper.dishes.flatMap(findingsOf);
+  const open = supper.dishes.length === 0 || supper.dishes.some(isOpen);
+  return eaters
+    .filter((eater) => supper.eaters.includes(eater.id))
+    .flatMap((eater) =>
+      DIET_RULES.filter((d) => eater.diets.includes(d.id)).map((diet): DietVerdict => {
+        const says = (id: FoodId): Says => {
+          const food = tools.food(id);
+          return food === null ? "ask" : (diet.food?.(food, tools.kin(id)) ?? "fits");
+        };
+        const against = findings.filter((f) => says(f.food) === "against");
+        const ask = findings.filter((f) => says(f.food) === "ask");
+        const whole = diet.supper?.(tools) ?? "fits";
+        const verdict =
+          against.length > 0 || whole === "against"
+            ? "against"
+            : ask.length > 0 || whole === "ask"
+              ? "ask"
+              : open
+                ? "open"
+                : "fits";
+        return { eater: eater.id, diet: diet.id, verdict, against, ask, saltG: diet.supper ? tools.saltG : null };
+      }),
+    );
+}

@@ -1,0 +1,29 @@
+import type { AgeGroup, DietId } from "@/core/household/people";
+import { LOW_SALT_G } from "@/core/safety/diets";
+
+/** Name and definition of each diet: what counts is on screen, so that nobody has to guess. */
+export const DIET_WORDS: Readonly<Record<DietId, { readonly name: string; readonly means: string }>> = {
+  vegan: {
+    name: "vegan",
+    means: "nothing of animals: no meat, fish, egg, milk; wine and beer are asked, since some are fined with such",
+  },
+  "alcohol-free": { name: "no alcohol", means: "no wine or beer in the pan, cooked off or not" },
+  "no-added-oil": {
+    name: "no added oil",
+    means: "no oil, butter or other fat as an ingredient; what nuts and tofu hold is left aside",
+  },
+  "low-salt": {
+    name: "low salt",
+    means: `at most ${LOW_SALT_G} g of salt a head at one supper, a quarter of an adult's 6 g a day (NHS)`,
+  },
+};
+
+export const AGE_WORDS: Readonly<Record<AgeGroup, string>> = {
+  "under-1": "under one",
+  "1-3": "1 to 3",
+  "under-5": "under five",
+  "4-6": "4 to 6",
+  "7-10": "7 to 10",
+  "11-17": "11 to 17",
+  adult: "grown up",
+};
