@@ -31,7 +31,7 @@ export const test = base.extend<{ faults: string[] }, { cooked: Store }>({
       await loadDemo(page);
       await page.goto("/supper/stove?s=sunday-supper");
       await page.getByRole("button", { name: "Begin cooking" }).click();
-      await cookUntil(page, /^Mash it$/);
+      await cookUntil(page, LAST_STEP);
       await page.getByRole("button", { name: /on the table/ }).click();
       await expect(page.getByText("How was the bite?")).toBeVisible();
       await page.goto("/supper/stove?s=sunday-supper");
@@ -80,6 +80,8 @@ export async function vessel(page: Page, name: string): Promise<string> {
   );
 }
 export const step = (page: Page) => page.getByRole("heading", { level: 1 });
+/** The last step of the demo supper. */
+export const LAST_STEP = /^Season the mushroom cream$/;
 /** Presses on until the heading says what is wanted. */
 export async function cookUntil(page: Page, heading: RegExp): Promise<void> {
   for (let i = 0; i < 30; i++) {

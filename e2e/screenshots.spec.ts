@@ -1,4 +1,4 @@
-import { expect, loadDemo, step, test } from "./fixtures";
+import { expect, LAST_STEP, loadDemo, step, test } from "./fixtures";
 
 /** Pictures of each main view from the demo household: `npm run screenshots` after a build. */
 const shot = (name: string) => ({ path: `docs/screenshots/${name}.png` });
@@ -43,14 +43,16 @@ test("pictures", async ({ page }) => {
   await page.screenshot(shot("clock"));
 
   const at = (hour: number, minute: number) => page.clock.setFixedTime(new Date(Date.UTC(2026, 10, 29, hour, minute)));
-  await at(17, 49);
+  await at(17, 47);
   await page.goto("/supper/stove?s=sunday-supper");
   await page.getByRole("button", { name: "Begin cooking" }).click();
   for (const [heading, hour, minute] of [
-    ["Weigh out for the strips", 17, 51],
-    ["Soak the strips", 17, 54],
-    ["Cut the mushroom cream", 18, 7],
-    ["Drain the strips", 18, 8],
+    ["Cut the button mushrooms and shallot", 17, 57],
+    ["Weigh out for the strips", 17, 59],
+    ["Soak the strips", 18, 2],
+    ["Brown the mushroom cream", 18, 3],
+    ["Cut the potatoes", 18, 12],
+    ["Drain the strips", 18, 13],
   ] as const) {
     await expect(step(page)).toHaveText(heading);
     await at(hour, minute);
@@ -69,9 +71,9 @@ test("pictures", async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
 
   // What this cook took: close to the plan, but for a third batch.
-  for (const minute of [12, 13, 15, 24, 26, 27, 44, 47, 48, 50, 58]) {
+  for (const minute of [16, 20, 22, 24, 33, 36, 50, 51, 57, 59]) {
     await at(18, minute);
-    if (/^Mash it$/.test(await step(page).innerText())) break;
+    if (LAST_STEP.test(await step(page).innerText())) break;
     const now = await step(page).innerText();
     await page.getByRole("button", { name: /next:/ }).click();
     await expect(step(page)).not.toHaveText(now);

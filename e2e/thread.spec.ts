@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium as browserType, type Page } from "@playwright/test";
 import { chromium } from "../playwright.config";
-import { alerts, cookUntil, expect, loadDemo, openStage, step, test, vessel, watch } from "./fixtures";
+import { alerts, cookUntil, expect, LAST_STEP, loadDemo, openStage, step, test, vessel, watch } from "./fixtures";
 
 /** From any page of the house. */
 const exported = async (page: Page): Promise<string> => {
@@ -58,7 +58,7 @@ test("on the Bench the demo supper is edited, undone, told in other units and fo
 
 test("the demo supper, from the Counter to a finished entry", async ({ page }) => {
   await loadDemo(page);
-  await expect(page.getByRole("heading", { name: "Weigh out for the strips" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Cut the button mushrooms and shallot" })).toBeVisible();
   await page.getByRole("link", { name: "Sunday supper" }).click();
 
   // Bench: what the strips weigh after their soak.
@@ -80,6 +80,8 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
   // Stove: begin, soak, leave, come back.
   await page.getByRole("link", { name: "Begin at the stove" }).click();
   await page.getByRole("button", { name: "Begin cooking" }).click();
+  await expect(step(page)).toHaveText("Cut the button mushrooms and shallot");
+  await page.keyboard.press("Space");
   await expect(step(page)).toHaveText("Weigh out for the strips");
   await page.keyboard.press("Space");
   await expect(step(page)).toHaveText("Soak the strips");
@@ -135,7 +137,7 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
   await expect(second.getByRole("button", { name: /✓ drips only/ })).toHaveAttribute("aria-pressed", "true");
 
   // To the end; the entry.
-  await cookUntil(second, /^Mash it$/);
+  await cookUntil(second, LAST_STEP);
   await second.getByRole("button", { name: /on the table/ }).click();
   await second.waitForURL("**/notebook?e=*");
   await expect(second.getByRole("heading", { name: "Sunday supper" })).toBeVisible();
@@ -182,6 +184,8 @@ test("a killed browser comes back at the same step with the same timer", async (
   await expect(page.getByText("of hands-on work")).toBeVisible();
   await page.goto("/supper/stove?s=sunday-supper");
   await page.getByRole("button", { name: "Begin cooking" }).click();
+  await expect(step(page)).toHaveText("Cut the button mushrooms and shallot");
+  await page.keyboard.press("Space");
   await expect(step(page)).toHaveText("Weigh out for the strips");
   await page.keyboard.press("Space");
   await expect(step(page)).toHaveText("Soak the strips");
@@ -189,7 +193,7 @@ test("a killed browser comes back at the same step with the same timer", async (
   await page.keyboard.press("Space");
   await expect(page.getByRole("timer")).toBeVisible();
   const seen = Date.now();
-  await expect(step(page)).toHaveText("Cut the mushroom cream");
+  await expect(step(page)).toHaveText("Brown the mushroom cream");
   execFileSync("pkill", ["-9", "-f", profile]);
   await expect.poll(() => page.isClosed()).toBe(true);
 
@@ -197,7 +201,7 @@ test("a killed browser comes back at the same step with the same timer", async (
   const after = await launch();
   const [next] = after.pages() as [Page];
   await next.goto("/supper/stove?s=sunday-supper");
-  await expect(step(next)).toHaveText("Cut the mushroom cream");
+  await expect(step(next)).toHaveText("Brown the mushroom cream");
   // It has run on while nothing was open: never less than since it was seen, never more than since it was pressed.
   const asked = Date.now();
   const left = await next.getByRole("timer", { name: /Soak · Strips/ }).innerText();

@@ -13,6 +13,9 @@ export const DIETS = ["vegan", "alcohol-free", "no-added-oil", "low-salt"] as co
 /** One of these diets. */
 export type DietId = (typeof DIETS)[number];
 
+/** Low salt is at most so much a head at one supper: a quarter of an adult's 6 g a day (NHS, from memory). */
+export const LOW_SALT_G = 1.5;
+
 /** Somebody at the table. */
 export interface Eater {
   readonly id: string;

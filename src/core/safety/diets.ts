@@ -1,7 +1,7 @@
 import type { AllergenState } from "../foods/allergens";
 import type { Food, FoodId } from "../foods/food";
 import type { Supper } from "../dish/dish";
-import type { DietId, Eater } from "../household/people";
+import { type DietId, type Eater, LOW_SALT_G } from "../household/people";
 import { type Finding, findingsOf, isOpen } from "./eaters";
 
 /** What decides about a diet beside the food itself: the built-in food whose cautions count, and salt a head. */
@@ -26,9 +26,6 @@ const ANIMAL = ["milk", "egg", "fish", "crustaceans", "molluscs"] as const;
 const gravest = (states: readonly AllergenState[]): Says =>
   states.includes("contains") ? "against" : states.includes("unknown") || states.includes("may") ? "ask" : "fits";
 const ALCOHOLIC: ReadonlySet<FoodId> = new Set(["wine-white", "wine-red", "beer"]);
-/** A quarter of an adult's 6 g a day (NHS, from memory). */
-export const LOW_SALT_G = 1.5;
-
 /** Rules in data; their names and definitions stand in `ui/wording/diets`. */
 export const DIET_RULES: readonly Diet[] = [
   {

@@ -1,5 +1,4 @@
-import type { AgeGroup, DietId } from "@/core/household/people";
-import { LOW_SALT_G } from "@/core/safety/diets";
+import { type AgeGroup, type DietId, LOW_SALT_G } from "@/core/household/people";
 
 /** Name and definition of each diet: what counts is on screen, so that nobody has to guess. */
 export const DIET_WORDS: Readonly<Record<DietId, { readonly name: string; readonly means: string }>> = {

@@ -46,6 +46,12 @@ const becoming = (name: string, what: string) => (name.includes(what) ? name : `
 const list = (things: readonly string[]) =>
   things.length < 2 ? (things[0] ?? "") : `${things.slice(0, -1).join(", ")} and ${things.at(-1)}`;
 
+/** What a vessel that was empty gets, by name: "button mushrooms and onion". Null when something lay in it before. */
+function comesIn(row: Computed, { foods }: TextContext): string | null {
+  if (totalG(row.before.batch) > 0) return null;
+  const names = row.outcome.inputs.flatMap((c) => (c.from === "food" ? [foodInText(foods, c.food)] : []));
+  return names.length === 0 || names.length > 2 ? null : list(names);
+}
 const waitMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m : m + p.minutes), 0);
 
 export function describeStep(
@@ -61,7 +67,7 @@ export function describeStep(
   const range = ranges ? ` (${writeMassRange(ranges.massG.low, ranges.massG.high, units)})` : "";
   const batches = factOf(row, "batches");
   const name = lower(part);
-  const title = titleOf(step, name);
+  const title = titleOf(step, step.kind === "cut" ? (comesIn(row, textContext) ?? name) : name);
   const withIt = goesIn ? `Add ${goesIn}. ` : "";
   switch (step.kind) {
     case "weigh":
