@@ -1,6 +1,9 @@
 import { alerts, chooseFood, expect, loadDemo, openStage, test, vessel, toSupper } from "./fixtures";
 
-const DISHES = ["Aubergine boats with black lentils", "Frozen–thawed joint with mushroom gravy"] as const;
+const DISHES = [
+  "Aubergine boats with black lentils",
+  "Frozen–thawed smoked tofu, torn, in a cold horseradish filling",
+] as const;
 
 test("a block frozen and thawed: the clock reaches days back, and too short a thaw is said", async ({ page }) => {
   await loadDemo(page);
@@ -19,7 +22,7 @@ test("a block frozen and thawed: the clock reaches days back, and too short a th
   await page.keyboard.press("Control+z");
   await expect.poll(() => vessel(page, "Press")).toMatch(/^Press: \d+ g/);
   await openStage(page, "Clock");
-  await expect(page.getByText("Freeze · Joint", { exact: true })).toBeVisible();
+  await expect(page.getByText("Freeze · Torn tofu", { exact: true })).toBeVisible();
   await expect(page.getByText(/^Wed 2 Dec|^Thu 3 Dec/).first()).toBeVisible();
 });
 

@@ -35,7 +35,7 @@ test("pictures", async ({ page }) => {
   await page.waitForURL("**/supper/bench?*");
   await page.getByRole("button", { name: /^Press: \d+ g \(/ }).click();
   await page.setViewportSize({ width: 1280, height: 1000 });
-  await page.screenshot(shot("bench-joint"));
+  await page.screenshot(shot("bench-frozen"));
   await page.setViewportSize({ width: 1280, height: 800 });
 
   await page.goto("/supper/clock?s=sunday-supper");

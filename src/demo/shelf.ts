@@ -197,107 +197,105 @@ const FENNEL_SAUSAGES: Dish = {
   ],
 };
 
-const LAYERED_BAKE: Dish = {
-  id: "layered-bake",
-  name: "Layered bake of pasta, jackfruit and spinach",
+const POLENTA_BAKE: Dish = {
+  id: "polenta-bake",
+  name: "Layered polenta and chard bake with crumbled tempeh",
   replaces: "beef mince",
   servings: 6,
   parts: [
-    part("ragout", "Jackfruit ragout", "braised", 60, [
-      step("weigh", "ragout-weigh", [food("jackfruit-young", 560)]),
-      step("rinse", "ragout-rinse", [], { how: "soak", times: 2, waterG: 1500 }),
-      step("squeeze", "ragout-squeeze", [], { how: "hands", minutes: 2 }),
-      step("cut", "ragout-shred", [], { how: "shred", pieceMm: 6 }),
-      step("brown", "ragout-brown", [food("onion", 160), food("garlic", 12), food("olive-oil", 30)], { pan: "saute" }),
-      step(
-        "simmer",
-        "ragout-simmer",
-        [
-          food("tomatoes-tinned", 800),
-          food("red-lentils", 90),
-          food("wine-red", 100),
-          food("soy-sauce", 20),
-          food("oregano", 2),
-        ],
-        { pan: "saute", minutes: 40, lid: true },
-      ),
-      step("season", "ragout-season", [food("wine-vinegar", 8)], { saltTo: 0.011 }),
+    part("crumble", "Tempeh crumble", "braised", 60, [
+      step("steam", "crumble-steam", [food("tempeh", 450)], { pan: "small-pot", minutes: 10 }),
+      step("cut", "crumble-cut", [], { how: "crumble", pieceMm: 8 }),
+      step("brown", "crumble-brown", [food("leek", 180), food("garlic", 10), food("olive-oil", 35)], {
+        pan: "saute",
+        browningMin: 6,
+      }),
+      step("simmer", "crumble-simmer", [food("passata", 420), food("fennel-seed", 3), food("paprika", 5)], {
+        pan: "saute",
+        minutes: 12,
+        lid: true,
+      }),
+      step("season", "crumble-season", [food("balsamic", 12), food("thyme", 2)], { saltTo: 0.011 }),
     ]),
-    part("white", "Cashew white sauce", "sauce", 60, [
-      step("weigh", "white-weigh", [food("cashews", 130)]),
-      step("soak", "white-soak", [food("water", 500)], { waterC: 95, minutes: 35 }),
-      step("drain", "white-drain", []),
-      step("pulse", "white-blend", [food("soy-milk", 450), food("yeast-flakes", 12)], {
+    part("white", "Butter-bean sauce", "sauce", 60, [
+      step("weigh", "white-weigh", [food("butter-beans-tinned", 240)]),
+      step("rinse", "white-rinse", [], { times: 1, waterG: 800 }),
+      step("pulse", "white-blend", [food("soy-milk", 360), food("mustard-smooth", 8)], {
         machine: "blender",
         to: "smooth",
       }),
-      step("thicken", "white-thicken", [food("corn-starch", 14), food("nutmeg", 0.4)], { pan: "small-pot" }),
-      step("season", "white-season", [], { saltTo: 0.009 }),
+      step("thicken", "white-thicken", [food("corn-starch", 10), food("nutmeg", 0.4)], { pan: "small-pot" }),
+      step("season", "white-season", [food("lemon-juice", 8)], { saltTo: 0.009 }),
     ]),
-    part("pasta", "Pasta", null, 30, [
-      step("cook", "pasta-cook", [food("pasta-gf", 260), food("water", 2600), food("salt", 18)], {
+    part("polenta", "Polenta", "mash", 30, [
+      step("simmer", "polenta-simmer", [food("polenta", 210), food("water", 900)], {
         pan: "pot",
-        minutes: 6,
+        minutes: 25,
+        lid: true,
       }),
-      step("drain", "pasta-drain", []),
+      step("season", "polenta-season", [food("plant-butter", 20)], { saltTo: 0.009 }),
+    ]),
+    part("chard", "Chard", null, 60, [
+      step("blanch", "chard-blanch", [food("chard", 380)], { pan: "pot", minutes: 2 }),
+      step("squeeze", "chard-squeeze", [], { how: "hands", minutes: 1 }),
     ]),
     part("bake", "The bake", "braised", 30, [
-      step("layer", "bake-layer", [joined("ragout"), joined("pasta"), food("spinach", 200), shareOf("white", 0.7)], {
+      step("layer", "bake-layer", [joined("polenta"), joined("crumble"), joined("chard"), shareOf("white", 0.6)], {
         tin: "long-dish",
       }),
-      step("top", "bake-top", [shareOf("white", 0.3), food("plant-cheese", 80)]),
-      step("bake", "bake-bake", [], { ovenC: 190, minutes: 35, coreC: 74 }),
+      step("top", "bake-top", [shareOf("white", 0.4), food("sunflower-seeds", 40)]),
+      step("bake", "bake-bake", [], { ovenC: 195, minutes: 32, coreC: 74 }),
       step("stand", "bake-stand", [], { minutes: 12 }),
     ]),
   ],
 };
-const FEAST_JOINT: Dish = {
-  id: "feast-joint",
-  name: "Frozen–thawed joint with mushroom gravy",
-  replaces: "a roast",
+const TORN_FILLING: Dish = {
+  id: "torn-filling",
+  name: "Frozen–thawed smoked tofu, torn, in a cold horseradish filling",
+  replaces: "cold roast slices",
   servings: 6,
   parts: [
-    part("joint", "Joint", "mince", 40, [
-      step("freeze", "joint-freeze", [food("tofu-firm", 800)], { minutes: 14 * 60 }),
-      step("thaw", "joint-thaw", [], { minutes: 62 * 60 }),
-      step("press", "joint-press", [], { loadKg: 5, minutes: 40 }),
-      step("cut", "joint-crumble", [], { how: "crumble", pieceMm: 8 }),
-      step(
-        "bind",
-        "joint-bind",
-        [
-          food("husk", 28),
-          food("tapioca-starch", 60),
-          food("gluten", 90),
-          food("tamari", 30),
-          food("onion-powder", 5),
-          food("sage", 6),
-          food("water", 300),
-        ],
-        { saltTo: 0.014 },
-      ),
-      step("rest", "joint-rest", [], { minutes: 20, where: "worktop" }),
-      step("shape", "joint-shape", [], { form: "loaf", pieceG: 940 }),
-      step("glaze", "joint-oil", [food("olive-oil", 20)]),
-      step("bake", "joint-bake", [], { ovenC: 200, minutes: null, coreC: 82, cover: "foil" }),
-      step("glaze", "joint-glaze", [food("maple-syrup", 25), food("mustard-smooth", 15)]),
-      step("bake", "joint-finish", [], { ovenC: 210, minutes: 18 }),
-      step("stand", "joint-stand", [], { minutes: 15 }),
-      step("slice", "joint-slice", [], { count: 14, thicknessMm: 12 }),
-    ]),
-    part("gravy", "Gravy", "sauce", 30, [
-      step("weigh", "gravy-mushrooms", [food("shiitake-dried", 18)]),
-      step("soak", "gravy-soak", [food("water", 500)], { waterC: 95, minutes: 30 }),
-      step("drain", "gravy-drain", []),
-      step("squeeze", "gravy-squeeze", [], { how: "hands", minutes: 1 }),
-      step("cut", "gravy-cut", [food("shallot", 80)], { pieceMm: 4 }),
-      step("brown", "gravy-brown", [food("rapeseed-oil", 18)], { pan: "saute" }),
-      step("reduce", "gravy-reduce", [liquor("gravy-drain"), food("soy-sauce", 15), food("apple", 60)], {
-        pan: "saute",
-        toShare: 0.7,
+    part("torn", "Torn tofu", "mince", 60, [
+      step("freeze", "torn-freeze", [food("tofu-smoked", 570)], {
+        lengthMm: 95,
+        widthMm: 65,
+        thicknessMm: 30,
+        minutes: 14 * 60,
       }),
-      step("thicken", "gravy-thicken", [food("potato-starch", 8), food("water", 20)], { pan: "saute" }),
-      step("season", "gravy-season", [food("cider-vinegar", 5)], { saltTo: 0.01 }),
+      step("thaw", "torn-thaw", [], { lengthMm: 95, widthMm: 65, thicknessMm: 30, minutes: 36 * 60 }),
+      step("press", "torn-press", [], {
+        lengthMm: 95,
+        widthMm: 65,
+        thicknessMm: 30,
+        loadKg: 4,
+        minutes: 25,
+      }),
+      step("cut", "torn-tear", [], { how: "tear", pieceMm: 15 }),
+      step("glaze", "torn-oil", [food("rapeseed-oil", 18), food("smoked-paprika", 4), food("malt-vinegar", 10)]),
+      step("bake", "torn-bake", [], { ovenC: 210, minutes: 18 }),
+      step("cool", "torn-cool", [], { minutes: 75, depthMm: 15, where: "fridge" }),
+      step("season", "torn-dress", [
+        food("soy-yoghurt", 160),
+        food("plant-mayonnaise", 60),
+        food("horseradish", 25),
+        food("celery", 90),
+        food("chives", 10),
+        joined("dressing"),
+      ]),
+      step("rest", "torn-rest", [], { minutes: 120 }),
+      step("serve", "torn-serve", [food("buns", 360), food("gherkins", 90)]),
+    ]),
+    part("dressing", "Porcini dressing", "sauce", 240, [
+      step("weigh", "dressing-weigh", [food("porcini-dried", 15)]),
+      step("soak", "dressing-soak", [food("water", 260)], { waterC: 90, minutes: 25 }),
+      step("drain", "dressing-drain", []),
+      step("cut", "dressing-cut", [food("shallot", 60)], { pieceMm: 3 }),
+      step("brown", "dressing-brown", [food("sunflower-oil", 12)], { pan: "saute" }),
+      step("reduce", "dressing-reduce", [liquor("dressing-drain"), food("apple", 50), food("tamari", 8)], {
+        pan: "saute",
+        toShare: 0.5,
+      }),
+      step("season", "dressing-season", [food("cider-vinegar", 8)], { saltTo: 0.01 }),
     ]),
   ],
 };
@@ -340,45 +338,41 @@ const RAGGED_STEW: Dish = {
     ]),
   ],
 };
-const SEED_LOAF: Dish = {
-  id: "lentil-loaf",
-  name: "Lentil and pumpkin-seed loaf, celeriac mash",
-  replaces: "meat loaf",
+const PEA_TERRINE: Dish = {
+  id: "pea-terrine",
+  name: "Split-pea and barley terrine, roast roots",
+  replaces: "a country terrine",
   servings: 6,
   parts: [
-    part("loaf", "Loaf", "mince", 25, [
-      step("sort", "loaf-sort", [food("brown-lentils", 220)]),
-      step("cook", "loaf-cook", [food("water", 800)], { pan: "pot" }),
-      step("drain", "loaf-drain", []),
-      step("cool", "loaf-cool", [], { minutes: 25, depthMm: 20 }),
-      step("pulse", "loaf-pulse", [food("pumpkin-seeds", 90), food("carrot", 120), food("onion", 100)], {
-        machine: "food-processor",
-      }),
+    part("terrine", "Terrine", "loaf", 240, [
+      step("sort", "terrine-sort", [food("split-peas", 260)]),
+      step("cook", "terrine-cook", [food("water", 780)], { pan: "pot" }),
+      step("drain", "terrine-drain", []),
+      step("mash", "terrine-mash", [food("gherkins", 60), food("dill", 8)], { saltTo: null }),
+      step("cool", "terrine-cool", [], { minutes: 30, depthMm: 20 }),
       step(
         "bind",
-        "loaf-bind",
-        [
-          food("oats", 110),
-          food("ground-flax", 20),
-          food("tomato-paste", 45),
-          food("soy-sauce-less", 20),
-          food("stock", 120),
-          food("marjoram", 2),
-        ],
-        { saltTo: 0.013 },
+        "terrine-bind",
+        [joined("barley"), food("ground-chia", 24), food("rice-flour", 40), food("mustard", 25), food("carrot", 90)],
+        { saltTo: 0.012 },
       ),
-      step("rest", "loaf-rest", [], { minutes: 60 }),
-      step("shape", "loaf-shape", [], { form: "loaf", pieceG: 1200 }),
-      step("bake", "loaf-bake", [], { ovenC: 190, minutes: null, coreC: 76, cover: "lid" }),
-      step("stand", "loaf-stand", [], { minutes: 12 }),
-      step("slice", "loaf-slice", [], { count: 12, thicknessMm: 18 }),
-      step("serve", "loaf-serve", [food("ketchup", 60)]),
+      step("rest", "terrine-rest", [], { minutes: 45 }),
+      step("shape", "terrine-shape", [], { form: "loaf", pieceG: 1250 }),
+      step("bake", "terrine-bake", [], { ovenC: 175, minutes: null, coreC: 78, cover: "lid" }),
+      step("stand", "terrine-stand", [], { minutes: 25 }),
+      step("slice", "terrine-slice", [], { count: 12, thicknessMm: 18 }),
+      step("serve", "terrine-serve", [food("sauerkraut", 180)]),
     ]),
-    part("mash", "Celeriac mash", "mash", 20, [
-      step("cut", "celeriac-cut", [food("celeriac", 500), food("potato", 400)], { pieceMm: 25 }),
-      step("boil", "celeriac-boil", [food("water", 1500), food("salt", 12)], { pan: "pot", pieceMm: 25 }),
-      step("mash", "celeriac-mash", [food("plant-butter", 30), food("soy-milk", 90)], { saltTo: 0.008 }),
-      step("hold", "celeriac-hold", [], { minutes: 15 }),
+    part("barley", "Barley", null, 120, [
+      step("cook", "barley-boil", [food("pearl-barley", 110), food("water", 600)], { pan: "small-pot" }),
+      step("drain", "barley-drain", []),
+    ]),
+    part("roots", "Roast roots", null, 20, [
+      step("cut", "roots-cut", [food("beetroot", 450), food("parsnip", 400)], { pieceMm: 22 }),
+      step("glaze", "roots-glaze", [food("olive-oil", 25), food("caraway", 3)]),
+      step("bake", "roots-bake", [], { ovenC: 185, minutes: 40 }),
+      step("season", "roots-season", [food("wine-vinegar", 10)], { saltTo: 0.008 }),
+      step("hold", "roots-hold", [], { minutes: 15 }),
     ]),
   ],
 };
@@ -468,10 +462,10 @@ export const SHELF: readonly Dish[] = [
   BATTERED_PALM,
   GREEN_BALLS,
   FENNEL_SAUSAGES,
-  LAYERED_BAKE,
-  FEAST_JOINT,
+  POLENTA_BAKE,
+  TORN_FILLING,
   RAGGED_STEW,
-  SEED_LOAF,
+  PEA_TERRINE,
   CRUMBED_SLICES,
   WEEK_MINCE,
 ];

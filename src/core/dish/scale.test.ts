@@ -105,8 +105,8 @@ describe("scaling", () => {
 });
 
 describe("parts as a graph", () => {
-  const joint = DEMO_DISHES.find((d) => d.id === "feast-joint") as Dish;
-  const bake = DEMO_DISHES.find((d) => d.id === "layered-bake") as Dish;
+  const torn = DEMO_DISHES.find((d) => d.id === "torn-filling") as Dish;
+  const bake = DEMO_DISHES.find((d) => d.id === "polenta-bake") as Dish;
   const row = (dish: Dish, id: string) => rowsOf(inputOf(dish)).find((r) => r.step.id === id);
   test("a sauce is used twice, and its shares add up", () => {
     const white = plan(inputOf(bake)).dishes[0]?.parts.find((p) => p.id === "white");
@@ -116,23 +116,26 @@ describe("parts as a graph", () => {
     expect(blocked).toMatchObject({ failure: { kind: "part-used-up", part: "white" } });
   });
   test("liquor that ran off goes into another step, salt and all, and only once", () => {
-    const reduce = row(joint, "gravy-reduce");
-    const drained = row(joint, "gravy-drain");
+    const reduce = row(torn, "dressing-reduce");
+    const drained = row(torn, "dressing-drain");
     if (reduce?.state !== "computed" || drained?.state !== "computed") throw new Error("not computed");
     const ran = drained.outcome.outputs.find((l) => l.to === "drain");
     const came = reduce.outcome.inputs.find((c) => c.from === "liquor");
     expect(came?.contents).toEqual(ran?.contents);
-    const twice = editStep(joint, "gravy-season", (s) => ({
+    const twice = editStep(torn, "dressing-season", (s) => ({
       ...s,
-      adds: [{ kind: "liquor", step: "gravy-drain", share: 0.5 }],
+      adds: [{ kind: "liquor", step: "dressing-drain", share: 0.5 }],
     }));
-    expect(row(twice, "gravy-season")).toMatchObject({ failure: { kind: "liquor-used-up" } });
+    expect(row(twice, "dressing-season")).toMatchObject({ failure: { kind: "liquor-used-up" } });
   });
   test("a step that is gone takes the lines with it that asked for its liquor; a missing one is said", () => {
-    const without = removeStep(joint, "gravy-drain");
-    expect(JSON.stringify(without)).not.toContain('"liquor","step":"gravy-drain"');
-    const asking = editStep(joint, "gravy-season", (s) => ({ ...s, adds: [{ kind: "liquor", step: "no", share: 1 }] }));
-    expect(row(asking, "gravy-season")).toMatchObject({ failure: { kind: "liquor-missing", step: "no" } });
+    const without = removeStep(torn, "dressing-drain");
+    expect(JSON.stringify(without)).not.toContain('"liquor","step":"dressing-drain"');
+    const asking = editStep(torn, "dressing-season", (s) => ({
+      ...s,
+      adds: [{ kind: "liquor", step: "no", share: 1 }],
+    }));
+    expect(row(asking, "dressing-season")).toMatchObject({ failure: { kind: "liquor-missing", step: "no" } });
     expect(
       removePart(bake, "white")
         .parts.flatMap((p) => p.steps.flatMap((s) => s.adds))
@@ -145,27 +148,27 @@ describe("parts as a graph", () => {
     expect(
       planned.dishes[0]?.parts.flatMap((p) => p.rows).some((r) => r.state === "blocked" && r.failure.kind === "cycle"),
     ).toBe(true);
-    expect(planned.dishes[0]?.parts.find((p) => p.id === "pasta")?.endG).toBeGreaterThan(0);
+    expect(planned.dishes[0]?.parts.find((p) => p.id === "polenta")?.endG).toBeGreaterThan(0);
   });
   test("a step put elsewhere and back is the same dish; past the ends is the end", () => {
-    const moved = placeStep(joint, "joint-press", 0);
-    expect(moved.parts[0]?.steps[0]?.id).toBe("joint-press");
-    expect(placeStep(moved, "joint-press", 2)).toEqual(joint);
-    expect(placeStep(joint, "joint-freeze", -5)).toEqual(joint);
-    expect(placeStep(joint, "joint-freeze", 99).parts[0]?.steps.at(-1)?.id).toBe("joint-freeze");
+    const moved = placeStep(torn, "torn-press", 0);
+    expect(moved.parts[0]?.steps[0]?.id).toBe("torn-press");
+    expect(placeStep(moved, "torn-press", 2)).toEqual(torn);
+    expect(placeStep(torn, "torn-freeze", -5)).toEqual(torn);
+    expect(placeStep(torn, "torn-freeze", 99).parts[0]?.steps.at(-1)?.id).toBe("torn-freeze");
   });
   test("a part that is frozen does not join, and whatever comes to a frozen block waits for the thaw", () => {
-    const frozen = editStep(bake, "ragout-season", (s) => ({ ...newStep("store", s.id), where: "freezer" as const }));
-    expect(row(frozen, "bake-layer")).toMatchObject({ failure: { kind: "part-frozen", part: "ragout" } });
-    const hasty = removeStep(joint, "joint-thaw");
-    for (const id of ["joint-press", "joint-crumble"])
+    const frozen = editStep(bake, "crumble-season", (s) => ({ ...newStep("store", s.id), where: "freezer" as const }));
+    expect(row(frozen, "bake-layer")).toMatchObject({ failure: { kind: "part-frozen", part: "crumble" } });
+    const hasty = removeStep(torn, "torn-thaw");
+    for (const id of ["torn-press", "torn-tear"])
       expect(
         row(
           {
             ...hasty,
             parts: hasty.parts.map((p) => ({
               ...p,
-              steps: p.steps.filter((s) => s.id === "joint-freeze" || s.id === id),
+              steps: p.steps.filter((s) => s.id === "torn-freeze" || s.id === id),
             })),
           },
           id,

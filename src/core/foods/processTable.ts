@@ -26,6 +26,25 @@ const BRINED_FRUIT: ProcessFigures = {
   keepsMoisture: 7.5,
   layerMm: estimate(12, 18, 25),
 };
+/** Textured protein of peas and broad beans drinks and gives up much as the soy kind (engineering estimate). */
+const TEXTURED: ProcessFigures = {
+  soak: {
+    startMoisture: 0.08,
+    fullMoisture: estimate(1.8, 2.2, 2.8),
+    t90At20Min: estimate(10, 20, 40),
+    activationKJ: estimate(12, 18, 30),
+    leach: estimate(0.01, 0.03, 0.08),
+  },
+  press: {
+    referenceMoisture: 2.2,
+    thresholdKPa: 1,
+    exponent: estimate(0.08, 0.14, 0.2),
+    consolidationM2PerS: estimate(0.5e-6, 2e-6, 6e-6),
+  },
+  keepsMoisture: 1.6,
+  layerMm: estimate(8, 11, 15),
+  brownsAtMoisture: estimate(1.1, 1.3, 1.45),
+};
 /** Pulses out of a tin have swollen further and hold that water (engineering estimate from burgers with a handful of crumb). */
 const TINNED_KEEPS = 1.85;
 const PULSE_LEACH = estimate(0.03, 0.06, 0.1);
@@ -250,6 +269,8 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     starch: "potato-starch",
   },
   gluten: { binder: { holdsFrom: 1, holdsTo: 1.9, timeConstantMin: 0.7, strength: 1.2 } },
+  "pea-strips": TEXTURED,
+  "fava-mince": TEXTURED,
   "soy-chunks": {
     soak: {
       startMoisture: 0.08,
@@ -280,7 +301,17 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     brownsAtMoisture: estimate(2, 2.5, 3),
     bakedLoss: estimate(0.15, 0.22, 0.32),
   },
-  "tofu-smoked": { layerMm: estimate(12, 15, 20), brownsAtMoisture: estimate(1.2, 1.5, 1.8), keepsMoisture: 1.8 },
+  "tofu-smoked": {
+    press: {
+      referenceMoisture: 1.63,
+      thresholdKPa: 1,
+      exponent: estimate(0.04, 0.07, 0.1),
+      consolidationM2PerS: estimate(0.5e-7, 1e-7, 4e-7),
+    },
+    layerMm: estimate(12, 15, 20),
+    brownsAtMoisture: estimate(1.2, 1.5, 1.8),
+    keepsMoisture: 1.8,
+  },
   seitan: { layerMm: estimate(8, 12, 15), brownsAtMoisture: estimate(1.4, 1.7, 2), keepsMoisture: 1.6 },
   "jackfruit-young": { ...BRINED_FRUIT, brownedLoss: estimate(0.25, 0.35, 0.5), bakedLoss: estimate(0.25, 0.35, 0.5) },
   "banana-blossom": { ...BRINED_FRUIT, brownedLoss: estimate(0.2, 0.3, 0.4) },
@@ -298,6 +329,23 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   "white-beans-dry": lectinBean(estimate(40, 50, 80), estimate(1.55, 1.71, 1.9), estimate(360, 540, 780)),
   "black-beans-dry": lectinBean(estimate(40, 55, 85), estimate(1.7, 1.92, 2.1), estimate(360, 540, 780)),
   "pinto-beans-dry": lectinBean(estimate(40, 55, 85), estimate(1.5, 1.7, 1.9), estimate(360, 540, 780)),
+  "split-peas": {
+    ...lentil(estimate(30, 40, 60)),
+    cook: {
+      softMin: estimate(30, 40, 60),
+      from: "dry",
+      cookedMoisture: estimate(1.9, 2.25, 2.5),
+      leach: PULSE_LEACH,
+      foams: true,
+    },
+  },
+  "mung-beans": lentil(estimate(25, 35, 50)),
+  "black-eyed-peas": bean(estimate(30, 40, 60), estimate(1.9, 2.2, 2.4), estimate(240, 360, 540)),
+  "soybeans-dry": lectinBean(estimate(70, 100, 160), estimate(1.5, 1.68, 1.85), estimate(360, 540, 780)),
+  "borlotti-dry": lectinBean(estimate(40, 55, 85), estimate(1.6, 1.83, 2), estimate(360, 540, 780)),
+  "butter-beans-dry": lectinBean(estimate(40, 60, 90), estimate(2, 2.27, 2.5), estimate(360, 540, 780)),
+  "borlotti-tinned": { keepsMoisture: TINNED_KEEPS },
+  "butter-beans-tinned": { keepsMoisture: TINNED_KEEPS },
   "lentils-cooked": { keepsMoisture: 1.9 },
   "lentils-tinned": { keepsMoisture: 1.9 },
   "chickpeas-tinned": { keepsMoisture: TINNED_KEEPS, bakedLoss: estimate(0.2, 0.3, 0.4) },
@@ -400,10 +448,33 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   parsnip: { ...juicy(3.9), bakedLoss: estimate(0.22, 0.3, 0.38) },
   beetroot: { ...juicy(7), bakedLoss: estimate(0.2, 0.28, 0.36) },
   cucumber: juicy(20),
+  chard: juicy(12.7, estimate(0.12, 0.2, 0.28)),
+  kale: juicy(8.5, estimate(0.1, 0.17, 0.25)),
   "white-cabbage": juicy(11.8),
   leek: { bakedLoss: estimate(0.3, 0.38, 0.46), brownedLoss: estimate(0.2, 0.3, 0.4), keepsMoisture: 5 },
   celery: { brownedLoss: estimate(0.12, 0.2, 0.3), keepsMoisture: 10 },
   spinach: { ...juicy(10.6, estimate(0.12, 0.2, 0.28)), brownedLoss: estimate(0.3, 0.4, 0.5), keepsMoisture: 8 },
+  peanuts: nut(estimate(0.4, 0.5, 0.6), estimate(300, 480, 720), 0.2),
+  "pine-nuts": nut(estimate(0.2, 0.3, 0.4), estimate(120, 240, 400)),
+  "lions-mane": {
+    brownedLoss: estimate(0.45, 0.55, 0.65),
+    bakedLoss: estimate(0.4, 0.5, 0.6),
+    layerMm: estimate(10, 15, 20),
+    keepsMoisture: 3,
+  },
+  "porcini-dried": {
+    soak: {
+      startMoisture: 0.1,
+      fullMoisture: estimate(3, 4, 5),
+      t90At20Min: estimate(40, 90, 180),
+      activationKJ: estimate(20, 25, 35),
+      leach: estimate(0.05, 0.1, 0.18),
+    },
+    keepsMoisture: 3,
+    brownedLoss: estimate(0.3, 0.4, 0.5),
+  },
+  couscous: grain(estimate(4, 5, 7), estimate(1.4, 1.7, 2)),
+  "rice-noodles": grain(estimate(4, 6, 9), estimate(1.6, 2, 2.4)),
   almonds: nut(estimate(0.4, 0.5, 0.6), estimate(360, 600, 900), 0.2),
   pecans: nut(estimate(0.25, 0.35, 0.45), estimate(240, 480, 720), 0.2),
   hazelnuts: nut(estimate(0.25, 0.35, 0.45), estimate(360, 600, 900), 0.2),

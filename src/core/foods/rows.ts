@@ -17,10 +17,20 @@ water | Water | liquid | 100 0 0 0 0 0 0 | definition high | cup=236.6; tbsp=14.
 soy-strips | Dried soy strips | protein | 7.407407407 37 18 32 20 ? 5 | L low; water from models card 2 | also=whole-bean soy strips, soya strips; has=soy; ask=gluten; cup=40; pack=bag 227; cupboard=365
 soy-granules | Textured soy granules | protein | 7.407407407 50 1.2 33 17.5 ? 20 | SR 16117 medium; as proxy, water from models card 2 | also=TVP, soya mince, textured vegetable protein, soja mince; has=soy; ask=gluten; cup=95; tbsp=6; pack=bag 300; cupboard=365
 soy-chunks | Textured soy chunks | protein | 7.407407407 50 1.2 33 17.5 ? 20 | SR 16117 medium; as proxy, water from models card 2 | also=TVP chunks, soya chunks, meal maker; has=soy; ask=gluten; cup=60; piece=3; pack=bag 300; cupboard=365
+pea-strips | Textured pea protein | protein | 8 58 3.5 25 12 1 600 | L low | also=pea protein strips, TPP; ask=gluten, soy, lupin; cup=60; pack=bag 300; cupboard=365
+fava-mince | Textured broad bean protein | protein | 8 60 3 24 12 1 300 | L low | also=fava protein, faba mince; ask=gluten, soy, lupin; cup=85; pack=bag 300; cupboard=365
+mycoprotein-mince | Mycoprotein mince | protein | 74 11.5 2.5 9 6 0.6 60 | L low | also=fungus mince, fermented mince; ask=egg, milk, gluten, soy; cup=110; pack=bag 300; freezer=180
+soy-isolate | Soy protein isolate | protein | 4.98 88.32 3.39 0 0 0 1005 | SR 16122 medium | also=soya protein powder; has=soy; tbsp=7; cupboard=365
+pea-isolate | Pea protein isolate | protein | 6 80 6.5 4 2 0 1000 | L low | also=pea protein powder; ask=soy, lupin; tbsp=7; cupboard=365
 tofu-firm | Firm tofu | protein | 82 10 5.5 2 0.9 0.6 8 | L medium | also=bean curd, firm beancurd; has=soy; cup=250; pack=block 400/340; fridge=4; freezer=120
 tofu-extra-firm | Extra-firm tofu | protein | 75 14 8 2 1 0.5 10 | L medium | also=extra firm bean curd, pressed tofu; has=soy; cup=250; pack=block 450/400; fridge=4; freezer=120
 tofu-silken | Silken tofu | protein | 88.5 5.5 3 2.4 0.1 1.3 5 | L medium | also=soft tofu, kinugoshi; has=soy; cup=248; pack=block 300; fridge=3
 tofu-smoked | Smoked tofu | protein | 62 17 10 3 1.5 0.6 400 | L low | has=soy; ask=gluten, sesame, nuts; pack=block 200; fridge=5; freezer=90
+tofu-puffs | Tofu puffs, fried | protein | 50.52 18.82 20.18 8.86 3.9 2.72 16 | SR 16129 medium | also=aburaage, fried tofu pockets; has=soy; ask=gluten; piece=12; fridge=4; freezer=90
+koya-tofu | Freeze-dried tofu | protein | 5.78 52.47 30.34 10.03 7.2 ? 6 | SR 16128 medium | also=koyadofu, kori tofu; has=soy; piece=17; cupboard=180
+yuba | Tofu skin, dried | protein | 8 50 26 13 2 1 20 | L low | also=yuba, bean curd sticks, bean curd sheets; has=soy; pack=bag 200; cupboard=365
+okara | Soy pulp (okara), fresh | protein | 81.64 3.22 1.73 12.24 ? ? 9 | SR 16130 medium | also=soya pulp; has=soy; cup=122; fridge=3; freezer=90
+konjac | Konjac block or noodles, drained | other | 97 0.1 0 2.7 2.5 0 10 | L low | also=konnyaku, shirataki; pack=bag 400/250; fridge=3
 tempeh | Tempeh | protein | 59.65 20.29 10.8 7.64 ? ? 9 | SR 16114 high | has=soy; ask=gluten; cup=166; pack=block 250; fridge=5; freezer=90
 seitan | Seitan, ready cooked | protein | 66 21 2 8 0.6 0.5 350 | L low | also=wheat gluten pieces, mock duck; has=gluten; ask=soy, celery, mustard; pack=jar 350/200; fridge=4; freezer=90
 jackfruit-young | Young jackfruit in brine, drained | vegetable | 91.5 1 0.3 6 4 1 350 | L low | also=green jackfruit, unripe jackfruit, polos; ask=sulphites; cup=165; pack=tin 560/280; fridge=3; freezer=120
@@ -33,7 +43,16 @@ brown-lentils | Brown lentils, dry | pulse | 8.26 24.63 1.06 63.35 10.7 2.03 6 |
 black-lentils | Black lentils, dry | pulse | 8.26 24.63 1.06 63.35 10.7 2.03 6 | SR 16069 medium; as proxy | also=beluga lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
 lentils-cooked | Lentils, cooked, drained | pulse | 69.64 9.02 0.38 20.13 7.9 1.8 2 | SR 16070 high | ask=gluten; cup=198; fridge=3; freezer=90
 lentils-tinned | Lentils, tinned, drained | pulse | 72 7 0.4 17 5 1 210 | L low | ask=gluten, sulphites; cup=180; pack=tin 400/240; fridge=3
-chickpeas-dry | Chickpeas, dry | pulse | 7.68 20.47 6.04 62.95 12.2 10.7 24 | SR 16056 high | also=garbanzo beans, chana; ask=gluten; cup=200; pack=bag 500; cupboard=365
+split-peas | Split peas, dry | pulse | 11.27 24.55 1.16 60.37 25.5 8 15 | SR 16085 medium | also=yellow split peas, green split peas; ask=gluten; cup=197; pack=bag 500; cupboard=365
+mung-beans | Mung beans, dry | pulse | 9.05 23.86 1.15 62.62 16.3 6.6 15 | SR 16080 high | also=moong, green gram; ask=gluten; cup=207; pack=bag 500; cupboard=365
+black-eyed-peas | Black-eyed peas, dry | pulse | 11.95 23.52 1.26 60.03 10.6 6.9 16 | SR 16062 medium | also=cowpeas, black-eyed beans; cup=167; pack=bag 500; cupboard=365
+soybeans-dry | Soybeans, dry | pulse | 8.54 36.49 19.94 30.16 9.3 7.33 2 | SR 16108 high | also=soya beans; has=soy; ask=gluten; cup=186; pack=bag 500; cupboard=365
+borlotti-dry | Borlotti beans, dry | pulse | 12.39 23.03 1.23 60.05 24.7 ? 6 | SR 16019 medium | also=cranberry beans, roman beans; cup=195; pack=bag 500; cupboard=365
+borlotti-tinned | Borlotti beans, tinned, drained | pulse | 69 7 0.5 20.5 6.5 0.6 230 | L low | also=cranberry beans; ask=sulphites; cup=175; pack=tin 400/240; fridge=3
+butter-beans-dry | Butter beans, dry | pulse | 10.17 21.46 0.69 63.38 19 8.5 18 | SR 16071 high | also=lima beans; cup=178; pack=bag 500; cupboard=365
+butter-beans-tinned | Butter beans, tinned, drained | pulse | 71.5 6.3 0.5 18.5 5.5 1 230 | L low | also=lima beans; ask=sulphites; cup=175; pack=tin 400/240; fridge=3
+lupin-beans | Lupin beans in brine, drained | pulse | 69 15 3 10 4 0.5 800 | L low | also=lupini; has=lupin; ask=sulphites; cup=160; pack=jar 330/200; fridge=5
+chickpeas-dry | Chickpeas, dry | pulse | 7.68 20.47 6.04 62.95 25.2 10.7 24 | SR 16056 high; fibre by today's method, IFCT 2017 | also=garbanzo beans, chana; ask=gluten; cup=200; pack=bag 500; cupboard=365
 chickpeas-cooked | Chickpeas, cooked, drained | pulse | 60.21 8.86 2.59 27.42 7.6 4.8 7 | SR 16057 high | also=garbanzo beans; cup=164; fridge=3; freezer=120
 chickpeas-tinned | Chickpeas, tinned, drained | pulse | 66.5 7.05 2.77 22.53 6.4 4 246 | SR low | also=canned garbanzo beans; ask=sulphites; cup=160; pack=tin 400/240, tin 540/340; fridge=3
 kidney-beans-dry | Kidney beans, dry | pulse | 11.75 22.53 1.06 61.29 15.2 2.1 12 | SR 16032 medium | also=red beans, rajma; cup=184; pack=bag 500; cupboard=365
@@ -41,13 +60,13 @@ kidney-beans-cooked | Kidney beans, cooked, drained | pulse | 66.94 8.67 0.5 22.
 kidney-beans-tinned | Kidney beans, tinned, drained | pulse | 67.5 7.5 0.6 21 6 2 230 | L low | ask=sulphites; cup=175; pack=tin 400/240, tin 540/340; fridge=3
 white-beans-dry | White beans, dry | pulse | 11.32 23.36 0.85 60.27 15.2 2.11 16 | SR 16049 medium | also=cannellini, haricot, navy beans; cup=202; pack=bag 500; cupboard=365
 white-beans-cooked | White beans, cooked, drained | pulse | 63.08 9.73 0.35 25.09 6.3 0.34 6 | SR 16050 medium | also=cannellini, haricot, navy beans; cup=179; fridge=3; freezer=120
-white-beans-tinned | White beans, tinned, drained | pulse | 70 7 0.4 20.5 6 0.5 220 | L low | also=cannellini, butter beans; ask=sulphites; cup=175; pack=tin 400/240; fridge=3
+white-beans-tinned | White beans, tinned, drained | pulse | 70 7 0.4 20.5 6 0.5 220 | L low | also=cannellini; ask=sulphites; cup=175; pack=tin 400/240; fridge=3
 black-beans-dry | Black beans, dry | pulse | 11.02 21.6 1.42 62.36 15.5 2.12 5 | SR 16014 medium | also=turtle beans; cup=194; pack=bag 500; cupboard=365
 black-beans-cooked | Black beans, cooked, drained | pulse | 65.74 8.86 0.54 23.71 8.7 0.32 1 | SR 16015 high | also=turtle beans; cup=172; fridge=3; freezer=120
 black-beans-tinned | Black beans, tinned, drained | pulse | 69 7 0.6 19.5 6.5 0.4 230 | L low | ask=sulphites; cup=172; pack=tin 400/240; fridge=3
-pinto-beans-dry | Pinto beans, dry | pulse | 11.33 21.42 1.23 62.55 15.5 2.11 12 | SR 16042 medium | also=speckled beans, borlotti; cup=193; pack=bag 500; cupboard=365
-pinto-beans-cooked | Pinto beans, cooked, drained | pulse | 62.95 9.01 0.65 26.22 9 0.34 1 | SR 16043 medium | also=speckled beans, borlotti; cup=171; fridge=3; freezer=120
-pinto-beans-tinned | Pinto beans, tinned, drained | pulse | 68 7 0.9 20 6 0.6 230 | L low | also=borlotti; ask=sulphites; cup=171; pack=tin 400/240; fridge=3
+pinto-beans-dry | Pinto beans, dry | pulse | 11.33 21.42 1.23 62.55 15.5 2.11 12 | SR 16042 medium | also=speckled beans; cup=193; pack=bag 500; cupboard=365
+pinto-beans-cooked | Pinto beans, cooked, drained | pulse | 62.95 9.01 0.65 26.22 9 0.34 1 | SR 16043 medium | also=speckled beans; cup=171; fridge=3; freezer=120
+pinto-beans-tinned | Pinto beans, tinned, drained | pulse | 68 7 0.9 20 6 0.6 230 | L low | ask=sulphites; cup=171; pack=tin 400/240; fridge=3
 edamame | Edamame, shelled | pulse | 72.77 11.91 5.2 8.91 5.2 2.18 6 | SR 11212 medium | also=green soya beans, mukimame; has=soy; cup=155; pack=bag 400; freezer=240
 peas | Peas, frozen | pulse | 79.5 5.22 0.4 13.62 4.5 5 108 | SR medium | also=garden peas, petits pois; cup=134; pack=bag 900; freezer=240
 chickpea-flour | Chickpea flour | pulse | 10.28 22.39 6.69 57.82 10.8 10.85 64 | SR 16157 high | also=gram flour, besan, garbanzo flour; ask=gluten; cup=92; tbsp=5.8; cupboard=180
@@ -59,6 +78,8 @@ king-oyster | King oyster mushrooms | mushroom | 88.5 3 0.4 7 2.4 1.5 12 | K low
 enoki | Needle mushrooms (enoki) | mushroom | 88.34 2.66 0.29 7.81 2.7 0.22 3 | SR 11950 high | also=enokitake, golden needle; cup=65; pack=bunch 100; glutamate=0.03; fridge=4
 shiitake | Shiitake, fresh | mushroom | 89.74 2.24 0.49 6.79 2.5 2.38 9 | SR 11238 high | piece=19; cup=72; glutamate=0.07; fridge=6
 shiitake-dried | Shiitake, dried | mushroom | 9.5 9.58 0.99 75.37 11.5 2.21 13 | SR 11268 high | also=dried black mushrooms; ask=sulphites; piece=3.6; glutamate=1; cupboard=365
+porcini-dried | Porcini, dried | mushroom | 10 26 3 55 24 3 30 | K low | also=ceps; ask=sulphites; glutamate=0.8; cupboard=365
+lions-mane | Lion's mane mushroom | mushroom | 89.5 2.4 0.3 7 3 1 5 | K low | also=hericium, pom-pom mushroom; piece=120; fridge=4
 
 aubergine | Aubergine | vegetable | 92.3 0.98 0.18 5.88 3 3.53 2 | SR 11209 high | also=eggplant, brinjal, melanzana; piece=400; cup=82; fridge=5
 butternut | Butternut squash, peeled | vegetable | 86.41 1 0.1 11.69 2 2.2 4 | SR 11485 high | also=butternut pumpkin; piece=900; cup=140; fridge=5
@@ -93,7 +114,12 @@ tomato | Tomatoes | vegetable | 94.52 0.88 0.2 3.89 1.2 2.63 5 | SR 11529 high |
 tomatoes-tinned | Tomatoes, tinned, with juice | vegetable | 94 0.9 0.2 4 1 2.5 115 | SR medium | also=canned tomatoes, chopped tomatoes, polpa; cup=240; pack=tin 400; acid=0.5; glutamate=0.14; fridge=4
 passata | Tomato passata | liquid | 92 1.4 0.2 5 1.2 4 20 | L medium | also=strained tomatoes, tomato sauce (plain); cup=245; pack=carton 500; acid=0.6; glutamate=0.18; fridge=4
 fennel | Fennel bulb | vegetable | 90.21 1.24 0.2 7.3 3.1 3.93 52 | SR 11957 high | piece=234; cup=87; fridge=6
-sweetcorn | Sweetcorn kernels | vegetable | 76.05 3.27 1.35 18.7 2 6.26 15 | SR 11167 high | also=maize, corn; cup=154; pack=tin 340/285; fridge=3
+sweetcorn | Sweetcorn kernels, fresh or frozen | vegetable | 76.05 3.27 1.35 18.7 2 6.26 15 | SR 11167 high | also=maize, corn; cup=154; pack=bag 750; freezer=240
+sweetcorn-tinned | Sweetcorn, tinned, drained | vegetable | 81.5 2.29 1.22 14.34 2 4.44 205 | SR medium | also=canned corn; cup=164; pack=tin 340/285; fridge=3
+chestnuts | Chestnuts, cooked and peeled | nut | 58 2.4 1.5 37 5 8 5 | L low | also=vacuum-packed chestnuts; ask=nuts; piece=8; pack=pouch 200; fridge=3
+tomatoes-dried | Sun-dried tomatoes, dry | vegetable | 14.56 14.11 2.97 55.76 12.3 37.59 107 | SR 11955 medium; jars are far saltier | also=sundried tomatoes; ask=sulphites; cup=54; piece=2; acid=2.5; glutamate=0.65; cupboard=180
+kimchi | Kimchi | vegetable | 94.3 1.1 0.5 2.4 1.6 1.06 498 | SR medium | also=fermented cabbage; ask=fish, crustaceans, molluscs, gluten, soy, sesame, sulphites; cup=150; acid=0.6; fridge=60
+horseradish | Horseradish, prepared | seasoning | 85.08 1.18 0.69 11.29 3.3 7.99 420 | SR 02055 high | also=grated horseradish; ask=sulphites, mustard, milk, egg; tbsp=15; tsp=5; acid=1; fridge=60
 green-beans | Green beans | vegetable | 90.32 1.83 0.22 6.97 2.7 3.26 6 | SR 11052 high | also=French beans, string beans; cup=100; fridge=5
 cucumber | Cucumber | vegetable | 95.23 0.65 0.11 3.63 0.5 1.67 2 | SR 11205 high | piece=301; cup=104; fridge=6
 hearts-of-palm | Hearts of palm, drained | vegetable | 90.2 2.52 0.62 4.62 2.4 0 426 | SR 11961 high | also=palmito; ask=sulphites; piece=33; cup=146; pack=tin 400/220; fridge=3
@@ -130,7 +156,9 @@ nutmeg | Nutmeg, ground | seasoning | 6.23 5.84 36.31 49.29 20.8 2.99 16 | SR 02
 allspice | Allspice, ground | seasoning | 8.46 6.09 8.69 72.12 21.6 ? 77 | SR 02001 high | also=pimento; tsp=1.9; cupboard=365
 cinnamon | Cinnamon, ground | seasoning | 10.58 3.99 1.24 80.59 53.1 2.17 10 | SR 02010 high | tsp=2.6; cupboard=365
 mustard-powder | Mustard powder | seasoning | 5.27 26.08 36.24 28.09 12.2 6.79 13 | SR 02024 high | has=mustard; ask=gluten, celery; tsp=2; cupboard=365
-chilli-flakes | Chilli flakes | seasoning | 8.05 12.01 17.27 56.63 27.2 10.34 30 | SR 02031 medium | also=red pepper flakes, cayenne; tsp=1.8; pinch=0.2; cupboard=365
+chilli-flakes | Chilli flakes | seasoning | 8.05 12.01 17.27 56.63 27.2 10.34 30 | SR 02031 medium | also=red pepper flakes; tsp=1.8; pinch=0.2; cupboard=365
+cayenne | Cayenne, ground | seasoning | 8.05 12.01 17.27 56.63 27.2 10.34 30 | SR 02031 high | also=red pepper powder; ask=mustard, celery, gluten; tsp=1.8; pinch=0.2; cupboard=365
+chipotle | Chipotle chillies in sauce | seasoning | 76 2 3 14 6 8 1200 | L low | also=chipotle in adobo, smoked chilli paste; ask=gluten, sulphites; tbsp=16; acid=1; fridge=30
 garlic-powder | Garlic powder | seasoning | 6.45 16.55 0.73 72.73 9 2.43 60 | SR 02020 high | also=garlic granules; tsp=3.1; cupboard=365
 onion-powder | Onion powder | seasoning | 5.39 10.41 1.04 79.12 15.2 6.63 73 | SR 02026 high | also=onion granules; tsp=2.4; cupboard=365
 celery-seed | Celery seed | seasoning | 6.04 18.07 25.27 41.35 11.8 0.67 160 | SR 02007 high | has=celery; tsp=2; cupboard=365
@@ -141,6 +169,8 @@ mustard-smooth | Mustard, smooth | seasoning | 78 6 6 5 3 2 2000 | L low | also=
 cider-vinegar | Cider vinegar | seasoning | 93.8 0 0 0.93 0 0.4 5 | SR high | also=apple cider vinegar; ask=sulphites; tbsp=15; tsp=5; acid=5; cupboard=1000
 wine-vinegar | Wine vinegar | seasoning | 94 0 0 0.3 0 0 8 | SR medium | also=white wine vinegar, red wine vinegar; unless=sulphites; tbsp=15; tsp=5; acid=6; cupboard=1000
 rice-vinegar | Rice vinegar | seasoning | 94 0 0 1 0 0.5 5 | L medium | ask=gluten; tbsp=15; tsp=5; acid=4.5; cupboard=1000
+malt-vinegar | Malt vinegar | seasoning | 94 0 0 0.8 0 0 5 | L medium | ask=gluten, sulphites; tbsp=15; tsp=5; acid=5; cupboard=1000
+balsamic | Balsamic vinegar | seasoning | 76.5 0.49 0 17 0 15 23 | SR 02069 medium | has=sulphites; tbsp=16; tsp=5.3; acid=6; cupboard=1000
 lemon-juice | Lemon juice | seasoning | 92.31 0.35 0.24 6.9 0.3 2.52 1 | SR high | ask=sulphites; tbsp=15; tsp=5; piece=45; acid=5.5; fridge=4
 lime-juice | Lime juice | seasoning | 90.79 0.42 0.07 8.42 0.4 1.69 2 | SR 09160 high | ask=sulphites; tbsp=15; tsp=5; piece=30; acid=6; fridge=4
 soy-sauce | Soy sauce (soy and wheat) | seasoning | 71.15 8.14 0.57 4.93 0.8 0.4 5493 | SR 16123 high | also=shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=1; fridge=180
@@ -148,7 +178,12 @@ soy-sauce-less | Soy sauce, reduced salt | seasoning | 75 9.05 0.3 5.59 0.7 ? 35
 dark-soy-sauce | Dark soy sauce | seasoning | 54 8 0 25 0 20 6000 | L low | has=soy, gluten; ask=sulphites; tbsp=18; tsp=6; acid=0.2; glutamate=1; fridge=180
 tamari | Tamari | seasoning | 66 10.51 0.1 5.57 0.8 1.7 5586 | SR 16124 high | has=soy; ask=gluten; tbsp=18; tsp=6; acid=0.2; glutamate=1.2; fridge=180
 miso | Miso | seasoning | 43.02 12.79 6.01 25.37 5.4 6.2 3728 | SR 16112 high | also=red miso, soybean paste; has=soy; ask=gluten, fish; tbsp=17.2; tsp=5.7; cup=275; acid=0.3; glutamate=0.7; fridge=180
-stock-powder | Vegetable stock powder | seasoning | 3 8 10 30 2 5 16500 | L low; 14 000–24 000 mg sodium | also=bouillon, stock cube; ask=celery, gluten, soy, milk, egg, mustard, sulphites, fish; tsp=4; cube=10; glutamate=6; cupboard=365
+msg | Monosodium glutamate | seasoning | 9.6 0 0 0 0 0 12280 | definition high | also=MSG, glutamate, umami powder; tsp=4; glutamate=78.6; cupboard=1000
+gochujang | Chilli and soy paste (gochujang) | seasoning | 43 5 2 44 4 25 2700 | L low | has=soy; ask=gluten, fish, sulphites, sesame; tbsp=18; tsp=6; acid=0.7; glutamate=0.4; fridge=180
+hoisin | Hoisin sauce | seasoning | 44.2 3.3 3.4 44.1 2.8 27.3 1615 | SR 06175 medium | has=soy; ask=gluten, sesame, sulphites, peanut; tbsp=16; fridge=90
+mushroom-sauce | Mushroom sauce, oyster style | seasoning | 60 2 0.2 30 0.5 20 3600 | L low | also=vegetarian oyster sauce; has=soy; ask=gluten, molluscs, sulphites; tbsp=18; glutamate=0.9; fridge=120
+worcester-sauce | Worcestershire-type sauce | seasoning | 75 0 0 19.5 0 10 980 | SR medium | ask=fish, gluten, soy, sulphites, celery; tbsp=17; tsp=5.7; acid=2.5; cupboard=365
+stock-powder | Vegetable stock powder | seasoning | 3 8 8 25 2 5 20000 | L low; 14 000–24 000 mg sodium | also=bouillon, stock cube; ask=celery, gluten, soy, milk, egg, mustard, sulphites, fish; tsp=4; cube=10; glutamate=5; cupboard=365
 stock | Vegetable stock, ready to use | liquid | 97 0.4 0.2 1.2 0 0.6 330 | L low | also=broth; ask=celery, gluten, soy, milk, egg, mustard; cup=240; tbsp=15; pack=carton 500; glutamate=0.12; fridge=4; freezer=90
 capers | Capers, drained | seasoning | 83.85 2.36 0.86 4.89 3.2 0.41 2350 | SR 02054 high | ask=sulphites; tbsp=8.6; tsp=2.9; acid=0.8; fridge=90
 olives | Green olives, drained | seasoning | 75.28 1.03 15.32 3.84 3.3 0.54 1556 | SR 09195 high | ask=sulphites; piece=4; cup=135; acid=0.5; fridge=30
@@ -158,10 +193,11 @@ ketchup | Tomato ketchup | seasoning | 68.5 1.04 0.1 27.4 0.3 21.3 907 | SR 1193
 barbecue-sauce | Barbecue sauce | seasoning | 57 0.82 0.63 40.77 0.9 33.24 1027 | SR 06150 medium | also=BBQ sauce; ask=gluten, soy, mustard, celery, fish, sulphites, sesame, nuts; tbsp=17; acid=0.8; fridge=90
 hot-sauce | Hot chilli sauce | seasoning | 90 0.5 0.4 1.8 0.3 1.3 2600 | SR medium | ask=sulphites, gluten, soy, fish; tsp=4.7; acid=1.5; fridge=180
 yeast-flakes | Nutritional yeast, flakes | seasoning | 5 50 5 36 22 ? 150 | L low | also=nooch, savoury yeast; ask=gluten; tbsp=5; cup=70; glutamate=3; cupboard=365
-yeast-extract | Yeast extract | seasoning | 36 25 0.9 20 6 1 3380 | SR medium | unless=gluten; ask=celery, soy; tsp=6; glutamate=4; cupboard=365
+yeast-extract | Yeast extract | seasoning | 36 25 0.9 20 6 1 3380 | SR medium | unless=gluten; ask=celery, soy; tsp=6; glutamate=1.9; cupboard=365
 seaweed-nori | Nori sheets | seasoning | 8 35 2 45 30 1 530 | K low | also=laver, gim; ask=crustaceans, fish, molluscs, soy, sesame, gluten; sheet=2.5; glutamate=1.4; cupboard=180
 seaweed-kombu | Kombu, dried | seasoning | 8 8 1.5 60 30 1 2800 | K low | also=kelp, dashi kelp; ask=crustaceans, molluscs; piece=5; glutamate=2; cupboard=365
-seaweed-wakame | Wakame, dried | seasoning | 10 15 3 42 35 0 6000 | K low | also=sea mustard; ask=crustaceans, molluscs; tbsp=3; glutamate=0.3; cupboard=365
+agar | Agar powder | other | 8.68 6.21 0.3 80.88 7.7 2.97 102 | SR 11663 medium | also=agar-agar, kanten; ask=crustaceans, molluscs; tsp=2.5; cupboard=700
+seaweed-wakame | Wakame, dried | seasoning | 10 15 3 42 35 0 6000 | K low | also=sea mustard; ask=crustaceans, molluscs; tbsp=3; glutamate=0.01; cupboard=365
 seaweed-hijiki | Hijiki, dried | seasoning | 10 10 1 55 45 0 1800 | K low | ask=crustaceans, molluscs; tbsp=4; cupboard=365
 liquid-smoke | Smoke seasoning, liquid | seasoning | 95 0 0 1 0 0 10 | K low | also=smoke essence; ask=gluten, soy, sulphites; tsp=5; acid=3; cupboard=365
 wine-white | White wine | liquid | 86.86 0.07 0 2.6 0 0.96 5 | SR 14106 high | unless=sulphites; ask=egg, milk; cup=235; tbsp=15; acid=0.6; fridge=4
@@ -179,12 +215,14 @@ pecans | Pecans | nut | 3.52 9.17 71.97 13.86 9.6 3.97 0 | SR 12142 high | has=n
 almonds | Almonds | nut | 4.41 21.15 49.93 21.55 12.5 4.35 1 | SR 12061 high | has=nuts; cup=143; cupboard=180
 hazelnuts | Hazelnuts | nut | 5.31 14.95 60.75 16.7 9.7 4.34 0 | SR 12120 high | also=cobnuts, filberts; has=nuts; cup=135; cupboard=120
 peanut-butter | Peanut butter, unsalted | nut | 1.23 22.21 51.36 22.31 5 10.49 17 | SR medium | has=peanut; ask=nuts, soy, sesame; tbsp=16; cup=258; cupboard=90
+peanuts | Peanuts | nut | 6.5 25.8 49.24 16.13 8.5 4.72 18 | SR 16087 high | also=groundnuts; has=peanut; ask=nuts, sesame; cup=146; cupboard=120
+pine-nuts | Pine nuts | nut | 2.28 13.69 68.37 13.08 3.7 3.59 2 | SR 12147 high; a tree nut in the United States, none in Annex II | also=pignoli; has=nuts; cup=135; tbsp=8.6; fridge=60
 sunflower-seeds | Sunflower seeds | nut | 4.73 20.78 51.46 20 8.6 2.62 9 | SR 12036 high | cup=140; tbsp=9; cupboard=120
 pumpkin-seeds | Pumpkin seeds | nut | 5.23 30.23 49.05 10.71 6 1.4 7 | SR 12014 high | also=pepitas; cup=129; tbsp=8; cupboard=120
 sesame-seeds | Sesame seeds | nut | 4.69 17.73 49.67 23.45 11.8 0.3 11 | SR 12023 high | also=benne; has=sesame; tbsp=9; cup=144; cupboard=180
 tahini | Tahini | nut | 3.05 17 53.76 21.19 9.3 0.49 115 | SR 12166 high | also=sesame paste; has=sesame; ask=nuts, peanut; tbsp=15; cup=240; cupboard=180
 ground-flax | Ground flax seed | nut | 6.96 18.29 42.16 28.88 27.3 1.55 30 | SR 12220 high | also=linseed, flaxmeal; tbsp=7; cup=104; fridge=60
-ground-chia | Ground chia seed | nut | 5.8 16.54 30.74 42.12 34.4 ? 16 | SR 12006 high | also=chia; tbsp=11; cupboard=120
+ground-chia | Ground chia seed | nut | 5.8 16.54 30.74 42.12 34.4 ? 16 | SR 12006 high | also=chia; tbsp=7; cupboard=120
 
 oats | Rolled oats | grain | 10.84 13.15 6.52 67.7 10.1 0.99 6 | SR 08120 high | also=porridge oats, oatmeal; unless=gluten; cup=81; tbsp=5.1; cupboard=180
 oat-flour | Oat flour | grain | 8.55 14.66 9.12 65.7 6.5 0.8 19 | SR medium | unless=gluten; cup=95; tbsp=5.9; cupboard=90
@@ -194,6 +232,8 @@ buckwheat-flour | Buckwheat flour | grain | 11.15 12.62 3.1 70.59 10 2.6 11 | SR
 quinoa-flour | Quinoa flour | grain | 10 14 6 66 7 2 5 | K low | ask=gluten; cup=112; tbsp=7; cupboard=120
 polenta | Maize meal (polenta) | grain | 11 7 1.8 79 4 1 5 | SR medium | also=cornmeal, grits; ask=gluten; cup=157; tbsp=9.8; cupboard=180
 gluten | Vital wheat gluten | grain | 8.2 75.16 1.85 13.79 0.6 0 29 | SR 48052 high | also=wheat protein, gluten flour; has=gluten; cup=120; tbsp=7.6; cupboard=365
+methylcellulose | Methylcellulose | other | 5 0 0 94 92 0 400 | K low | also=vegetable gum binder; tbsp=6; cupboard=700
+xanthan | Xanthan gum | other | 10 5 0 78 76 0 3000 | K low | ask=soy, gluten, milk; tsp=2.5; cupboard=700
 breadcrumbs | Dry breadcrumbs | grain | 6.51 13.35 5.3 71.98 4.5 6.2 732 | SR 18079 high | has=gluten; ask=soy, milk, sesame, egg, lupin; cup=108; tbsp=6.8; cupboard=120
 panko | Coarse dry crumbs | grain | 7 12 3 74 4 4 450 | L low | also=panko-style crumbs; has=gluten; ask=soy, milk, sesame, egg, lupin; cup=55; tbsp=3.4; cupboard=120
 gf-crumbs | Gluten-free crumbs | grain | 8 5 4 79 4 4 500 | L low | ask=soy, egg, milk, lupin, gluten, sesame; cup=100; tbsp=6.3; cupboard=120
@@ -210,6 +250,9 @@ pasta | Pasta, dry (wheat) | grain | 9.9 13.04 1.51 74.67 3.2 2.67 6 | SR 20120 
 pasta-gf | Pasta, dry, gluten-free | grain | 10 7 1.5 79 2 1 5 | L low | also=maize pasta, rice pasta; ask=egg, soy, lupin, gluten; cup=100; pack=bag 400; cupboard=700
 pearl-barley | Pearl barley, dry | grain | 10.09 9.91 1.16 77.72 15.6 0.8 9 | SR 20005 high | has=gluten; wheat=ask; cup=200; pack=bag 500; cupboard=365
 bulgur | Bulgur, dry | grain | 9 12.29 1.33 75.87 12.5 0.41 17 | SR 20012 high | has=gluten; cup=140; pack=bag 500; cupboard=365
+couscous | Couscous, dry | grain | 8.56 12.76 0.64 77.43 5 ? 10 | SR 20028 high | has=gluten; cup=173; pack=bag 500; cupboard=365
+rice-noodles | Rice noodles, dry | grain | 11.9 5.95 0.56 80.18 1.6 0.12 182 | SR 20133 medium | also=rice vermicelli; ask=gluten; pack=bag 250; cupboard=700
+puff-pastry | Puff pastry, raw | grain | 31 5.5 23 38 1.6 1.2 400 | L low | has=gluten; ask=milk, egg, soy, sulphites; pack=sheet 275; fridge=2; freezer=90
 quinoa | Quinoa, dry | grain | 13.28 14.12 6.07 64.16 7 ? 5 | SR 20035 high | ask=gluten; cup=170; pack=bag 500; cupboard=365
 bread | Wheat bread | grain | 36.4 8.85 3.33 49.4 2.7 5.67 491 | SR medium | has=gluten; ask=soy, milk, sesame, lupin, egg, nuts; slice=32; fridge=5; freezer=90
 buns | Burger buns | grain | 34.7 9.5 4.33 49.45 2.1 6.45 479 | SR 18350 medium | also=rolls, baps; has=gluten; ask=soy, milk, sesame, egg, lupin, nuts; piece=60; fridge=4; freezer=90
@@ -229,6 +272,7 @@ soy-cream | Soy cream | liquid | 79 2.5 15 2 0.5 1.5 45 | L low | also=soya sing
 coconut-milk | Coconut milk, tinned | liquid | 72.9 2 21.3 2.8 0 ? 13 | SR medium | ask=sulphites; cup=226; pack=tin 400; fridge=4; freezer=60
 oat-milk | Oat drink | liquid | 90 1 1.5 6.5 0.8 4 42 | L medium | also=oat milk; unless=gluten; cup=240; tbsp=15; pack=carton 1000; fridge=4
 soy-milk | Soy drink, unsweetened | liquid | 91 3.3 1.9 0.8 0.6 0.3 35 | L medium | also=soya milk, soy milk; has=soy; ask=nuts, gluten; cup=243; tbsp=15; pack=carton 1000; fridge=4
+aquafaba | Chickpea tin liquid (aquafaba) | liquid | 94.5 1.1 0.1 3 0.4 0.3 170 | L low | also=bean water; ask=sulphites; cup=240; tbsp=15; fridge=3; freezer=60
 almond-milk | Almond drink, unsweetened | liquid | 96.5 0.6 1.2 0.6 0.3 0.1 60 | L medium | also=almond milk; has=nuts; ask=soy, gluten; cup=240; pack=carton 1000; fridge=4
 soy-yoghurt | Soy yoghurt, plain | liquid | 88 4 2.3 2.5 1 1 40 | L medium | also=plant yogurt; has=soy; ask=nuts, gluten; cup=245; tbsp=15; acid=0.8; fridge=5
 plant-mayonnaise | Plant mayonnaise | fat | 28 0.5 65 4 0.3 2 650 | L low | also=egg-free mayo; ask=mustard, soy, egg, celery, milk; tbsp=14; fridge=60
@@ -247,7 +291,7 @@ ham | Cooked ham | animal | 68 19 6 2 0 1 1100 | SR medium | ask=milk, soy, glut
 cod | Cod fillet | animal | 81.22 17.81 0.67 0 0 0 54 | SR 15015 high | also=white fish; has=fish; piece=150; fridge=1; freezer=180
 salmon | Salmon fillet | animal | 64.89 20.42 13.42 0 0 0 59 | SR 15236 high | has=fish; piece=150; fridge=1; freezer=60
 tuna-tinned | Tuna, tinned in water, drained | animal | 78.14 19.44 0.96 0 0 0 247 | SR 15121 high | has=fish; ask=soy; pack=tin 160/112; fridge=3
-prawns | Prawns | animal | 79 20 0.5 0.2 0 0 570 | SR medium | also=shrimp; has=crustaceans; ask=sulphites; fridge=1; freezer=90
+prawns | Prawns, raw | animal | 83.01 13.61 1.01 0.91 0 0 566 | SR 15270 medium | also=shrimp; has=crustaceans; ask=sulphites; fridge=1; freezer=90
 egg | Egg | animal | 76.15 12.56 9.51 0.72 0 0.37 142 | SR 01123 high | has=egg; piece=50; fridge=21
 butter | Butter | animal | 17.94 0.85 81.11 0.06 0 0.06 11 | SR 01145 high | has=milk; tbsp=14.2; cup=227; fridge=30
 milk | Cow's milk | animal | 88.13 3.15 3.25 4.8 0 5.05 43 | SR 01077 high | has=milk; cup=244; fridge=5

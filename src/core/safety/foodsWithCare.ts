@@ -38,7 +38,15 @@ const MADE_INTO = [
   "layer",
   "serve",
 ] as const;
-const LECTIN_BEANS = foodSet("kidney-beans-dry", "white-beans-dry", "black-beans-dry", "pinto-beans-dry");
+const LECTIN_BEANS = foodSet(
+  "kidney-beans-dry",
+  "white-beans-dry",
+  "black-beans-dry",
+  "pinto-beans-dry",
+  "borlotti-dry",
+  "butter-beans-dry",
+  "soybeans-dry",
+);
 /** The first bean in the vessel that has to boil. */
 const beanIn = (row: Computed, { kin }: RuleContext): FoodId | null =>
   row.outcome.after.batch.solids.foods.find((f) => LECTIN_BEANS.has(kin(f))) ?? null;

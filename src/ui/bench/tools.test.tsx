@@ -86,21 +86,21 @@ describe("under the step in hand", () => {
     );
   };
   test("minutes by kind with their range, what it needs, the bite, and how sure it is", () => {
-    remarks("feast-joint", "joint-press");
+    remarks("torn-filling", "torn-press");
     expect(
       screen.getByText(
-        /2 min hands-on \(2 min to 3 min\), 40 min by itself \(36 min to 58 min\); 38 min to 1 h 01 in all\./,
+        /2 min hands-on \(2 min to 3 min\), 25 min by itself \(36 min to 58 min\); 38 min to 1 h 01 in all\./,
       ),
     ).toBeInTheDocument();
     expect(screen.getByText(/Bite: more firm, more chew, less juice, more hold \(estimate\)/)).toBeInTheDocument();
     expect(screen.getByText(/Terzaghi consolidation; time ±2×/)).toBeInTheDocument();
   });
   test("what fails in some of the runs says in how many", () => {
-    remarks("feast-joint", "joint-press", true, 0.88);
+    remarks("torn-filling", "torn-press", true, 0.88);
     expect(screen.getByText(/In 12 % of the runs behind the ranges this step/)).toBeInTheDocument();
   });
   test("the oven, a machine and the fridge are named", () => {
-    remarks("feast-joint", "joint-finish", false);
+    remarks("torn-filling", "torn-bake", false);
     expect(screen.getByText(/Needs the oven at 210 °C\./)).toBeInTheDocument();
   });
   test("cautions stand with their authority", () => {
@@ -157,17 +157,17 @@ describe("scaling by what is in hand", () => {
   });
 });
 
-test("a chain of fifteen and more goes on in rows, and says where the part goes", () => {
-  const joint = plannedOf(DEMO_DISHES.find((d) => d.id === "feast-joint") as (typeof DEMO_DISHES)[number]);
-  const part = joint.dishes[0]?.parts[0] as typeof first;
+test("a long chain goes on in rows, and says where the part goes", () => {
+  const torn = plannedOf(DEMO_DISHES.find((d) => d.id === "torn-filling") as (typeof DEMO_DISHES)[number]);
+  const part = torn.dishes[0]?.parts[0] as typeof first;
   show(
-    <InTheBowl part={part} plan={joint} ranges={null} stepId={null} textContext={textContext} onSelect={jest.fn()} />,
+    <InTheBowl part={part} plan={torn} ranges={null} stepId={null} textContext={textContext} onSelect={jest.fn()} />,
   );
-  // 800 px hold seven columns of 104: thirteen vessels are seven and six.
+  // 800 px hold seven columns of 104: ten vessels are seven and three.
   expect(document.querySelectorAll("svg[viewBox]")).toHaveLength(2);
   const names = within(screen.getByRole("region", { name: "In the bowl" })).getAllByRole("button");
-  expect(names).toHaveLength(13);
-  expect(names[2]).toHaveAccessibleName(/^Press: 4\d\d g.*left$/);
+  expect(names).toHaveLength(10);
+  expect(names[2]).toHaveAccessibleName(/^Press: 3\d\d g.*left$/);
 });
 test("in numbers, every figure of a step with its range", () => {
   const key = first.rows.find((r) => r.step.kind === "squeeze")?.key ?? "";

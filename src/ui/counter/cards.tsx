@@ -29,7 +29,7 @@ export function NextCard({ next }: { next: NextThing }) {
       <Flex gap="5" align="center" wrap={{ base: "wrap", md: "nowrap" }}>
         <Box flex="1" minW={{ base: "100%", md: "0" }}>
           <Text fontSize="lg">{next.when}</Text>
-          <Heading as="h2" fontSize={{ base: "2xl", md: "4xl" }} my="1">
+          <Heading as="h2" fontSize={{ base: "2xl", md: "4xl" }} lineHeight="1.15" my="1">
             {next.title}
           </Heading>
           <Text fontSize="lg" maxW="42ch">

@@ -1,6 +1,6 @@
 "use client";
 
-import { Box, chakra, HStack, Input, Textarea } from "@chakra-ui/react";
+import { Box, chakra, HStack, Input } from "@chakra-ui/react";
 import { type ChangeEvent, useId, useState } from "react";
 
 interface NumberFieldProps {
@@ -217,9 +217,14 @@ export function TextField({
         </chakra.label>
       )}
       {wraps ? (
-        <Textarea
+        <chakra.textarea
           {...field}
           rows={1}
+          w="100%"
+          display="block"
+          borderWidth="1px"
+          rounded="md"
+          fontSize="sm"
           minH="10"
           py="2"
           lineHeight="1.4"

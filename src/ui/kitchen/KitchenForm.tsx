@@ -184,6 +184,11 @@ function People({ eaters, newId, onEater, onRemoveEater }: KitchenFormProps) {
                 </Mark>
               );
             })}
+          </Flex>
+          <Flex gap="1" wrap="wrap" mt="2" align="center">
+            <Text fontSize="sm" color="quiet" me="1">
+              Eats
+            </Text>
             {DIETS.map((d) => (
               <Mark
                 key={d}

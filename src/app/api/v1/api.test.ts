@@ -46,12 +46,12 @@ test.each(DEMO_DISHES.map((d) => [d.id, d] as const))(
   },
 );
 test("a step that cannot be done is a reason in the answer, and the rest is computed", async () => {
-  const joint = DEMO_DISHES.find((d) => d.id === "feast-joint") as (typeof DEMO_DISHES)[number];
-  const dish = editStep(joint, "joint-thaw", (s) => (s.kind === "thaw" ? { ...s, minutes: 300 } : s));
+  const torn = DEMO_DISHES.find((d) => d.id === "torn-filling") as (typeof DEMO_DISHES)[number];
+  const dish = editStep(torn, "torn-thaw", (s) => (s.kind === "thaw" ? { ...s, minutes: 300 } : s));
   const body = await (await send(postPlan, { ...input, supper: { ...input.supper, dishes: [dish] } })).json();
-  const [main, gravy] = body.dishes[0].parts;
+  const [main, dressing] = body.dishes[0].parts;
   expect(main.rows.find((r: { state: string }) => r.state === "blocked").failure).toEqual({ kind: "still-frozen" });
-  expect(gravy.endG).toBeGreaterThan(100);
+  expect(dressing.endG).toBeGreaterThan(100);
 });
 test("ranges come when asked for", async () => {
   const body = await (await send(postPlan, { ...input, samples: 20 })).json();
