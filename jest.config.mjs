@@ -19,5 +19,9 @@ const ui = await createJestConfig({
 
 // next/jest leaves node_modules as they are; these ship ES modules only.
 const esm = ["/node_modules/(?!(temporal-polyfill|temporal-utils|temporal-spec)/)"];
-const config = { projects: [core, ui].map((project) => ({ ...project, transformIgnorePatterns: esm })) };
+const config = {
+  // A slow machine under load is no failure.
+  testTimeout: 30_000,
+  projects: [core, ui].map((project) => ({ ...project, transformIgnorePatterns: esm })),
+};
 export default config;

@@ -4,13 +4,13 @@ import { useRouter } from "next/navigation";
 import { useCallback, useMemo, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
 import { headCount } from "@/core/dish/dish";
-import { entryOf } from "@/core/notebook/entry";
+import { type Entry, entryOf } from "@/core/notebook/entry";
 import type { Plan } from "@/core/plan";
 import { solidsG, totalG } from "@/core/process/contents";
 import type { LogEntry } from "@/core/process/log";
 import { correctByReading } from "@/core/process/weighIn";
 import { writeMinutes } from "@/core/quantities/write";
-import { paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
+import { cutShort, paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
 import { rowsOf, takesUp } from "@/core/schedule/work";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
@@ -21,7 +21,7 @@ import { type RemarkText, describeOpen } from "@/ui/wording/facts";
 import { describeStep } from "@/ui/wording/stepText";
 import { describeAllergenChange, describePace } from "@/ui/wording/stove";
 import { titledWork, type TitledMove } from "@/ui/wording/tasks";
-import { writeDay } from "@/ui/wording/time";
+import { writeCountdown, writeDay } from "@/ui/wording/time";
 import { CUES } from "@/ui/wording/steps";
 import { describeWeighInFailure } from "@/ui/wording/failures";
 import { type TextContext } from "@/ui/wording/words";
@@ -97,6 +97,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const at = stepInHand(moves, progress) ?? 0;
   const move = moves[at] as TitledMove;
   const row = rows.get(move.key);
+  const titleOf = (key: string) => moves.find((m) => m.key === key)?.title ?? "";
   const log = useCallback((...entries: LogEntry[]) => changes.append(cooking.row.id, entries), [cooking.row.id]);
 
   const timers = runningTimers(progress, rows, now).map((t) => {
@@ -118,31 +119,45 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const startsOnNext = offered?.of === "step" && !progress.timers.has(move.key);
 
   const takenUp = row ? takesUp(plan, row) : [];
+  const [asked, setAsked] = useState<string | null>(null);
+  const [stopped, setStopped] = useState<{ step: string; minutes: number } | null>(null);
+  const short = cutShort(timers, takenUp, moves[at + 1] === undefined);
+  const asks =
+    short !== null && asked === move.key
+      ? `“${titleOf(short.step)}” has ${writeCountdown(short.leftMs)} left. Its timer stays when you go on.`
+      : null;
+  const end = async (ended: Entry["ended"], last: readonly LogEntry[]) => {
+    const stamp = instant();
+    const entries: LogEntry[] = [...last, { kind: "finished", at: stamp }];
+    const entry = entryOf({
+      id: newId("entry"),
+      cooking: cooking.row.id,
+      startedAt: cooking.row.startedAt,
+      finishedAt: stamp,
+      supper,
+      planned,
+      actual: plan,
+      log: [...cooking.log, ...entries],
+      ended,
+    });
+    await changes.finish(cooking.row.id, entries, entry);
+    router.push(`/notebook?e=${encodeURIComponent(entry.id)}`);
+  };
   const next = async () => {
+    // What is cut short is asked once: the second press goes on.
+    if (short !== null && asked !== move.key) return setAsked(move.key);
+    setAsked(null);
     const following = moves[at + 1];
     const stamp = instant();
     const entries: LogEntry[] = [{ kind: "done", at: stamp, step: move.key }];
     // Who has drained the strips needs no timer for their soak any more.
-    for (const t of timers) if (takenUp.includes(t.step)) entries.push({ kind: "timer-off", at: stamp, step: t.step });
+    for (const t of timers)
+      if (takenUp.includes(t.step) && t.leftMs <= 0) entries.push({ kind: "timer-off", at: stamp, step: t.step });
     if (offered && startsOnNext) entries.push({ kind: "timer", at: stamp, step: move.key, minutes: offered.minutes });
     if (following) {
       if (!progress.begunAt.has(following.key)) entries.push({ kind: "begun", at: stamp, step: following.key });
       await log(...entries);
-    } else {
-      entries.push({ kind: "finished", at: stamp });
-      const entry = entryOf({
-        id: newId("entry"),
-        cooking: cooking.row.id,
-        startedAt: cooking.row.startedAt,
-        finishedAt: stamp,
-        supper,
-        planned,
-        actual: plan,
-        log: [...cooking.log, ...entries],
-      });
-      await changes.finish(cooking.row.id, entries, entry);
-      router.push(`/notebook?e=${encodeURIComponent(entry.id)}`);
-    }
+    } else await end("finished", entries);
   };
   const previous = moves[at - 1];
   const back = previous ? () => void log({ kind: "reopened", at: instant(), step: previous.key }) : null;
@@ -165,7 +180,16 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const loadG = load?.key === move.key ? load.grams : Math.round(plannedG);
   const [keysOn, setKeysOn] = useKeysOn();
   const startTimer = () => timer && void log({ kind: "timer", at: instant(), step: move.key, minutes: timer.minutes });
-  const stopTimer = (step: string) => void log({ kind: "timer-off", at: instant(), step });
+  const stopTimer = (step: string) => {
+    const timer = timers.find((t) => t.step === step);
+    if (timer && timer.leftMs > 0) setStopped({ step, minutes: timer.leftMs / 60_000 });
+    void log({ kind: "timer-off", at: instant(), step });
+  };
+  const bringBack = () => {
+    if (stopped === null) return;
+    setStopped(null);
+    void log({ kind: "timer", at: instant(), step: stopped.step, minutes: stopped.minutes });
+  };
   useSingleKeys({
     Space: { run: () => void next(), clicks: true },
     b: { run: () => back?.() },
@@ -200,6 +224,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
     timer: progress.timers.has(move.key) ? null : timer,
     startsOnNext,
     nextTitle: moves[at + 1]?.title ?? null,
+    asks,
     scale: weighable
       ? {
           units,
@@ -236,7 +261,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
       news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
       changed={changed}
       textContext={textContext}
-      titleOf={(key) => moves.find((m) => m.key === key)?.title ?? ""}
+      titleOf={titleOf}
       keysOn={keysOn}
       onKeys={setKeysOn}
       onNext={() => void next()}
@@ -244,6 +269,11 @@ function Cooking({ view, plan, planned }: CookingProps) {
       onCue={(seen) => void log({ kind: "cue", at: instant(), step: move.key, seen })}
       onTimer={startTimer}
       onTimerOff={stopTimer}
+      stopped={
+        stopped && !progress.timers.has(stopped.step) ? { title: titleOf(stopped.step), onBringBack: bringBack } : null
+      }
+      onStay={() => setAsked(null)}
+      onGiveUp={() => void end("given-up", [])}
     />
   );
 }

@@ -2,6 +2,7 @@ import type { Household } from "@/core/formats/household";
 import { nextWeekday } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { demoEntries } from "@/demo/notebook";
 
 const SUNDAY = 7;
 
@@ -16,6 +17,6 @@ export function demoHousehold(now: number, timeZone: string): Household {
     dishes: DEMO_DISHES,
     suppers: [demoSupper(serveAt)],
     cookings: [],
-    entries: [],
+    entries: demoEntries(serveAt),
   } as unknown as Household;
 }

@@ -184,6 +184,7 @@ export const EntrySchema = v.strictObject({
   startedAt: instant,
   finishedAt: instant,
   servedForAt: instant,
+  ended: v.picklist(["finished", "given-up"]),
   rows: list(
     v.strictObject({
       key: id,

@@ -122,6 +122,8 @@ const FROM_3: Version = {
     foods: foodOf3,
     dishes: dishOf3,
     suppers: supperOf3,
+    // Every entry was of a supper that came to the table: nothing could be given up.
+    entries: (entry) => ({ ended: "finished", ...entry }),
     cookings: (cooking) => {
       const input = plain(cooking.input, "input");
       return {

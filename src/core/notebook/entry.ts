@@ -26,6 +26,8 @@ export interface Entry {
   readonly startedAt: string;
   readonly finishedAt: string;
   readonly servedForAt: string;
+  /** Whether it came to the table, or was given up on the way. */
+  readonly ended: "finished" | "given-up";
   readonly rows: readonly EntryRow[];
   readonly saltPerEaterG: number | null;
   /** 0–10, or not said. */
@@ -74,9 +76,20 @@ export interface Finished {
   /** The plan with everything that was weighed. */
   readonly actual: Plan;
   readonly log: readonly LogEntry[];
+  readonly ended: Entry["ended"];
 }
 /** The entry of a cooking that ends now; bite and note are still to be said. */
-export const entryOf = ({ id, cooking, startedAt, finishedAt, supper, planned, actual, log }: Finished): Entry => ({
+export const entryOf = ({
+  id,
+  cooking,
+  startedAt,
+  finishedAt,
+  supper,
+  planned,
+  actual,
+  log,
+  ended,
+}: Finished): Entry => ({
   id,
   supper: supper.id,
   cooking,
@@ -85,6 +98,7 @@ export const entryOf = ({ id, cooking, startedAt, finishedAt, supper, planned, a
   startedAt,
   finishedAt: new Date(finishedAt).toISOString(),
   servedForAt: supper.serveAt,
+  ended,
   rows: entryRows(planned, log),
   saltPerEaterG: actual.perEater.saltG,
   bite: null,

@@ -46,6 +46,18 @@ export function runningTimers(progress: Progress, rows: ReadonlyMap<StepKey, Row
   });
 }
 
+/**
+ * The timer that still has time left for what is done now: of something that this step takes up, or, when the supper is over, of
+ * anything. Null when nothing is cut short.
+ *
+ * @param takenUp steps whose result this step takes up
+ */
+export const cutShort = (
+  timers: readonly RunningTimer[],
+  takenUp: readonly StepKey[],
+  isLast: boolean,
+): RunningTimer | null => timers.find((t) => t.leftMs > 0 && (isLast || takenUp.includes(t.step))) ?? null;
+
 /** Minutes behind the plan (0 when not), and minutes ahead of it. */
 export interface Pace {
   readonly lateMin: number;

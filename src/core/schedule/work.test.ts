@@ -8,7 +8,7 @@ import { burnersOf } from "./burners";
 import { type Coming, nextUp } from "./nextUp";
 import { schedule, type Schedule } from "./schedule";
 import { scheduleQuestion } from "./question";
-import { minutesUnattended, paceOf, runningTimers, stepInHand, timerOf } from "./underWay";
+import { cutShort, minutesUnattended, paceOf, runningTimers, stepInHand, timerOf } from "./underWay";
 import { waitsBetween } from "./waits";
 import { orderOfWork, rowsOf, takesUp } from "./work";
 
@@ -82,6 +82,15 @@ describe("under way", () => {
     const all = progressOf(moves.map((m, i) => ({ kind: "done", at: i, step: m.key }) as const));
     expect(stepInHand(moves, all)).toBe(moves.length - 1);
     expect(stepInHand([], begun)).toBeNull();
+  });
+  test("leaving is asked while something it takes up has time left, and at the end while anything has", () => {
+    const running = (step: string, leftMs: number) => ({ step, leftMs, totalMs: 60_000, where: "worktop" as const });
+    const timers = [running("a.soak", 5_000), running("a.boil", -1)];
+    expect(cutShort(timers, ["a.soak"], false)?.step).toBe("a.soak");
+    expect(cutShort(timers, ["a.boil"], false)).toBeNull();
+    expect(cutShort(timers, [], false)).toBeNull();
+    expect(cutShort(timers, [], true)?.step).toBe("a.soak");
+    expect(cutShort([running("a.boil", 0)], ["a.boil"], true)).toBeNull();
   });
   test("a timer is for what passes by itself, else for a batch, else there is none", () => {
     const outcome = (id: string) => {

@@ -84,6 +84,7 @@ export function Notebook(props: NotebookProps) {
                   <Text fontWeight="600">{entry.name}</Text>
                   <Text fontSize="sm" color="quiet">
                     {day}
+                    {entry.ended === "given-up" && " · given up"}
                     {entry.bite !== null && ` · bite ${entry.bite} of 10`}
                   </Text>
                 </Link>

@@ -12,6 +12,7 @@ const entry: Entry = {
   startedAt: "2026-11-29T17:40:00.000Z",
   finishedAt: "2026-11-29T19:04:00.000Z",
   servedForAt: "2026-11-29T19:00:00.000Z",
+  ended: "finished" as const,
   rows: [
     { key: "d.squeeze", part: "Strips", step: "squeeze", plannedMin: 3, actualMin: 5, plannedG: 368, weighedG: 418 },
     { key: "d.sear", part: "Strips", step: "sear", plannedMin: 14, actualMin: null, plannedG: 381, weighedG: null },

@@ -1,6 +1,7 @@
 "use client";
 
 import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import { Card, Do, Key, Quiet, Remark, Tick } from "../frame/controls";
 import { CautionRemark } from "../frame/CautionRemark";
 import { writeCountdown } from "../wording/time";
@@ -73,6 +74,14 @@ export function Stove(props: StoveProps) {
           ))}
         </Stack>
         <Box flex="1" minH="4" />
+        {step.asks !== null && (
+          <Remark tone="watch" fontSize="lg" role="alert">
+            {step.asks}{" "}
+            <Quiet minH="11" px="4" ms="2" onClick={props.onStay}>
+              Stay here
+            </Quiet>
+          </Remark>
+        )}
         <Flex
           gap="3"
           mt="4"
@@ -95,11 +104,15 @@ export function Stove(props: StoveProps) {
             Back <Key>B</Key>
           </Quiet>
           <Do minH="16" fontSize="xl" flex={{ base: "3", md: "1" }} whiteSpace="normal" py="2" onClick={props.onNext}>
-            {step.nextTitle === null
-              ? "Done: on the table"
-              : step.startsOnNext && step.timer
-                ? `Start ${step.timer.label}, next: ${step.nextTitle}`
-                : `Done, next: ${step.nextTitle}`}{" "}
+            {step.asks !== null
+              ? step.nextTitle === null
+                ? "Go on: on the table"
+                : `Go on, next: ${step.nextTitle}`
+              : step.nextTitle === null
+                ? "Done: on the table"
+                : step.startsOnNext && step.timer
+                  ? `Start ${step.timer.label}, next: ${step.nextTitle}`
+                  : `Done, next: ${step.nextTitle}`}{" "}
             <Key>space</Key>
           </Do>
         </Flex>
@@ -108,6 +121,14 @@ export function Stove(props: StoveProps) {
         {timers.map((t, i) => (
           <TimerCard key={t.step} timer={t} number={i + 1} onOff={() => props.onTimerOff(t.step)} />
         ))}
+        {props.stopped && (
+          <Remark tone="plain" role="status">
+            Stopped: {props.stopped.title}.{" "}
+            <Quiet minH="11" px="4" ms="2" onClick={props.stopped.onBringBack}>
+              Bring it back
+            </Quiet>
+          </Remark>
+        )}
         <Card p="4" flex="1">
           <Heading as="h2" fontSize="md" color="quiet" fontWeight="600">
             after this
@@ -135,9 +156,30 @@ export function Stove(props: StoveProps) {
           <Tick mt="3" fontSize="sm" color="quiet" on={props.keysOn} onTick={props.onKeys}>
             single keys: space next, B back, W weigh, T timer, 1 to 9 stop a timer
           </Tick>
+          <GiveUp onGiveUp={props.onGiveUp} />
         </Card>
       </Stack>
     </Grid>
+  );
+}
+
+/** A cooking that came to nothing is kept in the notebook as such; asked once, since it ends here. */
+function GiveUp({ onGiveUp }: { onGiveUp: () => void }) {
+  const [asked, setAsked] = useState(false);
+  if (!asked)
+    return (
+      <Quiet mt="3" fontSize="sm" onClick={() => setAsked(true)}>
+        Give up this cooking
+      </Quiet>
+    );
+  return (
+    <Remark tone="watch" mt="3" role="alert">
+      It ends here and is kept in the notebook as given up. To go on later, just close the page.
+      <HStack gap="2" mt="2">
+        <Quiet onClick={onGiveUp}>Give it up</Quiet>
+        <Quiet onClick={() => setAsked(false)}>Go on cooking</Quiet>
+      </HStack>
+    </Remark>
   );
 }
 

@@ -101,6 +101,7 @@ describe("a step", () => {
         startsOnNext: false,
         scale: null,
         nextTitle: "Brown · Mushroom cream",
+        asks: null,
         ...step,
       },
       timers: [timer, { ...timer, step: "d.boil", title: "Boil · Mash", leftMs: -5_000 }],
@@ -123,6 +124,9 @@ describe("a step", () => {
       onCue: jest.fn(),
       onTimer: jest.fn(),
       onTimerOff: jest.fn(),
+      stopped: null,
+      onStay: jest.fn(),
+      onGiveUp: jest.fn(),
       ...more,
     };
     return { props, ...show(<Stove {...props} />) };
@@ -142,6 +146,28 @@ describe("a step", () => {
     expect(screen.getByRole("timer", { name: "Boil · Mash, worktop" })).toHaveTextContent("time is up: bends?");
     await user.click(screen.getByRole("button", { name: "Stop timer: Boil · Mash" }));
     expect(props.onTimerOff).toHaveBeenCalledWith("d.boil");
+  });
+  test("what is cut short is asked, with the way to stay; a stopped timer can be brought back", async () => {
+    const bringBack = jest.fn();
+    const { props, user } = stove(
+      { stopped: { title: "Boil · Mash", onBringBack: bringBack } },
+      { asks: "“Soak · Strips” has 1:05 left. Its timer stays when you go on." },
+    );
+    expect(screen.getByRole("alert")).toHaveTextContent("has 1:05 left");
+    expect(screen.getByRole("button", { name: /Go on, next: Brown/ })).toBeInTheDocument();
+    await user.click(screen.getByRole("button", { name: "Stay here" }));
+    expect(props.onStay).toHaveBeenCalledTimes(1);
+    await user.click(screen.getByRole("button", { name: "Bring it back" }));
+    expect(bringBack).toHaveBeenCalledTimes(1);
+  });
+  test("giving up is asked before it ends", async () => {
+    const { props, user } = stove();
+    await user.click(screen.getByRole("button", { name: "Give up this cooking" }));
+    expect(props.onGiveUp).not.toHaveBeenCalled();
+    await user.click(screen.getByRole("button", { name: "Go on cooking" }));
+    await user.click(screen.getByRole("button", { name: "Give up this cooking" }));
+    await user.click(screen.getByRole("button", { name: "Give it up" }));
+    expect(props.onGiveUp).toHaveBeenCalledTimes(1);
   });
   test("a step that goes on by itself starts its timer with the next", () => {
     stove({}, { startsOnNext: true });

@@ -26,6 +26,8 @@ export interface StoveStep {
   readonly startsOnNext: boolean;
   readonly scale: ScaleProps | null;
   readonly nextTitle: string | null;
+  /** Asked once before the step is left: a timer that has time left. Null when there is nothing to ask, or it was asked. */
+  readonly asks: string | null;
 }
 export interface StripPiece {
   readonly key: string;
@@ -52,4 +54,8 @@ export interface StoveProps {
   readonly onCue: (seen: boolean) => void;
   readonly onTimer: () => void;
   readonly onTimerOff: (step: string) => void;
+  /** A timer that was stopped a moment ago, to be brought back. */
+  readonly stopped: { readonly title: string; readonly onBringBack: () => void } | null;
+  readonly onStay: () => void;
+  readonly onGiveUp: () => void;
 }
