@@ -14,7 +14,7 @@ test("a block frozen and thawed: the clock reaches days back, and too short a th
   await page.getByRole("button", { name: /^Thaw:/ }).click();
   await expect(page.getByText(/Surely thawed by then: it takes/)).toBeVisible();
   const hours = page.getByLabel("For", { exact: true });
-  await hours.fill("20");
+  await hours.fill("6");
   await hours.press("Enter");
   await expect(page.getByText(/Still frozen inside: it takes .* Faster and safe: cold water/)).toBeVisible();
   await page.getByRole("button", { name: /^Press:/ }).click();
@@ -23,7 +23,7 @@ test("a block frozen and thawed: the clock reaches days back, and too short a th
   await expect.poll(() => vessel(page, "Press")).toMatch(/^Press: \d+ g/);
   await openStage(page, "Clock");
   await expect(page.getByText("Freeze · Torn tofu", { exact: true })).toBeVisible();
-  await expect(page.getByText(/^Wed 2 Dec|^Thu 3 Dec/).first()).toBeVisible();
+  await expect(page.getByText(/^Thu 3 Dec|^Fri 4 Dec/).first()).toBeVisible();
 });
 
 test("amounts in a cook's words, a tin that has to be asked, a food of the cook's own", async ({ page }) => {
@@ -85,9 +85,8 @@ test("steps are dragged, moved by keys and undone; every kind can be added", asy
   await expect.poll(order).toEqual(["Weigh", "Soak", "Squeeze", "Drain", "Marinate", "Sear"]);
   await page.getByRole("button", { name: /^Redo:/ }).click();
   const kinds = await page.getByLabel("Kind of step").locator("option").allInnerTexts();
-  expect(kinds.length).toBe(48);
+  expect(kinds.length).toBe(49);
   await page.getByLabel("Kind of step").selectOption("Keep warm");
-  await page.getByRole("button", { name: "Add a step" }).click();
   await expect(page.getByRole("heading", { name: /Keep warm/ })).toBeVisible();
 });
 

@@ -98,6 +98,7 @@ describe("each clearing takes what its words say and no other", () => {
       name: "S",
       eaters: 4,
       rows: [],
+      ended: "finished" as const,
       saltPerEaterG: null,
       bite: 7,
       note: "",
@@ -212,6 +213,7 @@ const households = fc
         startedAt: at,
         finishedAt: at,
         servedForAt: at,
+        ended: "given-up" as const,
         rows: [],
         saltPerEaterG: null,
         bite: null,
@@ -381,7 +383,11 @@ test("rows of version 3: what was boiled to a core is boiled until tender, in di
   const dish = { id: "d", name: "D", parts: [{ id: "p", steps: [boil, steam] }] };
   await old.table("dishes").put(dish);
   await old.table("suppers").put({ id: "x", serveAt: "2026-11-29T19:00:00.000Z", dishes: [dish] });
-  await old.table("cookings").put({ id: "c", supper: "x", input: { supper: { id: "x", dishes: [dish] } } });
+  await old.table("cookings").put({
+    id: "c",
+    supper: "x",
+    input: { supper: { id: "x", dishes: [dish] }, eaters: [{ id: "e", avoids: ["gluten"], small: true }], foods: [] },
+  });
   old.close();
 
   const db = new JadePanDb(name);
@@ -396,6 +402,12 @@ test("rows of version 3: what was boiled to a core is boiled until tender, in di
     expect(boiled).not.toHaveProperty("coreC");
     expect(steamed).toMatchObject({ coreC: 85, minutes: null, wrapped: true });
   }
+  expect((await db.cookings.get("c"))?.input.eaters[0]).toEqual({
+    id: "e",
+    avoids: ["gluten", "wheat"],
+    diets: [],
+    age: "under-5",
+  });
   expect(await db.aside.count()).toBe(0);
   db.close();
 });

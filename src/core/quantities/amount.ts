@@ -225,6 +225,20 @@ export function readAmount(text: string, spoons: SpoonSystem): Amount {
   return { kind: "count", count: spread(low, high, packed ? SPREAD.pack : share), of, sizeG: null };
 }
 
+/**
+ * What is left of a line when the amount at its beginning is taken off: the food's words.
+ *
+ *     wordsAfterAmount("160 g soy strips") // => "soy strips"
+ *     wordsAfterAmount("2 tbsp of mustard") // => "mustard"
+ *     wordsAfterAmount("miso") // => "miso"
+ */
+export function wordsAfterAmount(text: string): string {
+  const match = new RegExp(String.raw`^${RANGE}\s*(.*)$`).exec(plainText(text));
+  if (!match?.[1]) return text.trim();
+  const rest = (match[3] ?? "").replace(/^[.\s]+/, "");
+  return (unitIn(rest) === null ? rest : rest.replace(/^(fl oz|fluid ounces?|\S+)\s*/, "")).replace(/^of\s+/, "");
+}
+
 function unitIn(rest: string): string | null {
   const two = /^(fl oz|fluid ounces?)\b/.exec(rest);
   if (two) return singular(two[1] as string);

@@ -78,13 +78,13 @@ export function Bench(props: BenchProps) {
               textContext={textContext}
             />
             <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
-              <AddStep disabled={props.frozen} onAdd={actions.addStep} />
+              <AddStep after={row.step.kind} disabled={props.frozen} onAdd={actions.addStep} />
             </Box>
           </Card>
         )}
         {part && !row && (
           <Card p="4">
-            <AddStep disabled={props.frozen} onAdd={actions.addStep} />
+            <AddStep after={null} disabled={props.frozen} onAdd={actions.addStep} />
           </Card>
         )}
         {part && (

@@ -2,14 +2,15 @@
 
 import { chakra, HStack, Stack } from "@chakra-ui/react";
 import { Plus, X } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
 import { addLine, removeLine, setLine } from "@/core/dish/edit";
 import { weighAmount } from "@/core/foods/measure";
 import type { Line } from "@/core/process/step";
-import { readAmount } from "@/core/quantities/amount";
+import { readAmount, wordsAfterAmount } from "@/core/quantities/amount";
 import { writeMass, writeMassRange } from "@/core/quantities/write";
 import { IconDo, Quiet } from "../frame/controls";
 import { NumberField } from "../frame/fields";
-import { FoodPicker } from "../foods/FoodPicker";
+import { FoodPicker, FoodSearch } from "../foods/FoodPicker";
 import { describeQuestion } from "../wording/words";
 import type { BenchActions } from "./benchProps";
 import type { SelectedStep } from "./StepForm";
@@ -57,8 +58,31 @@ export function Lines({
       says: `${text.trim()} = ${writeMass(likely, units)} (${writeMassRange(low, high, units)})`,
     };
   };
+  const [adding, setAdding] = useState(false);
+  const group = useRef<HTMLDivElement>(null);
+  const [toFill, setToFill] = useState(false);
+  const count = step.adds.length;
+  // A food that came without an amount asks for one: its field is where one types next.
+  useEffect(() => {
+    if (!toFill) return;
+    const fields = group.current?.querySelectorAll<HTMLInputElement>("input[inputmode]");
+    const last = fields?.[fields.length - 1];
+    last?.focus();
+    last?.select();
+    setToFill(false);
+  }, [toFill, count]);
+  /** A new line, with the amount that was typed before its name, else to be filled in. */
+  const add = (food: string, typed: string) => {
+    const known = foods.find((f) => f.id === food);
+    const amount = readAmount(typed, kitchen.spoons);
+    const weighed = known && amount.kind !== "question" ? weighAmount(known, amount) : null;
+    const massG = weighed?.ok ? weighed.value.likely : 100;
+    onEdit("Add a food", (s) => addLine(s, { kind: "food", food, massG: massG / factor }));
+    setAdding(false);
+    if (!weighed?.ok) setToFill(true);
+  };
   return (
-    <Stack gap="2" aria-label="What goes in" role="group">
+    <Stack gap="2" aria-label="What goes in" role="group" ref={group}>
       {step.adds.map((line, i) => (
         <HStack key={i} gap="1.5" align="flex-start">
           {line.kind === "food" ? (
@@ -133,12 +157,18 @@ export function Lines({
           </IconDo>
         </HStack>
       ))}
-      <HStack gap="2" wrap="wrap">
-        <Add
-          says="Food"
-          disabled={frozen}
-          onAdd={() => onEdit("Add a food", (s) => addLine(s, { kind: "food", food: "water", massG: 100 / factor }))}
+      {adding && (
+        <FoodSearch
+          label="Food to add, with its amount if you like"
+          value={null}
+          foods={foods}
+          onClose={() => setAdding(false)}
+          onChoose={add}
+          onOwn={(own, typed) => onOwnFood(wordsAfterAmount(own), (food) => add(food, typed))}
         />
+      )}
+      <HStack gap="2" wrap="wrap">
+        <Add says="Food" disabled={frozen} onAdd={() => setAdding(true)} />
         {parts[0] && (
           <Add
             says="Part"

@@ -170,8 +170,15 @@ describe("the step in hand", () => {
     await user.paste("miso");
     await user.click(await screen.findByRole("option", { name: /^Miso/ }));
     expect(edited(onEdit, marinate).adds[0]).toMatchObject({ food: "miso", massG: 30 });
+    // "+ Food" adds nothing by itself; the amount may stand before the name.
+    const before = onEdit.mock.calls.length;
     await user.click(screen.getByRole("button", { name: "Food" }));
-    expect(edited(onEdit, marinate).adds).toHaveLength(7);
+    await screen.findByRole("combobox", { name: /^Food to add/ });
+    expect(onEdit).toHaveBeenCalledTimes(before);
+    await user.paste("2 tbsp tahini");
+    await user.click(await screen.findByRole("option", { name: /^Tahini/ }));
+    expect(edited(onEdit, marinate).adds.at(-1)).toMatchObject({ kind: "food", food: "tahini" });
+    expect((edited(onEdit, marinate).adds.at(-1) as { massG: number }).massG).toBeCloseTo(30, -1);
     await user.click(screen.getByRole("button", { name: "Part" }));
     expect(edited(onEdit, marinate).adds.at(-1)).toEqual({ kind: "part", part: "sauce", share: 1 });
     await user.click(screen.getByRole("button", { name: "Take Tamari out" }));

@@ -205,9 +205,14 @@ test("the sauce's strips are said to go into it", () => {
 });
 test("every kind of step can be added", async () => {
   const onAdd = jest.fn();
-  const { user } = show(<AddStep disabled={false} onAdd={onAdd} />);
-  expect(screen.getAllByRole("option")).toHaveLength(48);
+  const { user } = show(<AddStep after="squeeze" disabled={false} onAdd={onAdd} />);
+  expect(screen.getAllByRole("option")).toHaveLength(49);
   await user.selectOptions(screen.getByLabelText("Kind of step"), "Thaw");
-  await user.click(screen.getByRole("button", { name: "Add a step" }));
-  expect(onAdd).toHaveBeenCalledWith("thaw");
+  expect(onAdd).toHaveBeenLastCalledWith("thaw");
+  // What usually comes after a squeeze stands there to be pressed; "/" leads to it.
+  (document.activeElement as HTMLElement).blur();
+  await user.keyboard("/");
+  expect(screen.getByRole("button", { name: "Marinate" })).toHaveFocus();
+  await user.keyboard("{Enter}");
+  expect(onAdd).toHaveBeenLastCalledWith("marinate");
 });

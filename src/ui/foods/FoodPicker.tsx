@@ -6,7 +6,7 @@ import { useState } from "react";
 import type { Food } from "@/core/foods/food";
 
 /** The search comes when it is asked for: a step may hold ten foods, and one of them is changed. */
-const FoodSearch = dynamic(() => import("./FoodSearch").then((m) => m.FoodSearch), { ssr: false });
+export const FoodSearch = dynamic(() => import("./FoodSearch").then((m) => m.FoodSearch), { ssr: false });
 
 export interface FoodPickerProps {
   readonly label: string;

@@ -1,9 +1,10 @@
 "use client";
 
 import { Box, chakra, Combobox, Portal, useListCollection } from "@chakra-ui/react";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import type { Food } from "@/core/foods/food";
 import { foodIndex } from "@/core/foods/search";
+import { wordsAfterAmount } from "@/core/quantities/amount";
 
 const MOST_SHOWN = 40;
 const OWN = "own:";
@@ -26,21 +27,25 @@ export function FoodSearch({
   onOwn,
 }: {
   readonly label: string;
-  readonly value: string;
+  /** The food in hand; null when one is to be added: then an amount may stand before its name. */
+  readonly value: string | null;
   readonly foods: readonly Food[];
   readonly onClose: () => void;
-  readonly onChoose: (food: string) => void;
-  readonly onOwn?: (name: string) => void;
+  readonly onChoose: (food: string, typed: string) => void;
+  readonly onOwn?: (name: string, typed: string) => void;
 }) {
   const index = useMemo(() => foodIndex(foods), [foods]);
-  const current = foods.find((f) => f.id === value)?.name ?? `${value} (unknown)`;
+  const adds = value === null;
+  const current = adds ? "160 g soy strips" : (foods.find((f) => f.id === value)?.name ?? `${value} (unknown)`);
+  const [typedAll, setTypedAll] = useState("");
   const { collection, set } = useListCollection<FoodRow>({
     initialItems: rowsOf(index.find("", MOST_SHOWN)),
     itemToValue: (row) => row.value,
     itemToString: (row) => row.label,
   });
   const look = (text: string) => {
-    const typed = text.trim();
+    const typed = adds ? wordsAfterAmount(text) : text.trim();
+    setTypedAll(text);
     const found = index.find(typed, MOST_SHOWN);
     const rows = rowsOf(found);
     if (onOwn && typed.length > 1 && !found.some((f) => f.name.toLowerCase() === typed.toLowerCase()))
@@ -55,12 +60,13 @@ export function FoodSearch({
       defaultOpen
       openOnClick
       selectionBehavior="preserve"
+      inputBehavior={adds ? "autohighlight" : "none"}
       onOpenChange={(e) => !e.open && onClose()}
       onInputValueChange={(e) => look(e.inputValue)}
       onValueChange={({ value: [picked] }) => {
         if (!picked) return;
-        if (picked.startsWith(OWN)) onOwn?.(picked.slice(OWN.length));
-        else onChoose(picked);
+        if (picked.startsWith(OWN)) onOwn?.(picked.slice(OWN.length), typedAll);
+        else onChoose(picked, typedAll);
       }}
       flex="1"
       minW="0"

@@ -17,6 +17,7 @@ const HERE: readonly { readonly at: string; readonly name: string; readonly line
     at: "/supper/bench",
     name: "On the Bench",
     lines: [
+      [["/"], "add a step"],
       [["↑", "↓"], "on a step's grip: move the step"],
       [["Ctrl Z"], "undo, outside of fields"],
       [["Ctrl Shift Z"], "redo"],

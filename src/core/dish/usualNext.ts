@@ -1,0 +1,57 @@
+import type { StepKind } from "../process/registry";
+
+/** What usually comes after a step of each kind, likeliest first (common practice). */
+const NEXT: Readonly<Partial<Record<StepKind, readonly StepKind[]>>> = {
+  weigh: ["soak", "cut", "rinse", "press"],
+  sort: ["rinse", "cook", "soak"],
+  cut: ["brown", "boil", "marinate", "sear"],
+  pulse: ["bind", "season", "simmer"],
+  mash: ["season", "bind", "hold"],
+  soak: ["drain", "cook", "pulse"],
+  cook: ["drain", "season", "serve"],
+  boil: ["mash", "season", "drain"],
+  steam: ["cool", "cut", "fry"],
+  blanch: ["squeeze", "pat", "pulse"],
+  gel: ["bind"],
+  drain: ["squeeze", "rinse", "pat", "cook"],
+  rinse: ["drain", "squeeze", "cook"],
+  squeeze: ["marinate", "brown", "cut", "sear"],
+  press: ["cut", "marinate", "slice"],
+  freeze: ["thaw"],
+  thaw: ["press", "squeeze"],
+  pat: ["coat", "sear", "fry"],
+  season: ["serve", "bind", "hold"],
+  marinate: ["sear", "bake", "drain", "coat"],
+  glaze: ["bake", "serve"],
+  toast: ["simmer", "pulse"],
+  batter: ["season"],
+  bind: ["rest", "shape"],
+  rest: ["shape", "serve"],
+  shape: ["fry", "bake", "coat", "steam"],
+  stuff: ["top", "bake"],
+  slice: ["serve", "marinate", "coat"],
+  coat: ["deep-fry", "bake", "air-fry", "fry"],
+  sear: ["simmer", "glaze", "serve"],
+  brown: ["simmer", "season", "thicken"],
+  sweat: ["simmer", "season"],
+  fry: ["simmer", "glaze", "hold"],
+  griddle: ["glaze", "serve"],
+  "deep-fry": ["season", "hold", "serve"],
+  "air-fry": ["glaze", "serve"],
+  bake: ["stand", "glaze", "serve"],
+  simmer: ["season", "thicken", "serve"],
+  reduce: ["thicken", "season"],
+  thicken: ["season", "serve"],
+  layer: ["top", "bake"],
+  top: ["bake"],
+  hold: ["serve"],
+  stand: ["slice", "serve"],
+  cool: ["store", "pulse", "rest"],
+  store: ["reheat", "thaw"],
+  reheat: ["season", "serve"],
+};
+const FIRST: readonly StepKind[] = ["weigh", "cut", "soak", "cook"];
+
+/** What usually comes next; after nothing, what a part begins with. */
+export const usualNext = (kind: StepKind | null): readonly StepKind[] =>
+  kind === null ? FIRST : (NEXT[kind] ?? ["season", "serve"]);
