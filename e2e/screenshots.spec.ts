@@ -1,4 +1,4 @@
-import { expect, LAST_STEP, loadDemo, step, test } from "./fixtures";
+import { expect, LAST_STEP, loadDemo, step, test, toTheTable } from "./fixtures";
 
 /** Pictures of each main view from the demo household: `npm run screenshots` after a build. */
 const shot = (name: string) => ({ path: `docs/screenshots/${name}.png` });
@@ -57,6 +57,8 @@ test("pictures", async ({ page }) => {
     await expect(step(page)).toHaveText(heading);
     await at(hour, minute);
     await page.getByRole("button", { name: /next:/ }).click();
+    const goOn = page.getByRole("button", { name: /^Go on, next:/ });
+    if (await goOn.isVisible()) await goOn.click();
   }
   await expect(step(page)).toContainText("Squeeze the strips");
   await expect(page.getByTestId("does")).toContainText("(335");
@@ -76,9 +78,11 @@ test("pictures", async ({ page }) => {
     if (LAST_STEP.test(await step(page).innerText())) break;
     const now = await step(page).innerText();
     await page.getByRole("button", { name: /next:/ }).click();
+    const goOn = page.getByRole("button", { name: /^Go on, next:/ });
+    if (await goOn.isVisible()) await goOn.click();
     await expect(step(page)).not.toHaveText(now);
   }
-  await page.getByRole("button", { name: /on the table/ }).click();
+  await toTheTable(page);
   await page.getByRole("radio", { name: "8 of 10" }).click();
   await page.getByLabel("Next time").fill("Squeeze in a cloth: the third batch cost three minutes.");
   await page.getByLabel("Next time").blur();

@@ -4,7 +4,19 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium as browserType, type Page } from "@playwright/test";
 import { chromium } from "../playwright.config";
-import { alerts, cookUntil, expect, LAST_STEP, loadDemo, openStage, step, test, vessel, watch } from "./fixtures";
+import {
+  alerts,
+  cookUntil,
+  expect,
+  LAST_STEP,
+  loadDemo,
+  openStage,
+  step,
+  test,
+  toTheTable,
+  vessel,
+  watch,
+} from "./fixtures";
 
 /** From any page of the house. */
 const exported = async (page: Page): Promise<string> => {
@@ -108,6 +120,12 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
 
   // Weigh-in after the squeeze: salt and water against hand arithmetic.
   await cookUntil(second, /Squeeze the strips/);
+  // It was drained with time left, which was asked: the timer stays until somebody stops it, and can be brought back.
+  await expect(second.getByRole("timer", { name: /Soak · Strips/ })).toHaveCount(1);
+  await second.getByRole("button", { name: "Stop timer: Soak · Strips" }).click();
+  await second.getByRole("button", { name: "Bring it back" }).click();
+  await expect(second.getByRole("timer", { name: /Soak · Strips/ })).toHaveCount(1);
+  await second.getByRole("button", { name: "Stop timer: Soak · Strips" }).click();
   await expect(second.getByRole("timer", { name: /Soak · Strips/ })).toHaveCount(0);
   await second.getByLabel("Weight typed, g").fill("90");
   await second.getByRole("button", { name: "Use this weight" }).click();
@@ -138,7 +156,7 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
 
   // To the end; the entry.
   await cookUntil(second, LAST_STEP);
-  await second.getByRole("button", { name: /on the table/ }).click();
+  await toTheTable(second);
   await second.waitForURL("**/notebook?e=*");
   await expect(second.getByRole("heading", { name: "Sunday supper" })).toBeVisible();
   await expect(second.getByRole("row", { name: /Squeeze · Strips/ })).toContainText("400 g");
@@ -164,7 +182,7 @@ test.describe("after cooking", () => {
       .getByLabel("Household file")
       .setInputFiles({ name: "household.json", mimeType: "application/json", buffer: Buffer.from(first) });
     await expect(other.getByRole("group", { name: "Import" })).toContainText(
-      "5 people, 13 dishes, 1 supper, 2 cookings, 1 entry",
+      "5 people, 13 dishes, 1 supper, 2 cookings, 7 entries",
     );
     await other.getByRole("button", { name: "Bring it in" }).click();
     await expect(other.getByText("The file has taken the place")).toBeVisible();

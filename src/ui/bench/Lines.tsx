@@ -60,17 +60,17 @@ export function Lines({
   };
   const [adding, setAdding] = useState(false);
   const group = useRef<HTMLDivElement>(null);
-  const [toFill, setToFill] = useState(false);
+  const toFill = useRef(false);
   const count = step.adds.length;
   // A food that came without an amount asks for one: its field is where one types next.
   useEffect(() => {
-    if (!toFill) return;
+    if (!toFill.current) return;
+    toFill.current = false;
     const fields = group.current?.querySelectorAll<HTMLInputElement>("input[inputmode]");
     const last = fields?.[fields.length - 1];
     last?.focus();
     last?.select();
-    setToFill(false);
-  }, [toFill, count]);
+  }, [count]);
   /** A new line, with the amount that was typed before its name, else to be filled in. */
   const add = (food: string, typed: string) => {
     const known = foods.find((f) => f.id === food);
@@ -79,7 +79,7 @@ export function Lines({
     const massG = weighed?.ok ? weighed.value.likely : 100;
     onEdit("Add a food", (s) => addLine(s, { kind: "food", food, massG: massG / factor }));
     setAdding(false);
-    if (!weighed?.ok) setToFill(true);
+    toFill.current = !weighed?.ok;
   };
   return (
     <Stack gap="2" aria-label="What goes in" role="group" ref={group}>
