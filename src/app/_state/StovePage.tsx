@@ -178,6 +178,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
   };
   const plannedG = plannedRow?.state === "computed" ? totalG(plannedRow.outcome.after.batch) : 0;
   const loadG = load?.key === move.key ? load.grams : Math.round(plannedG);
+  const touched = load?.key === move.key;
   const [keysOn, setKeysOn] = useKeysOn();
   const startTimer = () => timer && void log({ kind: "timer", at: instant(), step: move.key, minutes: timer.minutes });
   const stopTimer = (step: string) => {
@@ -193,7 +194,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
   useSingleKeys({
     Space: { run: () => void next(), clicks: true },
     b: { run: () => back?.() },
-    w: { run: () => weighable && take(loadG, "scale") },
+    w: { run: () => weighable && touched && take(loadG, "scale") },
     t: { run: startTimer },
     ...Object.fromEntries(
       Array.from({ length: 9 }, (_, i) => [String(i + 1), { run: () => timers[i] && stopTimer(timers[i].step) }]),
@@ -220,7 +221,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
     cue: CUES[computed.step.kind],
     cueSeen: progress.cues.has(move.key),
     cautions: view.cautions.filter((c) => c.step === move.key),
-    waitsFor,
+    waitsFor: asks === null ? waitsFor : null,
     timer: progress.timers.has(move.key) ? null : timer,
     startsOnNext,
     nextTitle: moves[at + 1]?.title ?? null,
@@ -236,6 +237,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
           takenG: lastReading?.kind === "weighed" ? lastReading.readingG : null,
           problem: problem?.key === move.key ? problem.says : null,
           loadG,
+          touched,
           onLoad: (grams) => setLoad({ key: move.key, grams }),
           onTake: take,
         }

@@ -17,13 +17,15 @@ export interface ScaleProps {
   readonly takenG: number | null;
   readonly problem: string | null;
   readonly loadG: number;
+  /** Something was put on the simulated scale at this step. */
+  readonly touched: boolean;
   readonly onLoad: (g: number) => void;
   readonly onTake: (g: number, by: "typed" | "scale") => void;
 }
 
 /**
- * The simulated kitchen scale that ships with the app: a slider stands in for putting food on it. A reading can be
- * typed instead, from the scale that stands in the kitchen.
+ * What the scale in the kitchen shows, typed; below it the simulated scale that ships with the app, where a slider stands in for
+ * putting food on it. Nothing is read off the simulated one before it was touched.
  */
 export function Scale(props: ScaleProps) {
   const { units, plannedG, range, lowestG, highestG, stepG, takenG, loadG } = props;
@@ -42,15 +44,57 @@ export function Scale(props: ScaleProps) {
   const problem = typing ?? props.problem;
   return (
     <Box bg="sunk" rounded="2xl" p={{ base: "3", md: "5" }} role="group" aria-label="Scale, bowl tared">
-      <Flex gap={{ base: "3", md: "6" }} align="center" wrap="wrap">
+      <HStack gap="2" wrap="wrap">
+        <Input
+          aria-label={`Weight typed, ${units === "us" ? "oz" : "g"}`}
+          placeholder="it weighs"
+          inputMode="decimal"
+          w="9rem"
+          h="14"
+          fontSize="xl"
+          bg="card"
+          borderColor="edge"
+          _placeholder={{ color: "quiet" }}
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+          onKeyDown={(e) => e.key === "Enter" && takeTyped()}
+        />
+        <Text color="quiet">{units === "us" ? "oz" : "g"}</Text>
+        <Quiet minH="14" px="5" fontSize="lg" onClick={takeTyped}>
+          Use this weight
+        </Quiet>
+        <Text color="quiet">
+          planned {writeMass(plannedG, units)}
+          {low !== high && ` (${low} to ${high})`}
+        </Text>
+        {takenG !== null && (
+          <Text fontWeight="600" ms="2">
+            ✓ weighed {writeMass(takenG, units)}
+          </Text>
+        )}
+      </HStack>
+      {problem && (
+        <Text role="alert" color="chilli" mt="2">
+          {problem}
+        </Text>
+      )}
+      <Flex
+        gap={{ base: "3", md: "6" }}
+        align="center"
+        wrap="wrap"
+        mt="3"
+        pt="3"
+        borderTopWidth="1px"
+        borderColor="line"
+      >
         <Box minW="7rem">
           <Text fontSize="sm" color="quiet">
-            scale (simulated), bowl tared
+            simulated scale, bowl tared
           </Text>
           <Text
             fontFamily="heading"
             fontWeight="700"
-            fontSize={{ base: "4xl", md: "5xl" }}
+            fontSize={{ base: "2xl", md: "3xl" }}
             lineHeight="1.1"
             data-testid="scale-display"
           >
@@ -84,10 +128,6 @@ export function Scale(props: ScaleProps) {
               left={x(shown)}
             />
           </Box>
-          <Text fontSize="sm" color="quiet">
-            planned {writeMass(plannedG, units)}
-            {low !== high && ` (${low} to ${high})`}
-          </Text>
           <chakra.input
             type="range"
             aria-label="Put on the simulated scale"
@@ -102,37 +142,10 @@ export function Scale(props: ScaleProps) {
             accentColor="var(--jp-colors-jade)"
           />
         </Box>
-        <Quiet minH="14" px="5" fontSize="lg" onClick={() => props.onTake(shown, "scale")}>
+        <Quiet px="4" disabled={!props.touched} onClick={() => props.onTake(shown, "scale")}>
           Take reading <Key>W</Key>
         </Quiet>
       </Flex>
-      <HStack mt="3" gap="2" wrap="wrap">
-        <Input
-          aria-label={`Weight typed, ${units === "us" ? "oz" : "g"}`}
-          placeholder="or type it"
-          inputMode="decimal"
-          w="8rem"
-          h="11"
-          bg="card"
-          borderColor="edge"
-          _placeholder={{ color: "quiet" }}
-          value={typed}
-          onChange={(e) => setTyped(e.target.value)}
-          onKeyDown={(e) => e.key === "Enter" && takeTyped()}
-        />
-        <Text color="quiet">{units === "us" ? "oz" : "g"}</Text>
-        <Quiet onClick={takeTyped}>Use this weight</Quiet>
-        {takenG !== null && (
-          <Text fontWeight="600" ms="2">
-            ✓ weighed {writeMass(takenG, units)}
-          </Text>
-        )}
-      </HStack>
-      {problem && (
-        <Text role="alert" color="chilli" mt="2">
-          {problem}
-        </Text>
-      )}
     </Box>
   );
 }

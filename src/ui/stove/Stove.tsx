@@ -74,25 +74,25 @@ export function Stove(props: StoveProps) {
           ))}
         </Stack>
         <Box flex="1" minH="4" />
-        {step.asks !== null && (
-          <Remark tone="watch" fontSize="lg" role="alert">
-            {step.asks}{" "}
-            <Quiet minH="11" px="4" ms="2" onClick={props.onStay}>
-              Stay here
-            </Quiet>
-          </Remark>
-        )}
         <Flex
           gap="3"
           mt="4"
           py="3"
-          wrap={{ base: "wrap", md: "nowrap" }}
+          wrap="wrap"
           position="sticky"
           bottom="0"
           bg="card"
           borderTopWidth="1px"
           borderColor="line"
         >
+          {step.asks !== null && (
+            <Remark tone="watch" w="100%" role="alert">
+              {step.asks}{" "}
+              <Quiet minH="11" px="4" ms="2" onClick={props.onStay}>
+                Stay here
+              </Quiet>
+            </Remark>
+          )}
           <Quiet
             minH="16"
             px="6"

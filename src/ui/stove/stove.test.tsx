@@ -26,6 +26,7 @@ describe("the scale", () => {
       takenG: null,
       problem: null,
       loadG: 368,
+      touched: true,
       onLoad: jest.fn(),
       onTake: jest.fn(),
       ...more,
@@ -37,6 +38,11 @@ describe("the scale", () => {
     expect(screen.getByTestId("scale-display")).toHaveTextContent("402 g");
     await user.click(screen.getByRole("button", { name: /Take reading/ }));
     expect(props.onTake).toHaveBeenCalledWith(402, "scale");
+  });
+  test("nothing is read off it before it was touched", async () => {
+    const { props, user } = scale({ touched: false });
+    await user.click(screen.getByRole("button", { name: /Take reading/ }));
+    expect(props.onTake).not.toHaveBeenCalled();
   });
   test("a typed weight counts in the unit of the house", async () => {
     const { props, user } = scale();
