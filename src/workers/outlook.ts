@@ -5,7 +5,8 @@ import type { Memory } from "@/core/quantities/memory";
 import { writeMinutes } from "@/core/quantities/write";
 import { scheduleQuestion } from "@/core/schedule/question";
 import { schedule } from "@/core/schedule/schedule";
-import { type RemarkText, describeOpen } from "@/ui/wording/facts";
+import type { RemarkText } from "@/ui/wording/facts";
+import { describeOpen } from "@/ui/wording/open";
 import { describeStep } from "@/ui/wording/stepText";
 import { titledWork } from "@/ui/wording/tasks";
 

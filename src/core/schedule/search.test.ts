@@ -1,6 +1,7 @@
 import { random } from "../process/__tests__/context";
 import { type Bound, closeNetwork } from "./network";
-import { handsBlocks, search, type SearchProblem } from "./search";
+import { handsBlocks } from "./objective";
+import { search, type SearchProblem } from "./search";
 
 /** Small random instances, solved again by looking at every combination of starts. */
 interface Small {

@@ -1,3 +1,5 @@
+import { better, type Found, handsBlocks } from "./objective";
+
 /**
  * The search behind `schedule()`: depth first over start times, latest first, in a closed temporal network, with
  * resource and interleaving checks as soon as a task is placed. The budget is a number of nodes, so equal input
@@ -29,13 +31,6 @@ export interface SearchProblem {
   readonly blocked: readonly (readonly [number, number])[];
   readonly apart: readonly (readonly [readonly number[], readonly number[]])[];
   readonly nodes: number;
-}
-/** Lexicographic: start as late as possible, then few blocks of hands-on work, then everything late. */
-export interface Found {
-  readonly starts: readonly number[];
-  readonly earliestStart: number;
-  readonly handsBlocks: number;
-  readonly sumOfStarts: number;
 }
 /** The best plan found and what is proven of it. */
 export interface SearchResult {
@@ -271,32 +266,4 @@ function energyBounds({ tasks, latest, capacity }: SearchProblem): number[] {
     });
     return work === 0 || units === 0 ? Infinity : Math.floor(end - work / units);
   });
-}
-
-function better(a: Found, b: Found): boolean {
-  if (a.earliestStart !== b.earliestStart) return a.earliestStart > b.earliestStart;
-  if (a.handsBlocks !== b.handsBlocks) return a.handsBlocks < b.handsBlocks;
-  return a.sumOfStarts > b.sumOfStarts;
-}
-
-/** Stretches of hands-on work without a gap. */
-export function handsBlocks(
-  problem: Pick<SearchProblem, "tasks" | "handsResource">,
-  starts: readonly number[],
-): number {
-  const busy = problem.tasks
-    .map((t, i) => ({
-      from: starts[i] as number,
-      to: (starts[i] as number) + t.duration,
-      hands: t.demand[problem.handsResource] ?? 0,
-    }))
-    .filter((t) => t.hands > 0)
-    .sort((a, b) => a.from - b.from);
-  let blocks = 0;
-  let end = -Infinity;
-  for (const { from, to } of busy) {
-    if (from > end) blocks++;
-    end = Math.max(end, to);
-  }
-  return blocks;
 }
