@@ -89,18 +89,21 @@ export async function toTheTable(page: Page): Promise<void> {
 }
 /** The last step of the demo supper. */
 export const LAST_STEP = /^Season the mushroom cream$/;
+/** On to the next step; a timer with time left is asked about once. */
+export async function pressNext(page: Page, now: string): Promise<void> {
+  await page.getByRole("button", { name: /next:/ }).click();
+  const goOn = page.getByRole("button", { name: /^Go on, next:/ });
+  await expect(async () => {
+    if ((await step(page).innerText()) === now && (await goOn.isVisible())) await goOn.click();
+    await expect(step(page)).not.toHaveText(now, { timeout: 500 });
+  }).toPass();
+}
 /** Presses on until the heading says what is wanted. */
 export async function cookUntil(page: Page, heading: RegExp): Promise<void> {
   for (let i = 0; i < 30; i++) {
     const now = await step(page).innerText();
     if (heading.test(now)) return;
-    await page.getByRole("button", { name: /next:/ }).click();
-    // A timer with time left is asked about once.
-    const goOn = page.getByRole("button", { name: /^Go on, next:/ });
-    await expect(async () => {
-      if ((await step(page).innerText()) === now && (await goOn.isVisible())) await goOn.click();
-      await expect(step(page)).not.toHaveText(now, { timeout: 500 });
-    }).toPass();
+    await pressNext(page, now);
   }
   throw new Error(`never came to ${heading}`);
 }

@@ -1,4 +1,4 @@
-import { expect, LAST_STEP, loadDemo, step, test, toTheTable } from "./fixtures";
+import { expect, LAST_STEP, loadDemo, pressNext, step, test, toTheTable } from "./fixtures";
 
 /** Pictures of each main view from the demo household: `npm run screenshots` after a build. */
 const shot = (name: string) => ({ path: `docs/screenshots/${name}.png` });
@@ -56,9 +56,7 @@ test("pictures", async ({ page }) => {
   ] as const) {
     await expect(step(page)).toHaveText(heading);
     await at(hour, minute);
-    await page.getByRole("button", { name: /next:/ }).click();
-    const goOn = page.getByRole("button", { name: /^Go on, next:/ });
-    if (await goOn.isVisible()) await goOn.click();
+    await pressNext(page, heading);
   }
   await expect(step(page)).toContainText("Squeeze the strips");
   await expect(page.getByTestId("does")).toContainText("(335");
@@ -77,10 +75,7 @@ test("pictures", async ({ page }) => {
     await at(18, minute);
     if (LAST_STEP.test(await step(page).innerText())) break;
     const now = await step(page).innerText();
-    await page.getByRole("button", { name: /next:/ }).click();
-    const goOn = page.getByRole("button", { name: /^Go on, next:/ });
-    if (await goOn.isVisible()) await goOn.click();
-    await expect(step(page)).not.toHaveText(now);
+    await pressNext(page, now);
   }
   await toTheTable(page);
   await page.getByRole("radio", { name: "8 of 10" }).click();

@@ -84,9 +84,13 @@ function coolingPerKg(bath: OilBath, seconds: number): number {
 export function largestBatchKg(bath: OilBath, floorC: number): Result<number, { kind: "cannot-hold"; floorC: number }> {
   if (bath.netW <= bath.lossWPerK * (floorC - bath.roomC)) return fail({ kind: "cannot-hold", floorC });
   let largest = Infinity;
+  let since = 0;
   for (let t = 1; t <= 1200; t++) {
     const cooling = coolingPerKg(bath, t);
-    if (cooling > 0) largest = Math.min(largest, (oilTempC(bath, 0, t) - floorC) / cooling);
+    const most = cooling > 0 ? (oilTempC(bath, 0, t) - floorC) / cooling : Infinity;
+    // There is one coldest moment: when it has been warmer again for two minutes, it has passed.
+    if (most < largest) [largest, since] = [most, 0];
+    else if (++since > 120 && largest < Infinity) break;
   }
   return succeed(largest);
 }

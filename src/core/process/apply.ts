@@ -51,7 +51,9 @@ export function applyDescribed(
   // How soft the least done of the pulses, grains and pasta are: as far as this step brought them, or dry as they come.
   const softness = soft === undefined ? leastSoft(after.softness, inputs, context) : soft.share;
   const set = marksOfHeat(marks, after);
-  const told = [...setFact(set, applied.value, context), ...undrained(descriptor, applied.value)];
+  const ofSetting = setFact(set, applied.value, context);
+  const ofBath = undrained(descriptor, applied.value);
+  const told = ofSetting.length === 0 ? ofBath : ofBath.length === 0 ? ofSetting : [...ofSetting, ...ofBath];
   // Heated again it begins a new way down.
   const cooling = after.cooling !== null && after.batch.tempC > vessel.batch.tempC + 1 ? null : after.cooling;
   if (
@@ -103,8 +105,8 @@ function settled(descriptor: StepDescriptor, before: Vessel, { after, inputs }: 
 const UNDRAINED_G = 5;
 /** Liquid that nobody drained: of this vessel, or brought along by a part. */
 function undrained(descriptor: StepDescriptor, { after, inputs }: Outcome): readonly Fact[] {
-  const own = descriptor.fitsBath || after.bath === null ? 0 : totalG(after.bath);
-  const massG = inputs.reduce((m, i) => (i.from === "part" ? m + i.bathG : m), own);
+  let massG = descriptor.fitsBath || after.bath === null ? 0 : totalG(after.bath);
+  for (const one of inputs) if (one.from === "part") massG += one.bathG;
   return massG < UNDRAINED_G ? NO_FACTS : [{ kind: "undrained", massG }];
 }
 

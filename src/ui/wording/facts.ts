@@ -107,7 +107,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "pressed":
       return {
         tone: fact.pressureKPa > 15 ? "watch" : "plain",
-        says: `${fact.pressureKPa.toFixed(1)} kPa: ${mass(fact.leavesG)} of liquor leaves, ${mass(fact.mostG)} if it stood for ever${fact.pressureKPa > 15 ? ". A soft block may bulge and break at the sides" : ""}.`,
+        says: `${fact.pressureKPa.toFixed(1)} kPa: ${mass(fact.leavesG)} of liquor leaves${fact.mostG - fact.leavesG < 1 ? ", all that this weight presses out" : `, ${mass(fact.mostG)} if it stood for ever`}${fact.pressureKPa > 15 ? ". A soft block may bulge and break at the sides" : ""}.`,
       };
     case "rinsed": {
       const [from, to] = [writePercent(fact.fromShare), writePercent(fact.toShare)];

@@ -130,7 +130,7 @@ export function wetMiddleAfter(
 ): number {
   const { shape, scale } = nearest(piece);
   const series = context.remember(`series ${name(shape)} ${heat.surface}`, () =>
-    heatingSeries(directionsOf(shape), MOIST_FOOD, heat.surface),
+    heatingSeries(directionsOf(shape), MOIST_FOOD, heat.surface, 8),
   );
   return middleAfter(series, heat, minutes / scale);
 }
