@@ -34,15 +34,17 @@ function each(row: Plain, key: string, reader: Reader): unknown[] {
   if (!Array.isArray(list)) throw new UnreadableRow(key);
   return list.map((item) => reader(plain(item, key)));
 }
+/** How dishes and suppers are read whose steps are read so. */
+function withSteps(step: Reader): readonly [dish: Reader, supper: Reader] {
+  const part: Reader = (row) => ({ ...row, steps: each(row, "steps", step) });
+  const dish: Reader = (row) => ({ ...row, parts: each(row, "parts", part) });
+  return [dish, (row) => ({ ...row, dishes: each(row, "dishes", dish) })];
+}
 
 /** Version 1 had no tins, spoons and kinds of machines, no heights of pans, no way of cutting, no chilled soaks. */
 const stepOf1: Reader = (step) =>
   step.kind === "cut" ? { how: "cut", ...step } : step.kind === "soak" ? { chilled: false, ...step } : step;
-const dishOf1: Reader = (dish) => ({
-  ...dish,
-  parts: each(dish, "parts", (part) => ({ ...part, steps: each(part, "steps", stepOf1) })),
-});
-const supperOf1: Reader = (supper) => ({ ...supper, dishes: each(supper, "dishes", dishOf1) });
+const [dishOf1, supperOf1] = withSteps(stepOf1);
 const eaterOf1: Reader = (eater) => ({ small: false, ...eater });
 const foodOf1: Reader = (food) => ({ packs: [], keeps: {}, like: null, ...food });
 const kitchenOf1: Reader = (kitchen) => ({
@@ -99,11 +101,7 @@ const stepOf3: Reader = (step) => {
       return step;
   }
 };
-const dishOf3: Reader = (dish) => ({
-  ...dish,
-  parts: each(dish, "parts", (part) => ({ ...part, steps: each(part, "steps", stepOf3) })),
-});
-const supperOf3: Reader = (supper) => ({ ...supper, dishes: each(supper, "dishes", dishOf3) });
+const [dishOf3, supperOf3] = withSteps(stepOf3);
 /** Nobody had told wheat from gluten: who avoids the one avoids both until they choose. Under five is kept until asked closer. */
 const eaterOf3: Reader = ({ small, ...eater }) => {
   const avoids = Array.isArray(eater.avoids) ? (eater.avoids as unknown[]) : [];

@@ -17,7 +17,7 @@ const VAPOUR_PER_CONVECTION = 1 / (0.8824 * 1014 * 0.87 ** (2 / 3) * 461.5 * 400
 /** Radiation of oven walls, W/m²K: of a still oven's 18 the air brings 11 (engineering estimate). Only moving air dries. */
 const RADIATION = 7;
 /** What of a surface coefficient is convection, 0–1. */
-export const convectiveShare = (surface: number): number => Math.max(0, (surface - RADIATION) / surface);
+const convectiveShare = (surface: number): number => Math.max(0, (surface - RADIATION) / surface);
 
 /** A piece in an oven: shape, half thickness m, surface W/m²K, start and oven °C. */
 export interface OvenPiece {

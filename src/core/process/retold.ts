@@ -24,7 +24,8 @@ export function retold(before: Outcome, corrected: Outcome, figures: (food: Food
         return state === null ? [] : [{ kind: "binding", state }];
       }
       case "thickness":
-        return thicknessFacts(after.batch, { figures });
+        // Round shaped pieces the sauce was told of alone; the scale had both on it and cannot say how much of each.
+        return pieces === null ? thicknessFacts(after.batch, { figures }) : [];
       case "pieces":
         return pieces === null ? [] : [{ ...fact, pieces }];
       default:

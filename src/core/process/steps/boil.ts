@@ -1,10 +1,11 @@
-import { diffusivityAt, slabRoots, uptakeSmallBath } from "../../models/diffusion";
+import { diffusivityAt } from "../../models/diffusion";
 import { minutesToReduce } from "../../models/reduction";
 import { fail, type Result, succeed } from "../../quantities/result";
 import { add, at, type Contents, liquor, mainFood, salt, subtract, totalG, water } from "../contents";
 import type { Fact, Input, StepContext, StepFailure, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
 import { coreFact, pieceShapeOf, SURFACES, volumeOverSurfaceM, wetCoreMinutes, wetMiddleAfter } from "./geometry";
+import { evenedOut, toEvenG } from "./smallBath";
 import { leastSoft } from "./soften";
 import { minutesToTender, tenderMm } from "./tender";
 import { defineStep, gear, numberOrNull, type StepWith } from "../descriptor";
@@ -114,12 +115,8 @@ function doneOf(
 
 /** Grams of salt that go from the bath into the pieces; below 0 they come out. Small bath, card 4. */
 function saltInto(pieces: Contents, bath: Contents, halfM: number, minutes: number, context: StepContext): number {
-  if (pieces.waterG <= 0 || bath.waterG <= 0) return 0;
-  const even = ((pieces.saltG + bath.saltG) / (pieces.waterG + bath.waterG)) * pieces.waterG;
-  const alpha = Number((bath.waterG / pieces.waterG).toPrecision(2));
-  const roots = context.remember(`slab roots ${alpha}`, () => slabRoots(alpha, 40));
   const fourier = (diffusivityAt(SALT_DIFFUSIVITY_25C, context.boilC) * minutes * 60) / halfM ** 2;
-  return (even - pieces.saltG) * uptakeSmallBath("slab", alpha, fourier, roots);
+  return toEvenG(pieces, bath, "saltG") * evenedOut(pieces, bath, fourier, context);
 }
 
 /** What the house knows of “boil”: settings, defaults, waits, weigh-in and rule. */

@@ -3,6 +3,7 @@ import { boilingPointC } from "../../models/boilingPoint";
 import { contents, context, fact, food, likely, refusal, run, vesselOf } from "../__tests__/context";
 import { NOTHING, saltShare, solidsG, totalG } from "../contents";
 import { EMPTY_VESSEL } from "../ledger";
+import { retold } from "../retold";
 import type { StepOf } from "../registry";
 
 describe("sear", () => {
@@ -78,6 +79,21 @@ describe("simmer and reduce", () => {
     expect(per100(balls)).toBeLessThan(0.5 * per100(mix));
     expect(per100(balls, food("wheat-flour", 15))).toBeGreaterThan(per100(balls) + 1);
     expect(kinds(mix)).toContain("thickness");
+  });
+  test("weighed, a sauce is told again as thicker; a sauce with balls in it is not told of all that lay on the scale", () => {
+    const mix = vesselOf(contents("chickpeas-cooked", 300), contents("wheat-flour", 20));
+    const pieces = { count: 11, eachG: 29, form: "ball", diameterMm: 38, thicknessMm: 38, lengthMm: 38 } as const;
+    const reading = (vessel: typeof mix) => {
+      const told = run(vessel, { ...newStep("simmer", "s"), adds: [food("water", 400)] });
+      const { batch } = told.after;
+      const lighter = { ...told, after: { ...told.after, batch: { ...batch, waterG: batch.waterG - 100 } } };
+      return { told, again: retold(told, lighter, likely.figures) };
+    };
+    const { told, again } = reading(mix);
+    expect(fact(again, "thickness").per100).toBeGreaterThan(fact(told, "thickness").per100);
+    const balls = reading({ ...mix, pieces });
+    expect(fact(balls.told, "thickness").per100).toBeGreaterThan(0);
+    expect(balls.again.facts.map((f) => f.kind)).not.toContain("thickness");
   });
   test("dry lentils that go into a sauce tell how soft they are; sour sauce and height slow them, cooked ones say nothing", () => {
     // Card 12: split red lentils take about a quarter of an hour at the boil; z 28 K makes 4 K below it 1.39 times that.

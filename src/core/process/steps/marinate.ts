@@ -1,10 +1,11 @@
 import { refilledMoisture } from "../../models/sponge";
-import { diffusivityAt, slabRoots, uptakeSmallBath } from "../../models/diffusion";
+import { diffusivityAt } from "../../models/diffusion";
 import { fail } from "../../quantities/result";
 import { add, type Contents, mainFood, moistureOf, NOTHING, portion, solidsG, subtract, totalG } from "../contents";
 import { type Input, type Fact, scaledInput, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } from "./common";
 import { pieceShapeOf, volumeOverSurfaceM } from "./geometry";
+import { evenedOut, toEvenG } from "./smallBath";
 import { defineStep, flag, minutes, saltTo, type StepWith } from "../descriptor";
 
 const FIELDS = { minutes, fit: flag, saltTo, chilled: flag } as const;
@@ -99,20 +100,15 @@ function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offe
 
 /** What wanders from the bowl into the pieces until then; what is evenly strong already stays where it is. */
 function wanderedIn(pieces: Contents, pool: Contents, fourier: number, context: StepContext): Contents {
-  if (pool.waterG <= 0 || pieces.waterG <= 0) return NOTHING;
-  const alpha = Number((pool.waterG / pieces.waterG).toPrecision(2));
-  const roots = context.remember(`slab roots ${alpha}`, () => slabRoots(alpha, 40));
-  const far = uptakeSmallBath("slab", alpha, fourier, roots);
-  const both = pool.waterG + pieces.waterG;
-  const into = (inPool: number, inPieces: number) =>
-    Math.max(0, (((inPool + inPieces) * pieces.waterG) / both - inPieces) * far);
+  const far = evenedOut(pieces, pool, fourier, context);
+  const into = (of: Parameters<typeof toEvenG>[2]) => Math.max(0, toEvenG(pieces, pool, of) * far);
   return {
     ...NOTHING,
     tempC: pool.tempC,
-    saltG: into(pool.saltG, pieces.saltG),
-    sugarG: into(pool.sugarG, pieces.sugarG),
-    acidG: into(pool.acidG, pieces.acidG),
-    umamiG: into(pool.umamiG, pieces.umamiG),
+    saltG: into("saltG"),
+    sugarG: into("sugarG"),
+    acidG: into("acidG"),
+    umamiG: into("umamiG"),
   };
 }
 
