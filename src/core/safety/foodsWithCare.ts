@@ -1,4 +1,6 @@
 import type { FoodId } from "../foods/food";
+import { processOf } from "../foods/process";
+import { mainFood } from "../process/contents";
 import {
   brings,
   type Computed,
@@ -38,18 +40,11 @@ const MADE_INTO = [
   "layer",
   "serve",
 ] as const;
-const LECTIN_BEANS = foodSet(
-  "kidney-beans-dry",
-  "white-beans-dry",
-  "black-beans-dry",
-  "pinto-beans-dry",
-  "borlotti-dry",
-  "butter-beans-dry",
-  "soybeans-dry",
-);
-/** The first bean in the vessel that has to boil. */
-const beanIn = (row: Computed, { kin }: RuleContext): FoodId | null =>
-  row.outcome.after.batch.solids.foods.find((f) => LECTIN_BEANS.has(kin(f))) ?? null;
+/** What has to boil is known by the mark; the food is named that brings it, or most of it where figures of its own do. */
+const beanIn = (row: Computed, { kin }: RuleContext): FoodId => {
+  const { batch } = row.outcome.after;
+  return batch.solids.foods.find((f) => processOf(kin(f)).raw === "raw-beans") ?? mainFood(batch) ?? "";
+};
 const PULSES = foodSet(...DRY_BEANS, "red-lentils", "green-lentils", "brown-lentils", "black-lentils");
 const SEAWEED = foodSet("seaweed-kombu", "seaweed-wakame", "seaweed-nori", "seaweed-hijiki");
 const HIJIKI = foodSet("seaweed-hijiki");
@@ -115,9 +110,8 @@ export const FOODS_WITH_CARE: readonly Rule[] = [
       const raw = row.outcome.after.marks.includes("raw-beans");
       // However it is served: wherever it is made into something, and at the last step of what comes to the table.
       const told = context.last || is(row, ...MADE_INTO);
-      const bean = beanIn(row, context);
-      return when(raw && told && bean !== null, {
-        food: bean ?? "",
+      return when(raw && told, {
+        food: beanIn(row, context),
         boilC: context.boilC,
         needsPressure: context.boilC < NEVER_BOILS_ENOUGH_C,
       });

@@ -26,6 +26,12 @@ const LUPIN = {
   per100: { ...ownFood("x", "x").per100, waterG: 70, sodiumMg: 5 },
   allergens: allergenTable(["lupin"]),
 };
+/** Of a file: figures of its own say that it has to boil, and it is like no built-in food. */
+const FIELD_BEANS = {
+  ...ownFood("own-beans", "Field beans"),
+  per100: { ...ownFood("x", "x").per100, waterG: 70, sodiumMg: 5 },
+  process: { raw: "raw-beans" as const },
+};
 /** Cautions of one part made of these steps, and of parts that are made before it. */
 function cautions(
   steps: readonly Step[],
@@ -51,7 +57,7 @@ function cautions(
       guests: 4 - eaters.length,
       dishes: [dish],
     },
-    foods: [LUPIN],
+    foods: [LUPIN, FIELD_BEANS],
     labels: [],
     kitchen,
     eaters,
@@ -352,6 +358,8 @@ test("beans are told at the last step, however they are served, by name, and wit
     { food: "kidney-beans-dry", needsPressure: false },
   ]);
   expect(told([step("cook", beans, { minutes: 9 })])).toHaveLength(1);
+  // Beans of a cook's own, known by nothing but their figures.
+  expect(told([step("pulse", [food("own-beans", 200)])])).toMatchObject([{ food: "own-beans" }]);
   expect(told([step("cook", beans, { minutes: 10 })])).toEqual([]);
   // Where water boils at 95 °C half an hour and soft are asked for; at 88 °C nothing will do.
   expect(told([step("cook", beans, { minutes: 25 })], 1500)).toHaveLength(1);
