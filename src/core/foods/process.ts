@@ -63,7 +63,7 @@ export interface CookFigures {
   readonly foams: boolean;
 }
 /** What a step has to see to first: food that must not be eaten as it is, cells that keep their water. */
-export type RawMark = "raw-beans" | "raw-mushrooms" | "raw-tempeh" | "raw-cells";
+export type RawMark = "raw-beans" | "raw-mushrooms" | "raw-tempeh" | "raw-cyanide" | "raw-cells";
 /** How a food behaves in the kitchen; what is missing is not known. */
 export interface ProcessFigures {
   readonly raw?: Exclude<RawMark, "raw-cells">;

@@ -368,6 +368,21 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     layerMm: estimate(8, 12, 20),
     keepsMoisture: 3,
   },
+  morels: {
+    raw: "raw-mushrooms",
+    brownedLoss: estimate(0.4, 0.5, 0.6),
+    layerMm: estimate(12, 18, 25),
+    keepsMoisture: 3,
+  },
+  "morels-dried": { raw: "raw-mushrooms", keepsMoisture: 3 },
+  "wild-mushrooms": {
+    raw: "raw-mushrooms",
+    brownedLoss: estimate(0.4, 0.5, 0.6),
+    layerMm: estimate(12, 18, 25),
+    keepsMoisture: 3,
+  },
+  cassava: { raw: "raw-cyanide" },
+  "bamboo-shoots-raw": { raw: "raw-cyanide" },
   enoki: {
     raw: "raw-mushrooms",
     brownedLoss: estimate(0.45, 0.55, 0.65),

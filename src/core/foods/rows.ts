@@ -38,15 +38,15 @@ banana-blossom | Banana blossom in brine, drained | vegetable | 92.3 1.5 0.3 5 4
 banana-peel | Peel of green bananas | vegetable | 89 0.9 1 8 6 1 5 | K low | also=plantain peel; piece=45; fridge=2; freezer=150
 
 red-lentils | Split red lentils, dry | pulse | 7.82 23.91 2.17 63.1 10.8 ? 7 | SR 16144 high | also=masoor dal, pink lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
-green-lentils | Green lentils, dry | pulse | 8.26 24.63 1.06 63.35 10.7 2.03 6 | SR 16069 high | also=Puy-style lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
-brown-lentils | Brown lentils, dry | pulse | 8.26 24.63 1.06 63.35 10.7 2.03 6 | SR 16069 high | ask=gluten; cup=192; pack=bag 500; cupboard=365
-black-lentils | Black lentils, dry | pulse | 8.26 24.63 1.06 63.35 10.7 2.03 6 | SR 16069 medium; as proxy | also=beluga lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
+green-lentils | Green lentils, dry | pulse | 8.26 24.63 1.06 63.35 16.8 2.03 6 | SR 16069 high; fibre by IFCT B014 | also=Puy-style lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
+brown-lentils | Brown lentils, dry | pulse | 8.26 24.63 1.06 63.35 16.8 2.03 6 | SR 16069 high; fibre by IFCT B014 | ask=gluten; cup=192; pack=bag 500; cupboard=365
+black-lentils | Black lentils, dry | pulse | 8.26 24.63 1.06 63.35 16.8 2.03 6 | SR 16069 medium; fibre by IFCT B014; as proxy | also=beluga lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
 lentils-cooked | Lentils, cooked, drained | pulse | 69.64 9.02 0.38 20.13 7.9 1.8 2 | SR 16070 high | ask=gluten; cup=198; fridge=3; freezer=90
 lentils-tinned | Lentils, tinned, drained | pulse | 72 7 0.4 17 5 1 210 | L low | ask=gluten, sulphites; cup=180; pack=tin 400/240; fridge=3
 split-peas | Split peas, dry | pulse | 11.27 24.55 1.16 60.37 25.5 8 15 | SR 16085 medium | also=yellow split peas, green split peas; ask=gluten; cup=197; pack=bag 500; cupboard=365
 mung-beans | Mung beans, dry | pulse | 9.05 23.86 1.15 62.62 16.3 6.6 15 | SR 16080 high | also=moong, green gram; ask=gluten; cup=207; pack=bag 500; cupboard=365
 black-eyed-peas | Black-eyed peas, dry | pulse | 11.95 23.52 1.26 60.03 10.6 6.9 16 | SR 16062 medium | also=cowpeas, black-eyed beans; cup=167; pack=bag 500; cupboard=365
-soybeans-dry | Soybeans, dry | pulse | 8.54 36.49 19.94 30.16 9.3 7.33 2 | SR 16108 high | also=soya beans; has=soy; ask=gluten; cup=186; pack=bag 500; cupboard=365
+soybeans-dry | Soybeans, dry | pulse | 8.54 36.49 19.94 30.16 22.6 7.33 2 | SR 16108 high; fibre by IFCT B025 | also=soya beans; has=soy; ask=gluten; cup=186; pack=bag 500; cupboard=365
 borlotti-dry | Borlotti beans, dry | pulse | 12.39 23.03 1.23 60.05 24.7 ? 6 | SR 16019 medium | also=cranberry beans, roman beans; cup=195; pack=bag 500; cupboard=365
 borlotti-tinned | Borlotti beans, tinned, drained | pulse | 69 7 0.5 20.5 6.5 0.6 230 | L low | also=cranberry beans; ask=sulphites; cup=175; pack=tin 400/240; fridge=3
 butter-beans-dry | Butter beans, dry | pulse | 10.17 21.46 0.69 63.38 19 8.5 18 | SR 16071 high | also=lima beans; cup=178; pack=bag 500; cupboard=365
@@ -69,7 +69,7 @@ pinto-beans-cooked | Pinto beans, cooked, drained | pulse | 62.95 9.01 0.65 26.2
 pinto-beans-tinned | Pinto beans, tinned, drained | pulse | 68 7 0.9 20 6 0.6 230 | L low | ask=sulphites; cup=171; pack=tin 400/240; fridge=3
 edamame | Edamame, shelled | pulse | 72.77 11.91 5.2 8.91 5.2 2.18 6 | SR 11212 medium | also=green soya beans, mukimame; has=soy; cup=155; pack=bag 400; freezer=240
 peas | Peas, frozen | pulse | 79.5 5.22 0.4 13.62 4.5 5 108 | SR medium | also=garden peas, petits pois; cup=134; pack=bag 900; freezer=240
-chickpea-flour | Chickpea flour | pulse | 10.28 22.39 6.69 57.82 10.8 10.85 64 | SR 16157 high | also=gram flour, besan, garbanzo flour; ask=gluten; cup=92; tbsp=5.8; cupboard=180
+chickpea-flour | Chickpea flour | pulse | 10.28 22.39 6.69 57.82 15.2 10.85 64 | SR 16157 high; fibre by IFCT B001 | also=gram flour, besan, garbanzo flour; ask=gluten; cup=92; tbsp=5.8; cupboard=180
 
 button-mushrooms | Button mushrooms | mushroom | 92.45 3.09 0.34 3.26 1 1.98 5 | SR 11260 high | also=champignons, white mushrooms, chestnut mushrooms; piece=18; cup=70; glutamate=0.04; fridge=5
 portobello | Portobello caps | mushroom | 92.82 2.11 0.35 3.87 1.3 2.5 9 | SR 11265 high | also=portabella, flat mushrooms; piece=84; cup=86; glutamate=0.04; fridge=5
@@ -79,6 +79,9 @@ enoki | Needle mushrooms (enoki) | mushroom | 88.34 2.66 0.29 7.81 2.7 0.22 3 | 
 shiitake | Shiitake, fresh | mushroom | 89.74 2.24 0.49 6.79 2.5 2.38 9 | SR 11238 high | piece=19; cup=72; glutamate=0.07; fridge=6
 shiitake-dried | Shiitake, dried | mushroom | 9.5 9.58 0.99 75.37 11.5 2.21 13 | SR 11268 high | also=dried black mushrooms; ask=sulphites; piece=3.6; glutamate=1; cupboard=365
 porcini-dried | Porcini, dried | mushroom | 10 26 3 55 24 3 30 | K low | also=ceps; ask=sulphites; glutamate=0.8; cupboard=365
+morels | Morels, fresh | mushroom | 89.61 3.12 0.57 5.1 2.8 0.6 21 | SR 11240 high | also=morel mushrooms; piece=13; cup=66; glutamate=0.05; fridge=3
+morels-dried | Morels, dried | mushroom | 10 27 5 48 25 5 180 | K low | also=dried morel mushrooms; ask=sulphites; glutamate=0.4; cupboard=365
+wild-mushrooms | Gathered mushrooms | mushroom | 90 2.5 0.5 6 2.5 1 6 | K low | also=foraged mushrooms, wild mushrooms, chanterelles, ceps fresh; glutamate=0.05; fridge=2
 lions-mane | Lion's mane mushroom | mushroom | 89.5 2.4 0.3 7 3 1 5 | K low | also=hericium, pom-pom mushroom; piece=120; fridge=4
 
 aubergine | Aubergine | vegetable | 92.3 0.98 0.18 5.88 3 3.53 2 | SR 11209 high | also=eggplant, brinjal, melanzana; piece=400; cup=82; fridge=5
@@ -101,6 +104,9 @@ ginger | Ginger, fresh | vegetable | 78.89 1.82 0.75 17.77 2 1.7 13 | SR 11216 h
 carrot | Carrot | vegetable | 88.29 0.93 0.24 9.58 2.8 4.74 69 | SR 11124 high | piece=61; cup=128; fridge=14
 celery | Celery | vegetable | 95.43 0.69 0.17 2.97 1.6 1.34 80 | SR 11143 high | has=celery; piece=40; stick=40; cup=101; fridge=10
 celeriac | Celeriac | vegetable | 88 1.5 0.3 9.2 1.8 1.6 100 | SR medium | also=celery root; has=celery; piece=600; cup=156; fridge=14
+cassava | Cassava, raw | vegetable | 59.68 1.36 0.28 38.06 1.8 1.7 14 | SR 11134 high | also=yuca, manioc; cup=206; fridge=4; freezer=180
+bamboo-shoots | Bamboo shoots, tinned | vegetable | 94.32 1.72 0.4 3.22 1.4 1.9 7 | SR 11029 high | also=sliced bamboo; cup=131; pack=tin 227/140; fridge=3
+bamboo-shoots-raw | Bamboo shoots, raw | vegetable | 91 2.6 0.3 5.2 2.2 3 4 | SR 11026 high | also=fresh bamboo; cup=151; fridge=7
 parsnip | Parsnip | vegetable | 79.53 1.2 0.3 17.99 4.9 4.8 10 | SR 11298 high | piece=150; cup=133; fridge=14
 beetroot | Beetroot | vegetable | 87.58 1.61 0.17 9.56 2.8 6.76 78 | SR 11080 high | also=beets; piece=82; cup=136; fridge=14
 swede | Swede | vegetable | 89.43 1.08 0.16 8.62 2.3 4.46 12 | SR 11435 high | also=rutabaga, neep; cup=140; fridge=14
@@ -212,6 +218,8 @@ molasses | Dark treacle | seasoning | 21.87 0 0.1 74.73 0 74.72 37 | SR 19304 hi
 walnuts | Walnuts | nut | 4.07 15.23 65.21 13.71 6.7 2.61 2 | SR 12155 high | has=nuts; cup=100; pack=bag 200; cupboard=90; freezer=365
 cashews | Cashews, raw | nut | 5.2 18.22 43.85 30.19 3.3 5.91 12 | SR 12087 high | has=nuts; cup=130; tbsp=9; pack=bag 200; cupboard=120
 pecans | Pecans | nut | 3.52 9.17 71.97 13.86 9.6 3.97 0 | SR 12142 high | has=nuts; cup=109; cupboard=90
+bitter-almonds | Bitter almonds | nut | 5 20 50 22 12 4 1 | K low | has=nuts; piece=1; cupboard=180
+apricot-kernels | Apricot kernels, bitter | nut | 5 25 45 22 8 6 3 | K low | also=bitter apricot kernels; ask=nuts; piece=0.5; cupboard=180
 almonds | Almonds | nut | 4.41 21.15 49.93 21.55 12.5 4.35 1 | SR 12061 high | has=nuts; cup=143; cupboard=180
 hazelnuts | Hazelnuts | nut | 5.31 14.95 60.75 16.7 9.7 4.34 0 | SR 12120 high | also=cobnuts, filberts; has=nuts; cup=135; cupboard=120
 peanut-butter | Peanut butter, unsalted | nut | 1.23 22.21 51.36 22.31 5 10.49 17 | SR medium | has=peanut; ask=nuts, soy, sesame; tbsp=16; cup=258; cupboard=90

@@ -12,7 +12,7 @@ const estimate = v.pipe(
 const holding = { holdsFrom: figure, holdsTo: figure, strength: figure };
 /** Process figures as a cooking keeps them. */
 export const ProcessSchema = v.strictObject({
-  raw: v.exactOptional(v.picklist(["raw-beans", "raw-mushrooms", "raw-tempeh"])),
+  raw: v.exactOptional(v.picklist(["raw-beans", "raw-mushrooms", "raw-tempeh", "raw-cyanide"])),
   cook: v.exactOptional(
     v.strictObject({
       zK: v.exactOptional(figure),

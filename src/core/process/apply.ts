@@ -136,7 +136,7 @@ function rawMarks(
   const left = marks.filter(
     (m) =>
       !(boiled && m === "raw-beans") &&
-      !(hot && (m === "raw-mushrooms" || m === "raw-tempeh")) &&
+      !(hot && (m === "raw-mushrooms" || m === "raw-tempeh" || m === "raw-cyanide")) &&
       !(open && m === "raw-cells"),
   );
   return left.length === marks.length ? marks : left;

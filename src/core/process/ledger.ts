@@ -13,7 +13,7 @@ export type { Fact, ShapedPieces } from "./fact";
 
 /** What was done to it that later steps have to know. */
 export type Mark = "frozen" | "frozen-thawed" | "set-by-heat" | RawMark;
-const RAW_MARKS: readonly Mark[] = ["raw-beans", "raw-mushrooms", "raw-tempeh", "raw-cells"];
+const RAW_MARKS: readonly Mark[] = ["raw-beans", "raw-mushrooms", "raw-tempeh", "raw-cyanide", "raw-cells"];
 /** What of a vessel is raw. */
 export const rawOf = (vessel: Vessel): readonly RawMark[] =>
   vessel.marks.filter((m): m is RawMark => RAW_MARKS.includes(m));

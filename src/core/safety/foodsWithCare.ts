@@ -45,6 +45,11 @@ const beanIn = (row: Computed, { kin }: RuleContext): FoodId => {
   const { batch } = row.outcome.after;
   return batch.solids.foods.find((f) => processOf(kin(f)).raw === "raw-beans") ?? mainFood(batch) ?? "";
 };
+/** Which of these foods comes in at this step. */
+const foodOf = (row: Computed, foods: ReadonlySet<FoodId>, { kin }: RuleContext): FoodId => {
+  const came = row.outcome.inputs.find((c) => c.from === "food" && foods.has(kin(c.food)));
+  return came?.from === "food" ? came.food : "";
+};
 const PULSES = foodSet(...DRY_BEANS, "red-lentils", "green-lentils", "brown-lentils", "black-lentils");
 const SEAWEED = foodSet("seaweed-kombu", "seaweed-wakame", "seaweed-nori", "seaweed-hijiki");
 const HIJIKI = foodSet("seaweed-hijiki");
@@ -54,10 +59,16 @@ const LECTIN = foodSet("kidney-beans-dry", "white-beans-dry");
 /** Potatoes, which two themes ask for. */
 export const POTATO = foodSet("potato", "baking-potato");
 const COOK_MUSHROOMS = foodSet("enoki", "shiitake", "shiitake-dried");
+const MORELS = foodSet("morels", "morels-dried");
+const FORAGED = foodSet("wild-mushrooms", ...MORELS);
+const CYANIDE = foodSet("cassava", "bamboo-shoots-raw");
+const BITTER = foodSet("apricot-kernels", "bitter-almonds");
 /** Sold and cooked frozen; kept with the figures of what they are thawed. */
 const FROZEN = foodSet("potato-nuggets");
 const BANANA = foodSet("banana-peel", "banana-blossom");
 
+/** From here on a pickle is kept, not eaten up; and so sour is its liquid (rules of thumb). */
+const PICKLE = { keptDays: 7, acidInWater: 0.01 } as const;
 /** A fifth of what poison centres hear of (this house's margin). */
 const NUTMEG_G = 1;
 const RAW_ANIMAL = foodSet(
@@ -146,6 +157,49 @@ export const FOODS_WITH_CARE: readonly Rule[] = [
     authority: "FDA / CDC",
     touches: (row, { last }) =>
       when((is(row, "serve") || last) && row.outcome.after.marks.includes("raw-mushrooms"), NO_FACTS),
+  }),
+  rule({
+    id: "morels",
+    severity: "warn",
+    authority: "FDA, morel advice of 2023, from memory",
+    touches: (row, context) => when(brings(row, MORELS, context), NO_FACTS),
+  }),
+  rule({
+    id: "foraged",
+    severity: "warn",
+    authority: "national poison centres; BfR",
+    touches: (row, context) => when(brings(row, FORAGED, context), NO_FACTS),
+  }),
+  rule({
+    id: "cyanide-raw",
+    severity: "warn",
+    authority: "FSANZ, cassava and bamboo shoots, from memory",
+    touches: (row, context) => (brings(row, CYANIDE, context) ? { food: foodOf(row, CYANIDE, context) } : null),
+  }),
+  rule({
+    id: "cyanide-served-raw",
+    severity: "stop",
+    authority: "FSANZ; BfR",
+    touches: (row, { last }) =>
+      when((is(row, "serve") || last) && row.outcome.after.marks.includes("raw-cyanide"), NO_FACTS),
+  }),
+  rule({
+    id: "bitter-kernels",
+    severity: "stop",
+    authority: "EFSA, 2016; BfR",
+    touches: (row, context) => when(brings(row, BITTER, context), NO_FACTS),
+  }),
+  rule({
+    id: "pickle-on-the-shelf",
+    severity: "warn",
+    authority: "USDA Complete Guide to Home Canning",
+    touches: (row) => {
+      const { batch, bath } = row.outcome.after;
+      const acidG = batch.acidG + (bath?.acidG ?? 0);
+      const waterG = batch.waterG + (bath?.waterG ?? 0);
+      const kept = row.step.kind === "store" && row.step.where === "fridge" && row.step.days >= PICKLE.keptDays;
+      return when(kept && acidG >= PICKLE.acidInWater * waterG, NO_FACTS);
+    },
   }),
   rule({
     id: "tempeh-served-raw",

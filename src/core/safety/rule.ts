@@ -49,6 +49,12 @@ export interface CautionFacts {
   readonly "from-frozen": object;
   readonly "mushrooms-raw": object;
   readonly "mushrooms-served-raw": object;
+  readonly morels: object;
+  readonly foraged: object;
+  readonly "cyanide-raw": { readonly food: FoodId };
+  readonly "cyanide-served-raw": object;
+  readonly "bitter-kernels": object;
+  readonly "pickle-on-the-shelf": object;
   readonly tempeh: { readonly leastC: number };
   readonly "tempeh-served-raw": object;
   readonly nutmeg: { readonly aHeadG: number };

@@ -231,6 +231,31 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
     [step("brown", [food("enoki", 100)]), step("serve")],
   ],
   ["tempeh", [step("weigh", [food("tempeh", 200)])], [tofu]],
+  ["morels", [step("cut", [food("morels", 100)])], [step("cut", [food("button-mushrooms", 100)])]],
+  [
+    "mushrooms-served-raw",
+    [step("cut", [food("morels", 100)])],
+    [step("cut", [food("morels", 100)]), step("boil", [water])],
+  ],
+  ["foraged", [step("weigh", [food("wild-mushrooms", 100)])], [step("weigh", [food("oyster-mushrooms", 100)])]],
+  ["cyanide-raw", [step("cut", [food("cassava", 300)])], [step("cut", [food("potato", 300)])]],
+  [
+    "cyanide-served-raw",
+    [step("cut", [food("bamboo-shoots-raw", 300)]), step("serve")],
+    [step("cut", [food("bamboo-shoots-raw", 300)]), step("boil", [water]), step("serve")],
+  ],
+  ["cyanide-served-raw", [step("cut", [food("cassava", 300)])], [step("weigh", [food("bamboo-shoots", 300)])]],
+  ["bitter-kernels", [step("season", [food("apricot-kernels", 5)])], [step("season", [food("almonds", 5)])]],
+  [
+    "pickle-on-the-shelf",
+    [tofu, step("marinate", [food("cider-vinegar", 400)]), step("store", [], { days: 7 })],
+    [tofu, step("marinate", [food("cider-vinegar", 400)]), step("store", [], { days: 6 })],
+  ],
+  [
+    "pickle-on-the-shelf",
+    [tofu, step("marinate", [food("cider-vinegar", 400)]), step("store", [], { days: 8 })],
+    [tofu, step("marinate", [food("cider-vinegar", 20), water]), step("store", [], { days: 8 })],
+  ],
   [
     "hot-blender",
     [step("simmer", [food("passata", 400)]), step("pulse", [], { to: "smooth" })],

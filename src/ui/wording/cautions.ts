@@ -68,6 +68,17 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
   "mushrooms-raw": () =>
     "Cook these mushrooms right through: enoki has carried Listeria, raw shiitake can bring a rash.",
   "mushrooms-served-raw": () => "These mushrooms have not been cooked. Not raw.",
+  morels: () =>
+    "Morels: never raw or half cooked. Boil or fry them right through, and throw the soaking water away; some people feel ill with alcohol beside them.",
+  foraged: () =>
+    "Gathered mushrooms: only those that somebody who knows them for certain has named, one by one. When in doubt, leave them out.",
+  "cyanide-raw": ({ food }, { foodName }) =>
+    `Raw ${foodName(food)} holds cyanide: peel it, slice it thin, boil it ten minutes or until tender in plenty of water, and throw that water away. From a tin it is cooked already.`,
+  "cyanide-served-raw": () => "This has not been cooked through: raw cassava and bamboo shoots hold cyanide.",
+  "bitter-kernels": () =>
+    "Bitter kernels hold so much cyanide that three small ones are too much for an adult and half of one for a small child. Take sweet almonds.",
+  "pickle-on-the-shelf": () =>
+    "This pickle lives in the fridge. For a shelf at room temperature take a tested canning recipe for just these amounts: too little acid there can mean botulism.",
   tempeh: ({ leastC }, { temp }) =>
     `Tempeh: steam 10 minutes or heat it to ${temp(leastC)}. White, grey and black spots are fine; pink, slime or ammonia is not.`,
   "banana-peel": ({ peel }) =>
