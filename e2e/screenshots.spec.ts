@@ -63,7 +63,7 @@ test("pictures", async ({ page }) => {
   await page.screenshot(shot("stove"));
   await page.getByLabel("Weight typed, g").fill("418");
   await page.getByRole("button", { name: "Use this weight" }).click();
-  await expect(page.getByLabel("What the weigh-in changed")).toContainText("batches");
+  await expect(page.getByLabel("What changes from here")).toContainText("batches");
   await page.setViewportSize({ width: 1280, height: 1000 });
   await page.screenshot(shot("stove-weighed"));
   await page.setViewportSize({ width: 390, height: 844 });

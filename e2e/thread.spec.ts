@@ -132,7 +132,7 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
   await expect(alerts(second)).toContainText("less than the dry food");
   await second.getByLabel("Weight typed, g").fill("418");
   await second.getByRole("button", { name: "Use this weight" }).click();
-  const changed = second.getByLabel("What the weigh-in changed");
+  const changed = second.getByLabel("What changes from here");
   await expect(changed).toContainText("50 g wetter than predicted");
   await expect(changed).toContainText("batches 2 → 3");
   await expect(changed).toContainText(/mustard 30 g → 13 g/);
@@ -144,13 +144,13 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
   const inMarinade = 0.4336 * (30 * 0.01 * (1.15 / 0.3934) + (18 * 5.586) / 100 / 0.3934);
   expect(Math.abs(Number(salt?.[1]) - (0.01 * (418 + marinade) - inMarinade) / 0.99)).toBeLessThan(0.1);
   await second.reload();
-  await expect(second.getByLabel("What the weigh-in changed")).toContainText("50 g wetter");
+  await expect(second.getByLabel("What changes from here")).toContainText("50 g wetter");
 
   // The simulated scale gives the same reading by one key.
   await second.getByLabel("Put on the simulated scale").fill("400");
   await expect(second.getByTestId("scale-display")).toHaveText("400 g");
   await second.keyboard.press("w");
-  await expect(second.getByLabel("What the weigh-in changed")).toContainText("18 g drier than predicted");
+  await expect(second.getByLabel("What changes from here")).toContainText("18 g drier than predicted");
   await second.getByRole("button", { name: /drips only when squeezed again/ }).click();
   await expect(second.getByRole("button", { name: /✓ drips only/ })).toHaveAttribute("aria-pressed", "true");
 

@@ -1,3 +1,4 @@
+import { ownFood } from "./foods/own";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { editStep, moveStep } from "./dish/edit";
 import { newStep } from "./process/registry";
@@ -217,7 +218,7 @@ describe("who can eat it", () => {
 });
 
 test("nothing but an unknown food stands between an eater and the supper: ask", () => {
-  const eaters = [{ id: "fin", name: "Fin", avoids: ["fish" as const], diets: [], age: null }];
+  const eaters = [{ id: "fin", name: "Fin", avoids: ["fish" as const], diets: [], dislikes: [], age: null }];
   const verdict = (dishes: typeof supper.dishes) =>
     plan({ ...input, eaters, supper: { ...supper, eaters: ["fin"], dishes } }).verdicts[0];
   const fishless = editStep(MUSTARD_STRIPS, "sauce-simmer", (s) => ({
@@ -236,6 +237,40 @@ test("nothing but an unknown food stands between an eater and the supper: ask", 
   expect(verdict([{ ...MUSTARD_STRIPS, parts: [] }])?.verdict).toBe("open");
   expect(verdict([fishless, { ...CARAWAY_PATTIES, parts: [] }])?.verdict).toBe("open");
   expect(verdict([{ ...fishless, parts: fishless.parts.filter((p) => p.id !== "strips") }])?.verdict).toBe("open");
+});
+
+test("what somebody dislikes is told with its parts, and so is an own food that is like it; nobody else's wish counts", () => {
+  const eaters = DEMO_EATERS.map((e) => ({ ...e, dislikes: e.id === "bram" ? ["tarragon", "dill"] : [] }));
+  const told = (i: PlanInput) => plan(i).disliked.map((d) => [d.eater, d.food, d.parts]);
+  expect(told({ ...input, eaters })).toEqual([["bram", "tarragon", ["Strips"]]]);
+  expect(told({ ...input, eaters, supper: { ...supper, eaters: ["oda"] } })).toEqual([]);
+  const mine = { ...ownFood("own-leaf", "Garden leaf"), like: "tarragon" };
+  const leaf = editStep(MUSTARD_STRIPS, "strips-marinate", (s) => ({
+    ...s,
+    adds: [{ kind: "food", food: "own-leaf", massG: 4 }],
+  }));
+  expect(told({ ...input, eaters, foods: [mine], supper: { ...supper, dishes: [leaf] } })).toEqual([
+    ["bram", "own-leaf", ["Strips"]],
+  ]);
+});
+
+test("another amount put in while cooking counts from its step on, in the grams of the vessel", () => {
+  const step = `${MUSTARD_STRIPS.id}.strips-marinate`;
+  const salt = { kind: "amount", at: 5, step, line: 2, massG: 40 } as const;
+  const row = (i: PlanInput, id: string) => plan(i).dishes[0]?.parts[0]?.rows.find((r) => r.step.id === id);
+  const after = (i: PlanInput, id: string) => {
+    const found = row(i, id);
+    return found?.state === "computed" ? totalG(found.outcome.after.batch) : NaN;
+  };
+  const logged = { ...input, log: [salt] };
+  const planned = row(input, "strips-marinate")?.step.adds[2] as { massG: number };
+  expect(row(logged, "strips-marinate")?.step.adds[2]).toMatchObject({ food: "tamari", massG: 40 });
+  expect(after(logged, "strips-squeeze")).toBe(after(input, "strips-squeeze"));
+  expect(plan(logged).perEater.saltG).toBeGreaterThan(plan(input).perEater.saltG as number);
+  // The last word counts; the amount that was planned changes nothing.
+  const back = { ...salt, at: 6, massG: planned.massG };
+  expect(after({ ...input, log: [salt, back] }, "strips-marinate")).toBeCloseTo(after(input, "strips-marinate"), 9);
+  expect(plan({ ...input, log: [{ ...salt, line: 99 }] }).perEater).toEqual(plan(input).perEater);
 });
 
 test("an unknown figure is never nought: the sum says at least", () => {

@@ -1,18 +1,27 @@
 import { type BindingAdvice, bindingAdvice } from "./bind/advice";
 import { type FoodBook, type FoodsSaid, openBook } from "./foods/book";
 import type { FoodLookup } from "./foods/food";
-import { type Dish, headCount, linesOf, type Part, scaleDish, servedParts, type Supper } from "./dish/dish";
+import {
+  type Dish,
+  headCount,
+  linesOf,
+  type Part,
+  scaleDish,
+  servedParts,
+  type Supper,
+  withAmounts,
+} from "./dish/dish";
 import { type Kitchen, kitchenFacts } from "./household/kitchen";
 import type { Eater } from "./household/people";
 import { totalG } from "./process/contents";
-import { type LogEntry, readings } from "./process/log";
+import { amountsPutIn, type LogEntry, readings, stepKey } from "./process/log";
 import { replay, type ReplayedPart, type ReplayWorld, type Row } from "./process/replay";
 import { STEP_REGISTRY, type StepRegistry } from "./process/registry";
 import type { PartId } from "./process/step";
 import { type Draw, likelyDraw } from "./quantities/draw";
 import { type Memory, newMemory } from "./quantities/memory";
 import { dietVerdicts, type DietVerdict } from "./safety/diets";
-import { eaterVerdicts, type Verdict } from "./safety/eaters";
+import { type Disliked, dislikedFoods, eaterVerdicts, type Verdict } from "./safety/eaters";
 import { taskNetOf } from "./schedule/fromPlan";
 import type { Apart, Lag, Task } from "./schedule/task";
 import { type SaltStanding, saltStanding } from "./season/standing";
@@ -65,6 +74,8 @@ export interface Plan {
   readonly verdicts: readonly Verdict[];
   /** The same for diets. */
   readonly diets: readonly DietVerdict[];
+  /** Foods of the supper that somebody at the table would rather not have. */
+  readonly disliked: readonly Disliked[];
   readonly perEater: PerEater;
   /** How many steps cannot be computed. */
   readonly blocked: number;
@@ -82,10 +93,13 @@ export interface PlanTools {
 export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): { dish: Dish; world: ReplayWorld }[] {
   const facts = kitchenFacts(input.kitchen);
   const weighed = readings(input.log);
+  const putIn = amountsPutIn(input.log);
   const memory = tools.memory ?? newMemory();
   const heads = Math.max(1, headCount(input.supper));
+  const asPutIn = (dish: Dish): Dish =>
+    putIn.size === 0 ? dish : withAmounts(dish, (step) => putIn.get(stepKey(dish.id, step.id)));
   return input.supper.dishes.map((dish) => ({
-    dish: scaleDish(dish, heads / dish.servings),
+    dish: asPutIn(scaleDish(dish, heads / dish.servings)),
     world: {
       ...facts,
       dishId: dish.id,
@@ -127,6 +141,7 @@ export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
     advice: replayed.flatMap(({ parts }) => parts.flatMap((p) => bindingAdvice(p.rows, book.food, book.figures))),
     verdicts,
     diets: dietVerdicts(input.supper, input.eaters, { ...book, saltG: eaten.saltG, saltAtLeast: eaten.saltAtLeast }),
+    disliked: dislikedFoods(input.supper, input.eaters, book.kin),
     perEater: eaten,
     blocked: rows.filter((r) => r.state === "blocked").length,
   };

@@ -1,7 +1,7 @@
 import type { Entry } from "@/core/notebook/entry";
 import { type LogEntry, progressOf } from "@/core/process/log";
-import type { CookingRow, JadePanDb } from "./db";
-import { type FieldChange, fieldChanges, type Row, withChanges } from "./fields";
+import type { CookingRow, JadePanDb, RecentRow } from "./db";
+import { type FieldChange, fieldChanges, type Row, untouchedSince, withChanges } from "./fields";
 
 /** Tables whose rows can be changed and changed back. */
 export const TABLES = [
@@ -42,6 +42,18 @@ export interface Change {
   readonly diffs: readonly Diff[];
 }
 
+/** So many of the last changes are kept across reloads. */
+export const RECENT_KEPT = 40;
+/** A change that was taken back later: what it was called, and how many fields stay because something newer lies on top. */
+export interface BroughtBack {
+  readonly label: string;
+  readonly stays: number;
+}
+
+/** A change of this page, and where the list of recent ones has it. */
+interface Kept extends Change {
+  readonly seq: number;
+}
 export interface History {
   readonly undoable: Change | null;
   readonly redoable: Change | null;
@@ -49,28 +61,54 @@ export interface History {
 
 /**
  * Every write of the household goes through here, each in one transaction. Edits can be taken back; what is noted at the
- * Stove cannot, it is only ever corrected by a later note. The history lives as long as the page.
+ * Stove cannot, it is only ever corrected by a later note. The history lives as long as the page; the last changes are kept
+ * longer, in `recent`, each to be taken back by itself.
  */
 export class Changes {
-  private done: Change[] = [];
-  private undone: Change[] = [];
+  private done: Kept[] = [];
+  private undone: Kept[] = [];
   private snapshot: History = { undoable: null, redoable: null };
   private readonly listeners = new Set<() => void>();
 
-  constructor(private readonly db: JadePanDb) {}
+  constructor(
+    private readonly db: JadePanDb,
+    private readonly now: () => number = Date.now,
+  ) {}
 
   async apply(label: string, edits: readonly Edit[]): Promise<void> {
     const diffs: Diff[] = [];
+    let seq = 0;
     await this.inOne(async () => {
       for (const edit of edits) {
         const fields = fieldChanges(await this.read(edit), edit.row);
-        diffs.push({ table: edit.table, id: edit.id, fields });
+        if (fields.length > 0) diffs.push({ table: edit.table, id: edit.id, fields });
         await this.write(edit);
       }
+      seq = await this.keep({ label, diffs, at: this.now(), takenBack: false });
     });
-    this.done.push({ label, diffs });
+    this.done.push({ label, diffs, seq });
     this.undone = [];
     this.tell();
+  }
+
+  /**
+   * Takes a change of the list of recent ones back, as a change of its own. What has been changed again since stays as it is by
+   * now, and is counted. Null when the list no longer holds it, or it was taken back already.
+   */
+  async bringBack(seq: number): Promise<BroughtBack | null> {
+    const change = await this.db.recent.get(seq);
+    if (change === undefined || change.takenBack) return null;
+    let stays = 0;
+    const edits: Edit[] = [];
+    for (const { table, id, fields } of change.diffs.slice().reverse()) {
+      const now = await this.read({ table, id });
+      const untouched = untouchedSince(now, fields);
+      stays += fields.length - untouched.length;
+      if (untouched.length > 0) edits.push({ table, id, row: withChanges(now, untouched, "taken back") });
+    }
+    await this.apply(`Brought back: ${change.label}`, edits);
+    await this.db.recent.update(seq, { takenBack: true });
+    return { label: change.label, stays };
   }
 
   /** Takes the last change back; its label, or null when there is none. */
@@ -109,7 +147,7 @@ export class Changes {
   };
   readonly current = (): History => this.snapshot;
 
-  private async move(from: Change[], to: Change[], how: "made" | "taken back"): Promise<string | null> {
+  private async move(from: Kept[], to: Kept[], how: "made" | "taken back"): Promise<string | null> {
     const change = from.pop();
     if (!change) return null;
     const diffs = how === "made" ? change.diffs : change.diffs.slice().reverse();
@@ -120,6 +158,7 @@ export class Changes {
         const grown = table === "log" && lengthOf(now) > lengthOf(withChanges(now, fields, other));
         if (!grown) await this.write({ table, id, row: withChanges(now, fields, how) });
       }
+      await this.db.recent.update(change.seq, { takenBack: how === "taken back" });
     });
     to.push(change);
     this.tell();
@@ -127,7 +166,13 @@ export class Changes {
   }
   private inOne(work: () => Promise<void>): Promise<void> {
     const tables = TABLES.map((t) => this.db.table(t));
-    return this.db.transaction("rw", tables, work);
+    return this.db.transaction("rw", [...tables, this.db.recent], work);
+  }
+  private async keep(row: Omit<RecentRow, "seq">): Promise<number> {
+    const seq = await this.db.recent.add(row);
+    const old = await this.db.recent.orderBy("seq").reverse().offset(RECENT_KEPT).primaryKeys();
+    await this.db.recent.bulkDelete(old);
+    return seq;
   }
   private async entriesOf(cooking: string): Promise<readonly LogEntry[]> {
     const rows = await this.db.log.where("cooking").equals(cooking).sortBy("seq");

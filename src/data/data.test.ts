@@ -10,7 +10,7 @@ import fc from "fast-check";
 import { frozenInput, inputUnderWay } from "@/core/cooking";
 import { processOf } from "@/core/foods/process";
 import { plan } from "@/core/plan";
-import { Changes, TABLES } from "./changes";
+import { Changes, RECENT_KEPT, TABLES } from "./changes";
 import { fieldChanges, withChanges } from "./fields";
 import { type CookingRow, JadePanDb } from "./db";
 import { cookingOf, editsFor, editsToClear, isEmpty, kitchenOf, logOf, planInputOf, readAll } from "./household";
@@ -398,6 +398,7 @@ test("rows of version 3: what was boiled to a core is boiled until tender, in di
     id: "e",
     avoids: ["gluten", "wheat"],
     diets: [],
+    dislikes: [],
     age: "under-5",
   });
   expect(await db.aside.count()).toBe(0);
@@ -455,6 +456,65 @@ describe("a cooking", () => {
     // The file takes it and gives it back.
     const read = readHousehold(writeHousehold(await readAll(db), "now"));
     expect(read.ok && read.value.cookings[0]?.input.foods.length).toBe(input.foods.length);
+  });
+});
+
+test("rows of version 4: nobody dislikes anything yet, the stand-in for a scale is off, and changes begin to be kept", async () => {
+  const name = `old-${Math.random()}`;
+  const old = new Dexie(name);
+  old.version(4).stores({ ...STORES_2, aside: "++id" });
+  const { scale, ...kitchen } = DEMO_KITCHEN;
+  void scale;
+  await old.table("kitchen").put({ id: "kitchen", kitchen });
+  await old.table("eaters").put({ id: "e", name: "E", avoids: [], diets: [], age: null });
+  old.close();
+  const db = new JadePanDb(name);
+  expect(await db.eaters.get("e")).toMatchObject({ dislikes: [] });
+  expect((await kitchenOf(db, "UTC")).scale).toBe("typed");
+  const changes = new Changes(db);
+  await changes.apply("Forget E", [{ table: "eaters", id: "e", row: null }]);
+  expect(await db.recent.count()).toBe(1);
+  db.close();
+});
+
+describe("recent changes outlast the page", () => {
+  const named = (id: string, name: string) => ({ id, name, avoids: [], diets: [], dislikes: [], age: null });
+  const rename = (name: string) => [{ table: "eaters" as const, id: "a", row: named("a", name) }];
+
+  test("one is brought back on another page; done twice it is done once, and it can be undone like any change", async () => {
+    const { db, changes } = open();
+    await changes.apply("Load", editsFor(demo));
+    await changes.apply("Forget the people", await editsToClear(db, ["people"]));
+    expect(await db.eaters.count()).toBe(0);
+    const other = new Changes(db, () => 7);
+    const seq = (await db.recent.toArray()).find((r) => r.label === "Forget the people")?.seq as number;
+    expect(await other.bringBack(seq)).toEqual({ label: "Forget the people", stays: 0 });
+    expect(await db.eaters.count()).toBe(DEMO_EATERS.length);
+    expect(await other.bringBack(seq)).toBeNull();
+    expect((await db.recent.toArray()).at(-1)).toMatchObject({ label: "Brought back: Forget the people", at: 7 });
+    await other.undo();
+    expect(await db.eaters.count()).toBe(0);
+  });
+  test("what was changed again since stays, and is counted", async () => {
+    const { db, changes } = open();
+    await changes.apply("Add", rename("Ada"));
+    await changes.apply("Name", rename("Bo"));
+    await changes.apply("Name again", rename("Cy"));
+    const [, name] = await db.recent.toArray();
+    expect(await changes.bringBack(name?.seq as number)).toEqual({ label: "Name", stays: 1 });
+    expect(await db.eaters.get("a")).toMatchObject({ name: "Cy" });
+  });
+  test("undone it says so, done again it is open again; only so many are kept", async () => {
+    const { db, changes } = open();
+    await changes.apply("Add", rename("Ada"));
+    await changes.undo();
+    expect((await db.recent.toArray())[0]).toMatchObject({ label: "Add", takenBack: true });
+    await changes.redo();
+    expect((await db.recent.toArray())[0]).toMatchObject({ takenBack: false });
+    for (let i = 0; i < RECENT_KEPT; i++) await changes.apply("Name", rename(`N${i}`));
+    const kept = await db.recent.toArray();
+    expect(kept).toHaveLength(RECENT_KEPT);
+    expect(kept.every((r) => r.label === "Name")).toBe(true);
   });
 });
 

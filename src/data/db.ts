@@ -8,6 +8,7 @@ import type { Food } from "@/core/foods/food";
 import { LISTS, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
 import type { PlanInput } from "@/core/plan";
 import type { LogEntry } from "@/core/process/log";
+import type { Change } from "./changes";
 
 /** A cooking without its log, which lies in a table of its own and is only ever appended to. */
 export interface CookingRow {
@@ -34,6 +35,14 @@ export interface AsideRow {
   readonly why: string;
 }
 
+/** What was done of late, kept across reloads so that it can be brought back; of this browser alone, never in a file. */
+export interface RecentRow extends Change {
+  readonly seq?: number;
+  /** ms since 1970 UTC */
+  readonly at: number;
+  readonly takenBack: boolean;
+}
+
 export class JadePanDb extends Dexie {
   kitchen!: EntityTable<KitchenRow, "id">;
   eaters!: EntityTable<Eater, "id">;
@@ -46,6 +55,7 @@ export class JadePanDb extends Dexie {
   log!: Table<LogRow, number>;
   entries!: EntityTable<Entry, "id">;
   aside!: Table<AsideRow, number>;
+  recent!: Table<RecentRow, number>;
 
   constructor(name = "jade-pan") {
     super(name);
@@ -67,6 +77,9 @@ export class JadePanDb extends Dexie {
     this.version(4)
       .stores({})
       .upgrade((tx) => bringUp(tx, 3));
+    this.version(5)
+      .stores({ recent: "++seq" })
+      .upgrade((tx) => bringUp(tx, 4));
   }
 }
 

@@ -56,3 +56,19 @@ function withField(at: unknown, [key, ...rest]: readonly string[], value: unknow
   if (next === undefined) return Object.fromEntries(Object.entries(at).filter(([name]) => name !== key));
   return { ...at, [key]: next };
 }
+
+/** Those of the changes whose fields still are as they were made; the others have been changed again since. */
+export function untouchedSince(row: Row | null, changes: readonly FieldChange[]): FieldChange[] {
+  return changes.filter(([path, , to]) => same(path.length === 0 ? row : fieldAt(row, path), to));
+}
+function fieldAt(at: unknown, [key, ...rest]: readonly string[]): unknown {
+  if (key === undefined) return at;
+  if (Array.isArray(at)) {
+    const item: unknown = at.find((one: unknown) => isPlain(one) && `#${String(one.id)}` === key);
+    return fieldAt(item, rest);
+  }
+  return isPlain(at) ? fieldAt(at[key], rest) : undefined;
+}
+const same = (a: unknown, b: unknown): boolean =>
+  Object.is(a, b) || (isPlainOrList(a) && isPlainOrList(b) && changesBetween(a, b, []).length === 0);
+const isPlainOrList = (value: unknown): boolean => isPlain(value) || Array.isArray(value);

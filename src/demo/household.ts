@@ -6,11 +6,11 @@ import { SHELF } from "./shelf";
 
 /** Invented: Lantern Yard, its five people and their dishes stand for nobody. */
 export const DEMO_EATERS: readonly Eater[] = [
-  { id: "oda", name: "Oda", avoids: [], diets: [], age: "adult" },
-  { id: "bram", name: "Bram", avoids: [], diets: [], age: "adult" },
-  { id: "ilse", name: "Ilse", avoids: ["gluten"], diets: [], age: "adult" },
-  { id: "noor", name: "Noor", avoids: ["nuts"], diets: [], age: "adult" },
-  { id: "pim", name: "Pim", avoids: [], diets: [], age: "adult" },
+  { id: "oda", name: "Oda", avoids: [], diets: [], dislikes: [], age: "adult" },
+  { id: "bram", name: "Bram", avoids: [], diets: [], dislikes: [], age: "adult" },
+  { id: "ilse", name: "Ilse", avoids: ["gluten"], diets: [], dislikes: [], age: "adult" },
+  { id: "noor", name: "Noor", avoids: ["nuts"], diets: [], dislikes: [], age: "adult" },
+  { id: "pim", name: "Pim", avoids: [], diets: [], dislikes: ["tarragon"], age: "adult" },
 ];
 
 export const DEMO_KITCHEN: Kitchen = {
@@ -48,6 +48,7 @@ export const DEMO_KITCHEN: Kitchen = {
   units: "metric",
   spoons: "metric",
   scaleStepG: 1,
+  scale: "simulated",
 };
 
 export { CARAWAY_PATTIES, MUSTARD_STRIPS };

@@ -146,7 +146,13 @@ function supperLine(supper: Supper, coming: ComingSupper | undefined, house: Hou
     remarks: coming?.outlook.remarks ?? null,
     remarksAwaited: 1 + house.eaters.filter((e) => supper.eaters.includes(e.id) && e.avoids.length > 0).length,
     startSays:
-      coming?.cooking === "done" ? "cooked" : firstAt !== null && firstAt < now ? "should have begun" : "begin",
+      coming?.cooking === "done"
+        ? "cooked"
+        : coming?.cooking === "aside"
+          ? "put aside, begun"
+          : firstAt !== null && firstAt < now
+            ? "should have begun"
+            : "begin",
     start: firstAt === null ? "–" : writeWhen(localTime(firstAt, zone), day),
     href: supperHref("bench", supper.id),
   };
@@ -174,9 +180,9 @@ function workOf(suppers: readonly Supper[], outlooks: ReadonlyMap<string, Coming
 function nextThing(coming: ComingSupper | null, zone: string, now: number): NextThing | null {
   if (coming === null) return null;
   const { supper, outlook, firstAt } = coming;
-  if (coming.cooking === "under way")
+  if (coming.cooking === "under way" || coming.cooking === "aside")
     return {
-      when: "under way",
+      when: coming.cooking === "aside" ? "put aside" : "under way",
       title: supper.name,
       says: "The stove is where you left it: same step, same timers.",
       href: supperHref("stove", supper.id),

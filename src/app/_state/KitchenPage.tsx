@@ -11,6 +11,11 @@ import { ownFood } from "@/core/foods/own";
 import { FoodShelf } from "@/ui/foods/FoodShelf";
 import { Backup } from "@/ui/kitchen/Backup";
 import { KitchenForm } from "@/ui/kitchen/KitchenForm";
+import { Recent } from "@/ui/kitchen/Recent";
+import { notify } from "@/ui/frame/noticeQueue";
+import { describeBroughtBack } from "@/ui/wording/clearing";
+import { writeDay } from "@/ui/wording/time";
+import { localTime } from "@/core/calendar/localTime";
 import {
   type ClashWords,
   HOW_SAYS,
@@ -32,6 +37,7 @@ export function KitchenPage() {
   const [problem, setProblem] = useState<string | null>(null);
   const allFoods = useFoods();
   const aside = useLiveQuery(() => db.aside.count());
+  const recent = useLiveQuery(() => db.recent.orderBy("seq").reverse().toArray()) ?? [];
   const drawn = useDrawnInSlices(house.state === "ready" && allFoods !== null);
   if (!drawn || house.state === "loading" || allFoods === null) return null;
   const { kitchen, eaters } = house;
@@ -70,6 +76,7 @@ export function KitchenPage() {
       eaters={eaters}
       labels={house.labels.map((l) => ({ ...l, name: foodName(foods, l.food) }))}
       newId={newId}
+      allFoods={allFoods}
       onKitchen={(k, label) => void saveKitchen(k, label)}
       onEater={(eater, label) => void change(label, [put("eaters", eater)])}
       onRemoveEater={(eater) =>
@@ -150,10 +157,26 @@ export function KitchenPage() {
           onClear={(kinds) => void clear(kinds)}
         />
       }
+      recent={
+        <Recent
+          changes={recent.map(({ seq, label, at, takenBack }) => ({
+            seq: seq as number,
+            label,
+            when: writeDay(localTime(at, kitchen.timeZone)),
+            takenBack,
+          }))}
+          onBringBack={(seq) => void bringBack(seq)}
+        />
+      }
     />
   );
 }
 
+async function bringBack(seq: number): Promise<void> {
+  const back = await changes.bringBack(seq);
+  if (back !== null)
+    notify({ says: describeBroughtBack(back), action: { label: "Undo", run: () => void changes.undo() } });
+}
 /** Schemas and file formats are fetched when somebody exports or imports. */
 const formats = () => import("@/core/formats/household");
 const bringing = () => import("@/core/formats/bringIn");

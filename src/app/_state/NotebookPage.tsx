@@ -3,22 +3,31 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter, useSearchParams } from "next/navigation";
 import { localTime } from "@/core/calendar/localTime";
+import { progressOf } from "@/core/process/log";
 import { db } from "@/data/db";
+import { logOf } from "@/data/household";
 import { Notebook } from "@/ui/notebook/Notebook";
 import { writeDay } from "@/ui/wording/time";
 import { change, put, remove, useHouse } from "./store";
+import { supperHref } from "./supper";
 
 export function NotebookPage() {
   const house = useHouse();
   const wanted = useSearchParams().get("e");
   const router = useRouter();
   const entries = useLiveQuery(() => db.entries.orderBy("finishedAt").reverse().toArray());
+  const aside = useLiveQuery(putAside) ?? [];
   if (house.state === "loading" || entries === undefined) return null;
   const day = (iso: string) => writeDay(localTime(Date.parse(iso), house.kitchen.timeZone));
   const open = entries.find((e) => e.id === wanted) ?? entries[0] ?? null;
   return (
     <Notebook
       entries={entries.map((entry) => ({ entry, day: day(entry.finishedAt) }))}
+      aside={aside.map(({ supper, name, at }) => ({
+        name,
+        since: writeDay(localTime(at, house.kitchen.timeZone)),
+        href: supperHref("stove", supper),
+      }))}
       open={open}
       openDay={open ? day(open.finishedAt) : ""}
       units={house.kitchen.units}
@@ -32,4 +41,15 @@ export function NotebookPage() {
       }}
     />
   );
+}
+
+/** Cookings that were put aside and not picked up again, the latest first. */
+async function putAside(): Promise<readonly { supper: string; name: string; at: number }[]> {
+  const found = await Promise.all(
+    (await db.cookings.toArray()).map(async ({ id, supper, input }) => {
+      const { asideAt } = progressOf(await logOf(db, id));
+      return asideAt === null ? [] : [{ supper, name: input.supper.name, at: asideAt }];
+    }),
+  );
+  return found.flat().sort((a, b) => b.at - a.at);
 }

@@ -10,7 +10,7 @@ import { solidsG, totalG } from "@/core/process/contents";
 import type { LogEntry } from "@/core/process/log";
 import { correctByReading } from "@/core/process/weighIn";
 import { writeMinutes } from "@/core/quantities/write";
-import { cutShort, paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
+import { cutShort, lastDone, openNow, paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
 import { rowsOf, takesUp } from "@/core/schedule/work";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
@@ -25,7 +25,7 @@ import { titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeCountdown, writeDay } from "@/ui/wording/time";
 import { CUES } from "@/ui/wording/steps";
 import { describeWeighInFailure } from "@/ui/wording/failures";
-import { type TextContext } from "@/ui/wording/words";
+import { foodName, type TextContext } from "@/ui/wording/words";
 import { counted } from "@/ui/wording/count";
 import { useAwake, useRing } from "./attention";
 import { changes, instant, newId, useNow } from "./store";
@@ -122,7 +122,9 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const takenUp = row ? takesUp(plan, row) : [];
   const [asked, setAsked] = useState<string | null>(null);
   const [stopped, setStopped] = useState<{ step: string; minutes: number } | null>(null);
-  const short = cutShort(timers, takenUp, moves[at + 1] === undefined);
+  const toCome = moves.filter((m, i) => i !== at && !progress.doneAt.has(m.key));
+  const following = toCome[0] ?? null;
+  const short = cutShort(timers, takenUp, following === null);
   const asks =
     short !== null && asked === move.key
       ? `“${titleOf(short.step)}” has ${writeCountdown(short.leftMs)} left. Its timer stays when you go on.`
@@ -148,20 +150,19 @@ function Cooking({ view, plan, planned }: CookingProps) {
     // What is cut short is asked once: the second press goes on.
     if (short !== null && asked !== move.key) return setAsked(move.key);
     setAsked(null);
-    const following = moves[at + 1];
     const stamp = instant();
     const entries: LogEntry[] = [{ kind: "done", at: stamp, step: move.key }];
     // Who has drained the strips needs no timer for their soak any more.
     for (const t of timers)
       if (takenUp.includes(t.step) && t.leftMs <= 0) entries.push({ kind: "timer-off", at: stamp, step: t.step });
     if (offered && startsOnNext) entries.push({ kind: "timer", at: stamp, step: move.key, minutes: offered.minutes });
-    if (following) {
-      if (!progress.begunAt.has(following.key)) entries.push({ kind: "begun", at: stamp, step: following.key });
+    if (following !== null) {
+      entries.push({ kind: "begun", at: stamp, step: following.key });
       await log(...entries);
     } else await end("finished", entries);
   };
-  const previous = moves[at - 1];
-  const back = previous ? () => void log({ kind: "reopened", at: instant(), step: previous.key }) : null;
+  const previous = lastDone(progress);
+  const back = previous === null ? null : () => void log({ kind: "reopened", at: instant(), step: previous });
 
   const weighable =
     computed !== null &&
@@ -180,6 +181,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const plannedG = plannedRow?.state === "computed" ? totalG(plannedRow.outcome.after.batch) : 0;
   const loadG = load?.key === move.key ? load.grams : Math.round(plannedG);
   const touched = load?.key === move.key;
+  const simulated = view.simulatedScale;
   const [keysOn, setKeysOn] = useKeysOn();
   const startTimer = () => timer && void log({ kind: "timer", at: instant(), step: move.key, minutes: timer.minutes });
   const stopTimer = (step: string) => {
@@ -195,7 +197,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
   useSingleKeys({
     Space: { run: () => void next(), clicks: true },
     b: { run: () => back?.() },
-    w: { run: () => weighable && touched && take(loadG, "scale") },
+    w: { run: () => weighable && touched && simulated && take(loadG, "scale") },
     t: { run: startTimer },
     ...Object.fromEntries(
       Array.from({ length: 9 }, (_, i) => [String(i + 1), { run: () => timers[i] && stopTimer(timers[i].step) }]),
@@ -203,6 +205,10 @@ function Cooking({ view, plan, planned }: CookingProps) {
   });
 
   if (computed === null) return null;
+  const free = openNow(plan, moves, progress);
+  const lines = computed.step.adds.flatMap((l, line) =>
+    l.kind === "food" ? [{ line, name: foodName(foods, l.food), massG: l.massG }] : [],
+  );
   const range = view.ranges?.[move.key]?.massG ?? null;
   const zone = input.kitchen.timeZone;
   const serveMs = Date.parse(supper.serveAt);
@@ -225,7 +231,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
     waitsFor: asks === null ? waitsFor : null,
     timer: progress.timers.has(move.key) ? null : timer,
     startsOnNext,
-    nextTitle: moves[at + 1]?.title ?? null,
+    nextTitle: following?.title ?? null,
     asks,
     scale: weighable
       ? {
@@ -239,6 +245,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
           problem: problem?.key === move.key ? problem.says : null,
           loadG,
           touched,
+          simulated,
           onLoad: (grams) => setLoad({ key: move.key, grams }),
           onTake: take,
         }
@@ -248,7 +255,9 @@ function Cooking({ view, plan, planned }: CookingProps) {
     <Stove
       step={step}
       timers={timers}
-      after={moves.slice(at + 1, at + 6).map((m) => ({
+      after={toCome.slice(0, 5).map((m) => ({
+        key: m.key,
+        onTake: free.has(m.key) ? () => void log({ kind: "begun", at: instant(), step: m.key }) : null,
         time: localTime(serveMs + (m.startMin + pace.lateMin) * 60_000, zone).time,
         title: m.title,
         says: writeMinutes(m.minutes),
@@ -274,6 +283,16 @@ function Cooking({ view, plan, planned }: CookingProps) {
       onTimerOff={stopTimer}
       stopped={
         stopped && !progress.timers.has(stopped.step) ? { title: titleOf(stopped.step), onBringBack: bringBack } : null
+      }
+      onPutAside={() => void log({ kind: "aside", at: instant() }).then(() => router.push("/"))}
+      putIn={
+        lines.length === 0
+          ? null
+          : {
+              units,
+              lines,
+              onPutIn: (line, massG) => void log({ kind: "amount", at: instant(), step: move.key, line, massG }),
+            }
       }
       onStay={() => setAsked(null)}
       onGiveUp={() => void end("given-up", [])}

@@ -26,14 +26,15 @@ export function useOutlooks(suppers: readonly Supper[], changed: unknown): Reado
       const found = new Map<string, ComingSupper>();
       for (const supper of JSON.parse(key)[0] as Supper[]) {
         const [live, cooked] = await Promise.all([planInputOf(db, supper, browserZone()), cookingOf(db, supper.id)]);
-        const done = cooked !== null && progressOf(cooked.log).finishedAt !== null;
+        const progress = cooked === null ? null : progressOf(cooked.log);
+        const done = progress !== null && progress.finishedAt !== null;
         const outlook = await computing.outlook(
           cooked === null || done
             ? { input: live, today: null }
             : { input: cooked.cooking.input, today: { foods: live.foods, labels: live.labels } },
         );
         if (!current) return;
-        const cooking = cooked === null ? "none" : done ? "done" : "under way";
+        const cooking = progress === null ? "none" : done ? "done" : progress.asideAt !== null ? "aside" : "under way";
         found.set(supper.id, { supper, outlook, cooking, firstAt: outlook.firstAt });
         setOutlooks(new Map(found));
       }

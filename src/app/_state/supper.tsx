@@ -12,7 +12,7 @@ import type { Caution } from "@/core/safety/rule";
 import type { Label } from "@/core/formats/household";
 import type { Plan, PlanInput } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
-import { type LogEntry, type Progress, progressOf } from "@/core/process/log";
+import { changesThePlan, type LogEntry, type Progress, progressOf } from "@/core/process/log";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type CookingRow, db } from "@/data/db";
@@ -33,6 +33,8 @@ export interface SupperView {
   /** As the house has them now, frozen or not. */
   readonly units: UnitSystem;
   readonly labels: readonly Label[];
+  /** The stand-in for a scale is switched on, frozen or not. */
+  readonly simulatedScale: boolean;
   /** The plan as it stands: with the log of the cooking, when one is under way. */
   readonly plan: Plan | null;
   /** The plan before anything was weighed. */
@@ -95,7 +97,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     frozen && stored && stored.supper !== null ? { foods: stored.own, labels: stored.input.labels } : null,
   );
   const base = useSame(frozen ? cooking.row.input : fresh);
-  const weighings = useSame(frozen ? cooking.log.filter((e) => e.kind === "weighed") : NO_LOG);
+  const weighings = useSame(frozen ? cooking.log.filter(changesThePlan) : NO_LOG);
   const asked = useMemo<Question | null>(
     () => (base === null || weighings === null ? null : { input: { ...base, log: weighings }, today }),
     [base, weighings, today],
@@ -120,6 +122,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   // A look at the store that brings nothing new must not draw every screen again: only what says something else counts.
   const labels = useSame(stored && stored.supper !== null ? stored.labels : null);
   const units = stored && stored.supper !== null ? stored.input.kitchen.units : null;
+  const simulatedScale = stored && stored.supper !== null ? stored.input.kitchen.scale === "simulated" : false;
   const looked = stored !== undefined;
   const found = looked && supper !== null;
   const value = useMemo<SupperState>(() => {
@@ -133,6 +136,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       foods,
       units,
       labels,
+      simulatedScale,
       plan,
       planned,
       cautions,
@@ -142,7 +146,23 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       cooking,
       frozen,
     };
-  }, [looked, found, units, labels, asked, foods, plan, planned, cautions, changes, ranges, schedule, cooking, frozen]);
+  }, [
+    looked,
+    found,
+    units,
+    labels,
+    simulatedScale,
+    asked,
+    foods,
+    plan,
+    planned,
+    cautions,
+    changes,
+    ranges,
+    schedule,
+    cooking,
+    frozen,
+  ]);
   return <Context value={value}>{children}</Context>;
 }
 

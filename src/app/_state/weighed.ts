@@ -6,14 +6,16 @@ import { differences, type Difference } from "@/core/process/compare";
 import { totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/replay";
 import { rowsOf } from "@/core/schedule/work";
-import { describeDifference } from "@/ui/wording/stove";
+import { describeDifference, describePutIn, describeWayBack, type WayBackWords } from "@/ui/wording/stove";
 import { usePlan } from "./computed";
 import type { SupperView } from "./supper";
 
-/** What the last weigh-in changed: the step as it was, what is said of it, and every figure further on. */
+/** What the last weigh-in, or another amount, changed: the step as it was, what is said of it, and every figure further on. */
 export interface ChangedByWeighing {
   readonly old: Extract<Row, { state: "computed" }>;
   readonly says: string;
+  /** What brings the weight back to plan, so that nothing after it changes. */
+  readonly back: WayBackWords | null;
   readonly differences: readonly Difference[];
 }
 
@@ -27,13 +29,20 @@ export function useChanged(view: SupperView, plan: Plan, inHand: string): Change
     [question, weighings, last],
   );
   const earlier = usePlan(before)?.plan ?? null;
-  if (!last || last.kind !== "weighed" || !earlier || last.step !== inHand) return null;
+  if (!last || !earlier || !("step" in last) || last.step !== inHand) return null;
   const old = rowsOf(earlier).find((r) => r.key === last.step);
   if (old?.state !== "computed") return null;
-  const differenceG = last.readingG - totalG(old.outcome.after.batch);
+  const said =
+    last.kind === "weighed"
+      ? describeDifference(last.readingG - totalG(old.outcome.after.batch), old.scaleSays, view.units)
+      : last.kind === "amount"
+        ? describePutIn(old.step.adds[last.line], last.massG, view)
+        : null;
+  if (said === null) return null;
   return {
     old,
-    says: `${describeDifference(differenceG, old.scaleSays, view.units)} From here on:`,
+    says: said,
+    back: last.kind === "weighed" ? describeWayBack(old, last.readingG, view.units) : null,
     differences: differences(rowsOf(earlier), rowsOf(plan)).filter((d) => d.key !== last.step),
   };
 }

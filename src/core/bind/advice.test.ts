@@ -22,6 +22,7 @@ function rested(waterG: number, flourG: number, minutes: number): Row {
     before: mix,
     outcome,
     scaleSays: null,
+    again: false,
     weighed: null,
     refusedReading: null,
   };
@@ -83,6 +84,7 @@ test("grated potato holds by its own starch once squeezed; wet, it asks for pota
       before,
       outcome,
       scaleSays: null,
+      again: false,
       weighed: null,
       refusedReading: null,
     };

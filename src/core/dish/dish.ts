@@ -64,6 +64,16 @@ export function scaleDish(dish: Dish, factor: number): Dish {
   return { ...dish, parts };
 }
 
+/** The same dish with the grams of food that were put in instead of those planned, by step and place of the line. */
+export function withAmounts(dish: Dish, amountsOf: (step: Step) => ReadonlyMap<number, number> | undefined): Dish {
+  const step = (s: Step): Step => {
+    const amounts = amountsOf(s);
+    const line = (l: Line, i: number): Line => (l.kind === "food" ? { ...l, massG: amounts?.get(i) ?? l.massG } : l);
+    return amounts === undefined ? s : ({ ...s, adds: s.adds.map(line) } as Step);
+  };
+  return { ...dish, parts: dish.parts.map((p) => ({ ...p, steps: p.steps.map(step) })) };
+}
+
 /** Parts that no other part takes whole: these come to the table. */
 export function servedParts(dish: Dish): Part[] {
   const taken = new Map<PartId, number>();

@@ -37,7 +37,7 @@ const log: LogEntry[] = [
 const file: Household = plain({
   ...EMPTY,
   kitchen: DEMO_KITCHEN,
-  eaters: DEMO_EATERS,
+  eaters: DEMO_EATERS.map((e) => ({ ...e, dislikes: ["own-1"] })),
   foods: [mine],
   labels: [label("own-1", "soy", "free"), label("stock", "celery", "contains"), label("stock", "gluten", "free")],
   dishes: [dish, CARAWAY_PATTIES],
@@ -52,7 +52,7 @@ const file: Household = plain({
         foods: [...FOODS.slice(0, 3), mine],
         labels: [],
         kitchen: DEMO_KITCHEN,
-        eaters: DEMO_EATERS,
+        eaters: DEMO_EATERS.map((e) => ({ ...e, dislikes: ["own-1", "dill"] })),
         log: [],
       },
       log,
@@ -72,6 +72,7 @@ describe("copies stand beside what is here and weaken nothing", () => {
     expect(copy.suppers[0]).toMatchObject({ id: "sunday-supper~2", eaters: DEMO_EATERS.map((e) => `${e.id}~2`) });
     expect(copy.cookings[0]).toMatchObject({ id: "c1~2", supper: "sunday-supper~2", log });
     expect(copy.cookings[0]?.input.supper.id).toBe("sunday-supper~2");
+    expect(copy.cookings[0]?.input.eaters[0]?.dislikes).toEqual(["own-1~2", "dill"]);
     const text = JSON.stringify(copy);
     for (const id of ["own-1", "sunday-supper", "ilse", "c1"]) expect(text).not.toContain(`"${id}"`);
     // Steps of a supper's own copy of a dish keep their names: the log speaks of them.

@@ -196,7 +196,7 @@ function asCopies(
       ...c.input,
       supper: inSupper(c.input.supper),
       foods: c.input.foods.map(inFood),
-      eaters: c.input.eaters.map((e) => ({ ...e, id: eater(e.id) })),
+      eaters: c.input.eaters.map((e) => ({ ...e, id: eater(e.id), dislikes: e.dislikes.map(food) })),
     } as Cooking["input"],
   });
   const known = new Set(here.labels.map((l) => l.id));
@@ -211,7 +211,7 @@ function asCopies(
   });
   return {
     kitchen: null,
-    eaters: file.eaters.map((e) => ({ ...e, id: renamed(e.id) })),
+    eaters: file.eaters.map((e) => ({ ...e, id: renamed(e.id), dislikes: e.dislikes.map(food) })),
     labels,
     foods: file.foods.map(inFood),
     dishes: file.dishes.map((d) => ({ ...inDish(d), id: renamed(d.id) })),

@@ -7,6 +7,7 @@ import { allergenTable } from "../foods/allergens";
 import { ownFood } from "../foods/own";
 import type { PlanInput } from "../plan";
 import { type Household, HouseholdFileSchema, readHousehold, writeHousehold } from "./household";
+import { FILE_VERSION } from "./upgrades";
 import { writeCalendar } from "./icalendar";
 import { localTime, nextWeekday } from "../calendar/localTime";
 import { blockedBefore, instantOf } from "../calendar/zonedTime";
@@ -60,7 +61,7 @@ describe("the household file", () => {
     [text.slice(0, text.length / 2), { kind: "not-json", cutOff: true }],
     ['{"name":"Something else"}', { kind: "foreign" }],
     ["[1,2]", { kind: "foreign" }],
-    [text.replace('"version": 4', '"version": 7'), { kind: "newer", version: 7 }],
+    [text.replace(`"version": ${FILE_VERSION}`, `"version": 7`), { kind: "newer", version: 7 }],
     [
       text.replace('"cooks": 1', '"cooks": "one"'),
       { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },

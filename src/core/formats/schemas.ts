@@ -107,6 +107,7 @@ export const KitchenSchema = v.strictObject({
   units: v.picklist(["metric", "us"]),
   spoons: v.optional(v.picklist(["metric", "us", "imperial", "au"]), "metric"),
   scaleStepG: between(0.01, 50),
+  scale: v.optional(v.picklist(["typed", "simulated"]), "typed"),
 });
 /** Somebody of the household. */
 export const EaterSchema = v.strictObject({
@@ -114,6 +115,7 @@ export const EaterSchema = v.strictObject({
   name,
   avoids: list(v.picklist(ALLERGENS), ALLERGENS.length),
   diets: v.optional(list(v.picklist(DIETS), DIETS.length), []),
+  dislikes: v.optional(list(id, LIMITS.foods), []),
   age: v.optional(maybe(v.picklist(AGE_GROUPS)), null),
 });
 
@@ -133,6 +135,13 @@ export const LogEntrySchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("timer"), ...onStep, minutes: between(0, 20_000) }),
   v.strictObject({ kind: v.literal("timer-off"), ...onStep }),
   v.strictObject({ kind: v.literal("cue"), ...onStep, seen: v.boolean() }),
+  v.strictObject({
+    kind: v.literal("amount"),
+    ...onStep,
+    line: v.pipe(between(0, LIMITS.lines), v.integer("must be a whole number")),
+    massG: between(0, 100_000),
+  }),
+  v.strictObject({ kind: v.literal("aside"), ...stamp }),
   v.strictObject({ kind: v.literal("finished"), ...stamp }),
 ]);
 /** What a plan is computed from. */

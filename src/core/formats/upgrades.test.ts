@@ -3,10 +3,10 @@ import { join } from "node:path";
 import { readHousehold, writeHousehold } from "./household";
 import { FILE_VERSION, upgradeFile, upgradeRow, UnreadableRow } from "./upgrades";
 
-/** Files as versions 1 to 3 wrote them, kept as they were. */
+/** Files as versions 1 to 4 wrote them, kept as they were. */
 const stored = (version: number) => readFileSync(join(__dirname, `__fixtures__/household-${version}.json`), "utf8");
 
-describe.each([1, 2, 3])("a file of version %i", (version) => {
+describe.each([1, 2, 3, 4])("a file of version %i", (version) => {
   const read = readHousehold(stored(version));
   if (!read.ok) throw new Error(JSON.stringify(read.failure));
   const file = read.value;
@@ -53,7 +53,7 @@ describe("what version 3 did not tell apart", () => {
   test("who avoids gluten avoids wheat too until they choose; under five stays, an age that nobody asked is unknown", () => {
     const old = { id: "e", name: "E", avoids: ["gluten", "nuts"], small: true };
     const now = upgradeRow("eaters", old, 3);
-    expect(now).toEqual({ id: "e", name: "E", avoids: ["gluten", "nuts", "wheat"], diets: [], age: "under-5" });
+    expect(now).toMatchObject({ id: "e", name: "E", avoids: ["gluten", "nuts", "wheat"], diets: [], age: "under-5" });
     expect(upgradeRow("eaters", { ...old, avoids: ["soy"], small: false }, 3)).toMatchObject({
       avoids: ["soy"],
       age: null,
@@ -66,6 +66,17 @@ describe("what version 3 did not tell apart", () => {
     expect(wheat("contains")).toEqual({ gluten: "contains", wheat: "contains" });
     expect(wheat("free")).toEqual({ gluten: "free", wheat: "unknown" });
     expect(() => upgradeRow("foods", { id: "f", allergens: 3 }, 3)).toThrow(UnreadableRow);
+  });
+});
+
+test("version 4 knew no dislikes, and its scale is off until somebody switches it on", () => {
+  expect(upgradeRow("eaters", { id: "e" }, 4)).toEqual({ id: "e", dislikes: [] });
+  expect(upgradeRow("eaters", { id: "e", dislikes: ["dill"] }, 4)).toEqual({ id: "e", dislikes: ["dill"] });
+  expect(upgradeRow("kitchen", { name: "K" }, 4)).toEqual({ name: "K", scale: "typed" });
+  const cooking = { id: "c", input: { eaters: [{ id: "e" }], kitchen: { name: "K" } } };
+  expect(upgradeRow("cookings", cooking, 4).input).toEqual({
+    eaters: [{ id: "e", dislikes: [] }],
+    kitchen: { name: "K", scale: "typed" },
   });
 });
 

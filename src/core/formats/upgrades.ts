@@ -5,7 +5,7 @@
  */
 export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 4;
+export const FILE_VERSION = 5;
 
 /** A row whose shape is not that of its version. It is set aside by whoever reads it, never dropped. */
 export class UnreadableRow extends Error {
@@ -136,7 +136,21 @@ const FROM_3: Version = {
     },
   },
 };
-const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3];
+/** Version 4 knew no dislikes, and every kitchen had the stand-in for a scale: it is off until somebody switches it on. */
+const eaterOf4: Reader = (eater) => ({ dislikes: [], ...eater });
+const kitchenOf4: Reader = (kitchen) => ({ scale: "typed", ...kitchen });
+const FROM_4: Version = {
+  kitchen: kitchenOf4,
+  lists: {
+    eaters: eaterOf4,
+    cookings: (cooking) => {
+      const input = plain(cooking.input, "input");
+      const kitchen = input.kitchen === undefined ? {} : { kitchen: kitchenOf4(plain(input.kitchen, "kitchen")) };
+      return { ...cooking, input: { ...input, ...kitchen, eaters: each(input, "eaters", eaterOf4) } };
+    },
+  },
+};
+const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4];
 
 /**
  * One row of a table as the newest version writes it.

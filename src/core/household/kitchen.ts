@@ -69,6 +69,8 @@ export interface Kitchen {
   /** Whose cups and spoons the cook's recipes mean. */
   readonly spoons: SpoonSystem;
   readonly scaleStepG: number;
+  /** Where weights come from at the Stove: typed, or also read off the stand-in that ships with the app. */
+  readonly scale: "typed" | "simulated";
 }
 /** Share of a burner's power that reaches the pan (engineering estimates; gas 0.3–0.5). */
 const EFFICIENCY: Readonly<Record<BurnerKind, number>> = { gas: 0.4, coil: 0.65, induction: 0.8 };

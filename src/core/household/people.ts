@@ -1,4 +1,5 @@
 import type { Allergen } from "../foods/allergens";
+import type { FoodId } from "../foods/food";
 
 /**
  * Ages that cautions tell apart: shapes that choke below five, salt by day (NHS). "under-5" is what an older household said of
@@ -22,6 +23,8 @@ export interface Eater {
   readonly name: string;
   readonly avoids: readonly Allergen[];
   readonly diets: readonly DietId[];
+  /** Foods that are no harm, only unwelcome: told beside the allergens, never as a caution. */
+  readonly dislikes: readonly FoodId[];
   /** Null until somebody was asked. */
   readonly age: AgeGroup | null;
 }

@@ -26,5 +26,6 @@ export function plainKitchen(timeZone: string): Kitchen {
     units: "metric",
     spoons: "metric",
     scaleStepG: 1,
+    scale: "typed",
   };
 }

@@ -75,6 +75,8 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   readonly waitsMin: number | null;
   /** What a weigh-in after it corrects; null: the scale says nothing here. */
   readonly weighed: Meaning | null;
+  /** May be done once more, or longer, until the scale shows what was planned. */
+  readonly again?: true;
   /** May be done to a block that is still frozen. */
   readonly fitsFrozen?: true;
   /** What goes in lies round the pieces, as a sauce does, and makes none of them heavier. */

@@ -15,6 +15,10 @@ export type LogEntry = { readonly at: number } & (
   | { readonly kind: "timer"; readonly step: StepKey; readonly minutes: number }
   | { readonly kind: "timer-off"; readonly step: StepKey }
   | { readonly kind: "cue"; readonly step: StepKey; readonly seen: boolean }
+  /** So much of a line went in at this step, counted from here on; `line` is its place among the step's own. */
+  | { readonly kind: "amount"; readonly step: StepKey; readonly line: number; readonly massG: number }
+  /** Left for later; whatever is noted next picks it up again. */
+  | { readonly kind: "aside" }
   | { readonly kind: "finished" }
 );
 
@@ -25,6 +29,17 @@ export function readings(log: readonly LogEntry[]): ReadonlyMap<StepKey, number>
   return map;
 }
 
+/** Whether a note changes what is in a vessel, so that everything after it is worked out again. */
+export const changesThePlan = ({ kind }: LogEntry): boolean => kind === "weighed" || kind === "amount";
+
+/** The last amount that was noted of each line, g, by step and place. */
+export function amountsPutIn(log: readonly LogEntry[]): ReadonlyMap<StepKey, ReadonlyMap<number, number>> {
+  const map = new Map<StepKey, Map<number, number>>();
+  for (const entry of log)
+    if (entry.kind === "amount") map.set(entry.step, (map.get(entry.step) ?? new Map()).set(entry.line, entry.massG));
+  return map;
+}
+
 /** Where a cooking stands, read from its log alone: the same after a reload, a crash, or on another day. */
 export interface Progress {
   readonly begunAt: ReadonlyMap<StepKey, number>;
@@ -32,6 +47,10 @@ export interface Progress {
   readonly timers: ReadonlyMap<StepKey, { readonly startedAt: number; readonly endsAt: number }>;
   readonly cues: ReadonlySet<StepKey>;
   readonly finishedAt: number | null;
+  /** Since when it has been put aside; null while somebody is at it. */
+  readonly asideAt: number | null;
+  /** The step that was turned to last, when it was taken out of its turn and is not done. */
+  readonly turnedTo: StepKey | null;
 }
 
 /** Reads where a cooking stands from its log. */
@@ -41,16 +60,22 @@ export function progressOf(log: readonly LogEntry[]): Progress {
   const timers = new Map<StepKey, { startedAt: number; endsAt: number }>();
   const cues = new Set<StepKey>();
   let finishedAt: number | null = null;
-  for (const entry of log)
+  let asideAt: number | null = null;
+  let turnedTo: StepKey | null = null;
+  for (const entry of log) {
+    asideAt = entry.kind === "aside" ? entry.at : null;
     switch (entry.kind) {
       case "begun":
         if (!begunAt.has(entry.step)) begunAt.set(entry.step, entry.at);
+        turnedTo = entry.step;
         break;
       case "done":
         doneAt.set(entry.step, entry.at);
+        if (turnedTo === entry.step) turnedTo = null;
         break;
       case "reopened":
         doneAt.delete(entry.step);
+        turnedTo = entry.step;
         break;
       case "timer":
         timers.set(entry.step, { startedAt: entry.at, endsAt: entry.at + entry.minutes * 60_000 });
@@ -66,7 +91,10 @@ export function progressOf(log: readonly LogEntry[]): Progress {
         finishedAt = entry.at;
         break;
       case "weighed":
+      case "amount":
+      case "aside":
         break;
     }
-  return { begunAt, doneAt, timers, cues, finishedAt };
+  }
+  return { begunAt, doneAt, timers, cues, finishedAt, asideAt, turnedTo };
 }

@@ -48,6 +48,8 @@ export type Row =
       readonly outcome: Outcome;
       /** What a weigh-in here corrects; null: the scale says nothing. */
       readonly scaleSays: Meaning | null;
+      /** May be done once more until the scale shows what was planned. */
+      readonly again: boolean;
       readonly weighed: Weighed | null;
       readonly refusedReading: WeighInFailure | null;
     })
@@ -171,6 +173,7 @@ export function replayPart(
       before: vessel,
       outcome: applied.value,
       scaleSays: descriptor.weighed,
+      again: descriptor.again === true,
       weighed: null,
       refusedReading: null,
     };

@@ -1,6 +1,6 @@
 import { NOTHING, totalG } from "./contents";
 import { EMPTY_VESSEL, type Outcome } from "./ledger";
-import { correctByReading } from "./weighIn";
+import { correctByReading, wayBack } from "./weighIn";
 import { solidsOf } from "./solids";
 
 /** 160 g strips at M0 0.08 soaked to M 2.30, squeezed to 363 g: the numbers of the hand calculation. */
@@ -56,4 +56,19 @@ test("nothing is weighed while the food still lies in its bath, or where a readi
   const inBath = { ...outcome, after: { ...outcome.after, bath: { ...NOTHING, waterG: 100 } } };
   expect(correctByReading("liquor", inBath, 363)).toMatchObject({ ok: false, failure: { kind: "not-weighed-here" } });
   expect(correctByReading(null, outcome, 363)).toMatchObject({ ok: false, failure: { kind: "not-weighed-here" } });
+});
+
+test("the way back to plan: once more, water back in, what is missing; none for what cannot be taken out again", () => {
+  const squeeze = { scaleSays: "liquor", again: true } as const;
+  expect(wayBack(squeeze, 368, 418)).toEqual({ kind: "again", toG: 368 });
+  expect(wayBack(squeeze, 368, 340)).toEqual({ kind: "water", massG: 28 });
+  // 2 % of 368 g are 7.36 g; of little, 3 g.
+  expect(wayBack(squeeze, 368, 375.3)).toBeNull();
+  expect(wayBack(squeeze, 368, 375.4)).toEqual({ kind: "again", toG: 368 });
+  expect(wayBack(squeeze, 50, 52.9)).toBeNull();
+  expect(wayBack(squeeze, 50, 53)).toEqual({ kind: "again", toG: 50 });
+  const season = { scaleSays: "addition", again: false } as const;
+  expect(wayBack(season, 400, 380)).toEqual({ kind: "add", massG: 20 });
+  expect(wayBack(season, 400, 420)).toBeNull();
+  expect(wayBack({ scaleSays: "water", again: false }, 400, 300)).toBeNull();
 });

@@ -131,3 +131,28 @@ function exchange(outcome: Outcome, more: Contents, to: Output["to"]): Outcome {
   const after = { ...outcome.after, batch: { ...add(batch, more), tempC: batch.tempC } };
   return { ...outcome, after, outputs: moved ? left : [...left, { to, contents: portion(more, -1) }] };
 }
+
+/** How the weight comes back to what was planned, before anything after it has to change. */
+export type WayBack =
+  | { readonly kind: "again"; readonly toG: number }
+  | { readonly kind: "water"; readonly massG: number }
+  | { readonly kind: "add"; readonly massG: number };
+
+/** Differences that no cook goes back for: 2 % of the batch, at least 3 g. */
+const NOT_WORTH_IT = { share: 0.02, leastG: 3 } as const;
+
+/**
+ * The way back to plan after a reading: the step once more where it is too heavy, water where it came out too dry, the missing
+ * grams where too little went in. Null where there is none, or nothing to go back for.
+ */
+export function wayBack(
+  { scaleSays, again }: { readonly scaleSays: Meaning | null; readonly again: boolean },
+  plannedG: number,
+  readingG: number,
+): WayBack | null {
+  const overG = readingG - plannedG;
+  if (Math.abs(overG) < Math.max(NOT_WORTH_IT.leastG, NOT_WORTH_IT.share * plannedG)) return null;
+  if (scaleSays === "addition") return overG < 0 ? { kind: "add", massG: -overG } : null;
+  if (!again) return null;
+  return overG > 0 ? { kind: "again", toG: plannedG } : { kind: "water", massG: -overG };
+}

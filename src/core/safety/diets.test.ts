@@ -5,7 +5,15 @@ import { plan, type PlanInput } from "../plan";
 import { newStep } from "../process/registry";
 import type { Step } from "../process/registry";
 
-const eater = (more: Partial<Eater>): Eater => ({ id: "a", name: "A", avoids: [], diets: [], age: null, ...more });
+const eater = (more: Partial<Eater>): Eater => ({
+  id: "a",
+  name: "A",
+  avoids: [],
+  diets: [],
+  dislikes: [],
+  age: null,
+  ...more,
+});
 function inputOf(
   lines: readonly (readonly [string, number])[],
   eaters: readonly Eater[],

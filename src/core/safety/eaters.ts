@@ -49,6 +49,27 @@ export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: F
     );
 }
 
+/** A food that somebody would rather not have, and where it stands. */
+export interface Disliked extends Omit<Finding, "labelDecides"> {
+  readonly eater: string;
+}
+/**
+ * What of the supper somebody at the table dislikes: these foods, and own foods that are like them.
+ *
+ * @param kin the built-in food that a food is, or is like
+ */
+export function dislikedFoods(supper: Supper, eaters: readonly Eater[], kin: (food: FoodId) => FoodId): Disliked[] {
+  const atTable = eaters.filter((e) => e.dislikes.length > 0 && supper.eaters.includes(e.id));
+  if (atTable.length === 0) return [];
+  const findings = supper.dishes.flatMap(findingsOf);
+  return atTable.flatMap((eater) => {
+    const kinds = new Set(eater.dislikes.flatMap((food) => [food, kin(food)]));
+    return findings
+      .filter(({ food }) => kinds.has(food) || kinds.has(kin(food)))
+      .map((finding) => ({ ...finding, eater: eater.id }));
+  });
+}
+
 /** Something of the dish is not there yet: no food at all, or a line that takes a part or a liquor that is gone. */
 export function isOpen(dish: Dish): boolean {
   const parts = new Set(dish.parts.map((p) => p.id));

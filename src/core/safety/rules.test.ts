@@ -71,8 +71,8 @@ const rulesOf = (steps: readonly Step[], eaters?: PlanInput["eaters"]) => cautio
 
 const tofu = step("weigh", [food("tofu-firm", 400)], { handsMin: 0 });
 const water = food("water", 900);
-const grown = { id: "ada", name: "Ada", avoids: [], diets: [], age: null };
-const small = { id: "mo", name: "Mo", avoids: [], diets: [], age: "1-3" as const };
+const grown = { id: "ada", name: "Ada", avoids: [], diets: [], dislikes: [], age: null };
+const small = { id: "mo", name: "Mo", avoids: [], diets: [], dislikes: [], age: "1-3" as const };
 
 /** One row a rule: steps that touch it, steps that pass. Limits: the authority named in the rule. */
 const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanInput["eaters"]?])[] = [

@@ -1,16 +1,38 @@
 import type { Outcome } from "../process/ledger";
 import type { Progress, StepKey } from "../process/log";
 import type { Row } from "../process/replay";
-import type { Move } from "./work";
+import type { Plan } from "../plan";
+import { type Move, takesUp } from "./work";
 
 /** Where a cooking stands: the step in hand, its timer, the timers that run, and how late it is. Instants in ms since 1970 UTC. */
 
-/** The step in hand: the first that is not done, or the last one; null when nothing can be done. */
-export function stepInHand(moves: readonly Move[], progress: Progress): number | null {
+/** The step in hand: the one that was turned to, else the first that is not done, or the last one; null when nothing can be done. */
+export function stepInHand(
+  moves: readonly Pick<Move, "key">[],
+  progress: Pick<Progress, "doneAt" | "turnedTo">,
+): number | null {
   if (moves.length === 0) return null;
+  const turned = moves.findIndex((m) => m.key === progress.turnedTo);
+  if (turned >= 0) return turned;
   const open = moves.findIndex((m) => !progress.doneAt.has(m.key));
   return open < 0 ? moves.length - 1 : open;
 }
+
+/** The step that was done last: the one to go back to; null before any is. */
+export function lastDone({ doneAt }: Pick<Progress, "doneAt">): StepKey | null {
+  let last: StepKey | null = null;
+  for (const [key, at] of doneAt) if (last === null || at >= (doneAt.get(last) as number)) last = key;
+  return last;
+}
+
+/** Steps that may be taken out of their turn: not done, and everything that they take up is. */
+export const openNow = (plan: Plan, moves: readonly Move[], progress: Progress): ReadonlySet<StepKey> =>
+  new Set(
+    moves
+      .filter((m) => !progress.doneAt.has(m.key))
+      .filter((m) => takesUp(plan, m.row).every((key) => progress.doneAt.has(key)))
+      .map((m) => m.key),
+  );
 
 /** Minutes that pass by themselves or under an eye once the hands are done. */
 export const minutesUnattended = ({ phases }: Outcome): number =>

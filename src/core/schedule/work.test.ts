@@ -8,7 +8,7 @@ import { burnersOf } from "./burners";
 import { type Coming, nextUp } from "./nextUp";
 import { schedule, type Schedule } from "./schedule";
 import { scheduleQuestion } from "./question";
-import { cutShort, minutesUnattended, paceOf, runningTimers, stepInHand, timerOf } from "./underWay";
+import { cutShort, lastDone, minutesUnattended, openNow, paceOf, runningTimers, stepInHand, timerOf } from "./underWay";
 import { waitsBetween } from "./waits";
 import { orderOfWork, rowsOf, takesUp } from "./work";
 
@@ -40,6 +40,17 @@ describe("the order of work", () => {
     expect(keys).toContain(key("strips-squeeze"));
     expect(keys).not.toContain(key("strips-marinate"));
     expect(keys).not.toContain(key("strips-sear"));
+  });
+  test("a step that takes a liquor takes up the step that poured it off, and parts of another dish are not its own", () => {
+    const dish = editStep(MUSTARD_STRIPS, "sauce-simmer", (s) => ({
+      ...s,
+      adds: [...s.adds, { kind: "liquor", step: "strips-drain", share: 0.2 }],
+    }));
+    const twice = { ...MUSTARD_STRIPS, id: "again" };
+    const both = plan({ ...input, supper: { ...supper, dishes: [twice, dish] } });
+    const row = (id: string) => rowsOf(both).find((r) => r.key === key(id))!;
+    expect(takesUp(both, row("sauce-simmer"))).toEqual([key("sauce-brown"), key("strips-drain")]);
+    expect(takesUp(both, row("sauce-join"))).toEqual([key("sauce-thicken"), key("strips-sear")]);
   });
   test("a step takes up what stands before it in its part, and the last of each part that joins", () => {
     const row = (id: string) => rowsOf(planned).find((r) => r.key === key(id))!;
@@ -82,6 +93,27 @@ describe("under way", () => {
     const all = progressOf(moves.map((m, i) => ({ kind: "done", at: i, step: m.key }) as const));
     expect(stepInHand(moves, all)).toBe(moves.length - 1);
     expect(stepInHand([], begun)).toBeNull();
+  });
+  test("a step may be taken out of its turn when what it takes up is done; when it is over the first open one comes", () => {
+    const at = (log: Parameters<typeof progressOf>[0]) => moves[stepInHand(moves, progressOf(log)) as number]?.key;
+    const begun = { kind: "begun", at: 1, step: moves[0]!.key } as const;
+    expect(at([begun])).toBe(moves[0]?.key);
+    const now = openNow(planned, moves, progressOf([begun]));
+    expect([...now].sort()).toEqual([key("mash-cut"), key("sauce-cut"), key("strips-weigh")].sort());
+    const turned = { kind: "begun", at: 2, step: key("mash-cut") } as const;
+    expect(at([begun, turned])).toBe(key("mash-cut"));
+    const done = { kind: "done", at: 3, step: key("mash-cut") } as const;
+    expect(at([begun, turned, done])).toBe(moves[0]?.key);
+    expect(openNow(planned, moves, progressOf([begun, turned, done]))).toContain(key("mash-boil"));
+    // The way back leads to what was done last, whatever its place.
+    expect(lastDone(progressOf([begun, turned, done]))).toBe(key("mash-cut"));
+    expect(lastDone(progressOf([begun]))).toBeNull();
+    expect(at([begun, turned, done, { kind: "reopened", at: 4, step: key("mash-cut") }])).toBe(key("mash-cut"));
+  });
+  test("put aside it stays until something is noted again", () => {
+    const aside = { kind: "aside", at: 7 } as const;
+    expect(progressOf([aside]).asideAt).toBe(7);
+    expect(progressOf([aside, { kind: "cue", at: 8, step: "x", seen: true }]).asideAt).toBeNull();
   });
   test("leaving is asked while something it takes up has time left, and at the end while anything has", () => {
     const running = (step: string, leftMs: number) => ({ step, leftMs, totalMs: 60_000, where: "worktop" as const });
@@ -129,6 +161,9 @@ describe("what comes next", () => {
     expect(nextUp([late, soon, coming("none", null), coming("done", 1)])).toBe(soon);
     const underWay = coming("under way", 900);
     expect(nextUp([soon, underWay])).toBe(underWay);
+    const aside = coming("aside", 5);
+    expect(nextUp([aside, soon])).toBe(soon);
+    expect(nextUp([coming("done", 1), aside])).toBe(aside);
     expect(nextUp([coming("none", null), coming("done", 5)])).toBeNull();
     expect(nextUp([])).toBeNull();
   });

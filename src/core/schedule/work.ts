@@ -46,13 +46,18 @@ export function orderOfWork(plan: Plan, schedule: Schedule | null): Move[] {
     .map(({ m }) => m);
 }
 
-/** Steps whose result this one takes up: the one before it in its part, and the last of each part that joins. */
+/** Steps whose result this one takes up: the one before it in its part, the last of each part that joins, and whose liquor goes in. */
 export function takesUp(plan: Plan, row: Row): StepKey[] {
-  const parts = plan.dishes.flatMap((d) => d.parts);
+  const dish = plan.dishes.find((d) => d.parts.some((p) => p.rows.some((r) => r.key === row.key)));
+  const parts = dish?.parts ?? [];
   const mine = parts.find((p) => p.rows.some((r) => r.key === row.key));
   const before = mine?.rows[mine.rows.findIndex((r) => r.key === row.key) - 1];
   const joined = row.step.adds.flatMap((l) =>
-    l.kind === "part" ? [parts.find((p) => p.id === l.part)?.rows.at(-1)] : [],
+    l.kind === "part"
+      ? [parts.find((p) => p.id === l.part)?.rows.at(-1)]
+      : l.kind === "liquor"
+        ? [parts.flatMap((p) => p.rows).find((r) => r.step.id === l.step)]
+        : [],
   );
   return [before, ...joined].flatMap((r) => (r ? [r.key] : []));
 }

@@ -1,106 +1,191 @@
 "use client";
 
 import { Box, Grid, Stack } from "@chakra-ui/react";
+import { useState } from "react";
+import type { PlannedPart } from "@/core/plan";
 import { Card, Remark } from "../frame/controls";
+import { useNarrow } from "../frame/useNarrow";
 import { AddStep } from "./AddStep";
 import type { BenchProps } from "./benchProps";
 import { InTheBowl } from "./InTheBowl";
 import { NewDish } from "./NewDish";
 import { PartHead } from "./PartHead";
-import { PartList } from "./PartList";
+import { PartColumn } from "./PartColumn";
+import { PartChips } from "./PartChips";
+import { PartList, WhoEats } from "./PartList";
 import { PartSettings } from "./PartSettings";
 import { SaltGauge } from "./SaltGauge";
 import { StepForm } from "./StepForm";
+import { StepSheet } from "./StepSheet";
 import { StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
 export function Bench(props: BenchProps) {
-  const { plan, part, textContext, selected, stepId, actions } = props;
-  const row = part?.rows.find((r) => r.step.id === stepId) ?? null;
-  const settings = props.dish.parts.find((p) => p.id === part?.id);
-  const number = part ? part.rows.findIndex((r) => r === row) + 1 : 0;
-  return (
-    <Grid
-      templateColumns={{ base: "minmax(0, 1fr)", lg: "13.5rem minmax(0, 1fr)", xl: "13.5rem minmax(0, 1fr) 19.5rem" }}
-      gap="4"
-      p={{ base: "3", md: "4" }}
-      alignItems="start"
-    >
-      <PartList {...props} />
-      <Stack gap="4" minW="0">
-        {props.frozen && (
-          <Remark tone="watch">
-            This supper is being cooked: its amounts are frozen. Weigh-ins on the Stove correct what follows.
-          </Remark>
-        )}
+  const { part, actions } = props;
+  const narrow = useNarrow();
+  // On a phone the step in hand comes up when it is asked for.
+  const [open, setOpen] = useState(false);
+  if (narrow)
+    return (
+      <Stack gap="3" p="3">
+        <PartChips {...props} />
+        <Frozen frozen={props.frozen} />
         {part ? (
           <>
-            <PartHead
+            <Head {...props} part={part} />
+            <PartColumn
               part={part}
-              insteadOf={props.dish.replaces ? `instead of ${props.dish.replaces}` : props.dish.name}
-              frozen={props.frozen}
-              undoLabel={props.undoLabel}
-              redoLabel={props.redoLabel}
-              actions={actions}
-            />
-            <InTheBowl
-              part={part}
-              plan={plan}
+              plan={props.plan}
               ranges={props.ranges}
-              stepId={stepId}
-              textContext={textContext}
-              onSelect={actions.selectStep}
+              stepId={open ? props.stepId : null}
+              textContext={props.textContext}
+              onSelect={(step) => {
+                actions.selectStep(step);
+                setOpen(true);
+              }}
             />
-            <StepTable
-              part={part}
-              plan={plan}
-              stepId={stepId}
-              textContext={textContext}
-              onSelect={actions.selectStep}
-              frozen={props.frozen}
-              actions={actions}
-            />
+            <AfterPart {...props} part={part} />
+            <Salt {...props} part={part} />
           </>
         ) : (
           <NewDish onAdd={actions.addPart} />
         )}
+        <PartList {...props} />
+        <WhoEats {...props} />
+        {open && part && props.selected && (
+          <StepSheet label="The step in hand" onClose={() => setOpen(false)}>
+            <StepInHand {...props} part={part} />
+          </StepSheet>
+        )}
+      </Stack>
+    );
+  return (
+    <Grid
+      templateColumns={{ base: "minmax(0, 1fr)", lg: "13.5rem minmax(0, 1fr)", xl: "13.5rem minmax(0, 1fr) 19.5rem" }}
+      gap="4"
+      p="4"
+      alignItems="start"
+    >
+      <Stack gap="4" minW="0">
+        <PartList {...props} />
+        <WhoEats {...props} />
+      </Stack>
+      <Stack gap="4" minW="0">
+        <Frozen frozen={props.frozen} />
+        {part ? <Drawn {...props} part={part} /> : <NewDish onAdd={actions.addPart} />}
       </Stack>
       <Stack gap="4" minW="0" gridColumn={{ base: "auto", lg: "1 / -1", xl: "auto" }}>
-        {part && row && selected && (
+        {part && props.selected && (
           <Card p="4">
-            <StepForm key={row.key} selected={selected} part={part.name} number={number} actions={actions} />
-            <StepRemarks
-              row={row}
-              plan={plan}
-              cautions={props.cautions}
-              ranges={props.ranges?.[row.key] ?? null}
-              kitchen={props.kitchen}
-              textContext={textContext}
-            />
-            <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
-              <AddStep after={row.step.kind} disabled={props.frozen} onAdd={actions.addStep} />
-            </Box>
+            <StepInHand {...props} part={part} />
           </Card>
         )}
-        {part && !row && (
-          <Card p="4">
-            <AddStep after={null} disabled={props.frozen} onAdd={actions.addStep} />
-          </Card>
-        )}
-        {part && (
-          <Card p="4">
-            {part.salt && <SaltGauge salt={part.salt} name={part.name} />}
-            {settings && (
-              <PartSettings
-                waitsForTableMin={settings.waitsForTableMin}
-                saltTarget={settings.saltTarget}
-                frozen={props.frozen}
-                onChange={actions.changePart}
-              />
-            )}
-          </Card>
-        )}
+        {part && <AfterPart {...props} part={part} />}
+        {part && <Salt {...props} part={part} />}
       </Stack>
     </Grid>
+  );
+}
+
+type WithPart = BenchProps & { readonly part: PlannedPart };
+const rowInHand = ({ part, stepId }: WithPart) => part.rows.find((r) => r.step.id === stepId) ?? null;
+
+function Frozen({ frozen }: Pick<BenchProps, "frozen">) {
+  if (!frozen) return null;
+  return (
+    <Remark tone="watch">
+      This supper is being cooked: its amounts are frozen. Weigh-ins on the Stove correct what follows.
+    </Remark>
+  );
+}
+function Head({ part, dish, frozen, undoLabel, redoLabel, actions }: WithPart) {
+  return (
+    <PartHead
+      part={part}
+      insteadOf={dish.replaces ? `instead of ${dish.replaces}` : dish.name}
+      frozen={frozen}
+      undoLabel={undoLabel}
+      redoLabel={redoLabel}
+      actions={actions}
+    />
+  );
+}
+/** The part drawn and in a table, where there is room beside it for the step in hand. */
+function Drawn(props: WithPart) {
+  const { part, plan, ranges, stepId, textContext, actions } = props;
+  return (
+    <>
+      <Head {...props} />
+      <InTheBowl
+        part={part}
+        plan={plan}
+        ranges={ranges}
+        stepId={stepId}
+        textContext={textContext}
+        onSelect={actions.selectStep}
+      />
+      <StepTable
+        part={part}
+        plan={plan}
+        stepId={stepId}
+        textContext={textContext}
+        onSelect={actions.selectStep}
+        frozen={props.frozen}
+        actions={actions}
+      />
+    </>
+  );
+}
+/** The form of the step in hand, what is to be said of it, and what usually comes next. */
+function StepInHand(props: WithPart) {
+  const { part, plan, selected, textContext, actions } = props;
+  const row = rowInHand(props);
+  if (row === null || selected === null) return null;
+  return (
+    <>
+      <StepForm
+        key={row.key}
+        selected={selected}
+        part={part.name}
+        number={part.rows.indexOf(row) + 1}
+        actions={actions}
+      />
+      <StepRemarks
+        row={row}
+        plan={plan}
+        cautions={props.cautions}
+        ranges={props.ranges?.[row.key] ?? null}
+        kitchen={props.kitchen}
+        textContext={textContext}
+      />
+      <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
+        <AddStep after={row.step.kind} disabled={props.frozen} onAdd={actions.addStep} />
+      </Box>
+    </>
+  );
+}
+/** A part without steps is filled here. */
+function AfterPart(props: WithPart) {
+  if (rowInHand(props) !== null) return null;
+  return (
+    <Card p="4">
+      <AddStep after={null} disabled={props.frozen} onAdd={props.actions.addStep} />
+    </Card>
+  );
+}
+function Salt({ part, dish, frozen, actions }: WithPart) {
+  const settings = dish.parts.find((p) => p.id === part.id);
+  return (
+    <Card p="4">
+      {part.salt && <SaltGauge salt={part.salt} name={part.name} />}
+      {settings && (
+        <PartSettings
+          waitsForTableMin={settings.waitsForTableMin}
+          saltTarget={settings.saltTarget}
+          frozen={frozen}
+          onChange={actions.changePart}
+        />
+      )}
+    </Card>
   );
 }

@@ -6,10 +6,10 @@ import type { Eater } from "@/core/household/people";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { DietVerdict } from "@/core/safety/diets";
-import type { Verdict } from "@/core/safety/eaters";
+import type { Disliked, Verdict } from "@/core/safety/eaters";
 import { Card, Remark } from "../frame/controls";
 import { DIET_WORDS } from "../wording/diets";
-import { ALLERGEN_NAMES, foodName, type TextContext } from "../wording/words";
+import { ALLERGEN_NAMES, foodInText, foodName, type TextContext } from "../wording/words";
 import { counted } from "../wording/count";
 
 interface CheckProps {
@@ -17,6 +17,7 @@ interface CheckProps {
   readonly eaters: readonly Eater[];
   readonly textContext: TextContext;
   readonly diets: readonly DietVerdict[];
+  readonly disliked: readonly Disliked[];
   readonly onLabel: (food: FoodId, allergen: Allergen, state: LabelState) => void;
 }
 
@@ -58,8 +59,15 @@ function sayDiet({ verdict, against, ask, saltG }: DietVerdict, foods: TextConte
   }
 }
 /** Who can eat the whole supper. A label that nobody read is a question, with the two answers beside it. */
-export const EatersCheck = memo(function EatersCheck({ verdicts, diets, eaters, textContext, onLabel }: CheckProps) {
-  if (verdicts.length === 0 && diets.length === 0) return null;
+export const EatersCheck = memo(function EatersCheck({
+  verdicts,
+  diets,
+  disliked,
+  eaters,
+  textContext,
+  onLabel,
+}: CheckProps) {
+  if (verdicts.length === 0 && diets.length === 0 && disliked.length === 0) return null;
   return (
     <Card p="3" aria-label="Who can eat it">
       <Heading as="h2" fontSize="md" mb="2">
@@ -127,6 +135,15 @@ export const EatersCheck = memo(function EatersCheck({ verdicts, diets, eaters, 
               ({DIET_WORDS[d.diet].means})
             </Text>
           </Remark>
+        ))}
+        {disliked.map((d) => (
+          <Text key={`${d.eater} ${d.dish} ${d.food}`} fontSize="sm">
+            <strong>{eaters.find((e) => e.id === d.eater)?.name ?? "Somebody"}</strong> dislikes{" "}
+            {foodInText(textContext.foods, d.food)}
+            <Text as="span" color="quiet">
+              {d.parts.length > 0 && `, in ${d.parts.join(", ")}`}
+            </Text>
+          </Text>
         ))}
       </Stack>
       <Text fontSize="xs" color="quiet" mt="3">

@@ -31,7 +31,7 @@ export const PartHead = memo(function PartHead({ part, insteadOf, frozen, undoLa
             key={part.id}
             label="Name of the part"
             hideLabel
-            width="11rem"
+            width="9rem"
             value={part.name}
             onCommit={actions.renamePart}
           />

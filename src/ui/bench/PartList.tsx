@@ -11,36 +11,35 @@ import type { BenchProps } from "./benchProps";
 import { EatersCheck } from "./EatersCheck";
 import { ScaleDish } from "./ScaleDish";
 
-/** Dishes and parts of the supper, who eats, and whether they can. */
-export function PartList({
-  plan,
-  dish,
-  part,
-  textContext,
-  supper,
-  eaters,
-  kitchen,
-  frozen,
-  actions,
-}: Omit<BenchProps, "ranges">) {
+type ListProps = Omit<BenchProps, "ranges">;
+
+/** Dishes and parts of the supper. */
+export function PartList({ plan, dish, part, textContext, supper, kitchen, frozen, actions }: ListProps) {
+  return (
+    <Card p="3" minW="0">
+      <Dishes
+        plan={plan}
+        dishId={dish.id}
+        name={dish.name}
+        partId={part?.id ?? null}
+        textContext={textContext}
+        frozen={frozen}
+        actions={actions}
+      />
+      {!frozen && (
+        <ScaleDish dish={dish} supper={supper} kitchen={kitchen} textContext={textContext} onScale={actions.scale} />
+      )}
+    </Card>
+  );
+}
+
+/** Who eats, what each of them gets, and whether they can eat it. */
+export function WhoEats({ plan, textContext, supper, eaters, frozen, actions }: ListProps) {
   const verdicts = useSame(plan.verdicts);
   const diets = useSame(plan.diets);
+  const disliked = useSame(plan.disliked);
   return (
     <Stack gap="4" minW="0">
-      <Card p="3">
-        <Dishes
-          plan={plan}
-          dishId={dish.id}
-          name={dish.name}
-          partId={part?.id ?? null}
-          textContext={textContext}
-          frozen={frozen}
-          actions={actions}
-        />
-        {!frozen && (
-          <ScaleDish dish={dish} supper={supper} kitchen={kitchen} textContext={textContext} onScale={actions.scale} />
-        )}
-      </Card>
       <Card p="3">
         <AtTable
           invited={supper.eaters}
@@ -54,6 +53,7 @@ export function PartList({
       <EatersCheck
         verdicts={verdicts}
         diets={diets}
+        disliked={disliked}
         eaters={eaters}
         textContext={textContext}
         onLabel={actions.noteLabel}

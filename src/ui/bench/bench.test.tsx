@@ -209,6 +209,7 @@ describe("who can eat it", () => {
     const { user } = show(
       <EatersCheck
         diets={[]}
+        disliked={[]}
         verdicts={planned.verdicts}
         eaters={DEMO_EATERS}
         textContext={textContext}
@@ -232,6 +233,7 @@ describe("who can eat it", () => {
     show(
       <EatersCheck
         diets={[]}
+        disliked={[]}
         verdicts={wheat.verdicts}
         eaters={DEMO_EATERS}
         textContext={textContext}
@@ -241,7 +243,16 @@ describe("who can eat it", () => {
     expect(screen.getByText(/not for Ilse\. Oat cream, Corn starch, Oat drink contain it\./)).toBeInTheDocument();
   });
   test("nobody avoids anything: nothing is said", () => {
-    show(<EatersCheck diets={[]} verdicts={[]} eaters={DEMO_EATERS} textContext={textContext} onLabel={jest.fn()} />);
+    show(
+      <EatersCheck
+        diets={[]}
+        disliked={[]}
+        verdicts={[]}
+        eaters={DEMO_EATERS}
+        textContext={textContext}
+        onLabel={jest.fn()}
+      />,
+    );
     expect(screen.queryByLabelText("Who can eat it")).toBeNull();
   });
 });

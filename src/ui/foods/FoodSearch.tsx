@@ -27,7 +27,7 @@ export function FoodSearch({
   onOwn,
 }: {
   readonly label: string;
-  /** The food in hand; null when one is to be added: then an amount may stand before its name. */
+  /** The food in hand, "" for none; null when one is to be added: then an amount may stand before its name. */
   readonly value: string | null;
   readonly foods: readonly Food[];
   readonly onClose: () => void;
@@ -36,7 +36,9 @@ export function FoodSearch({
 }) {
   const index = useMemo(() => foodIndex(foods), [foods]);
   const adds = value === null;
-  const current = adds ? "160 g soy strips" : (foods.find((f) => f.id === value)?.name ?? `${value} (unknown)`);
+  const current = adds
+    ? "160 g soy strips"
+    : (foods.find((f) => f.id === value)?.name ?? (value === "" ? "a food" : `${value} (unknown)`));
   const [typedAll, setTypedAll] = useState("");
   const { collection, set } = useListCollection<FoodRow>({
     initialItems: rowsOf(index.find("", MOST_SHOWN)),

@@ -1,19 +1,19 @@
 "use client";
 
-import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
-import { Plus, Trash2 } from "lucide-react";
+import { Box, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
+import { Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
 import type { Kitchen } from "@/core/household/kitchen";
-import { AGE_GROUPS, type AgeGroup, DIETS, type Eater } from "@/core/household/people";
-import { ALLERGENS } from "@/core/foods/allergens";
+import type { Eater } from "@/core/household/people";
+import type { Food } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
 import { boilingPointC } from "@/core/models/boilingPoint";
-import { Card, IconDo, Quiet } from "../frame/controls";
+import { Card, IconDo, Tick } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
-import { AGE_WORDS, DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES, FIGURE_NAMES } from "../wording/words";
 import { Gear } from "./Gear";
 import { Hours } from "./Hours";
+import { People } from "./People";
 
 export interface KitchenFormProps {
   readonly kitchen: Kitchen;
@@ -24,8 +24,11 @@ export interface KitchenFormProps {
   readonly onEater: (eater: Eater, label: string) => void;
   readonly onRemoveEater: (eater: Eater) => void;
   readonly onForgetLabel: (label: Label) => void;
+  /** Every food, for what somebody dislikes. */
+  readonly allFoods: readonly Food[];
   readonly foods: ReactNode;
   readonly backup: ReactNode;
+  readonly recent: ReactNode;
 }
 
 const SPOONS = [
@@ -45,7 +48,7 @@ export function KitchenForm(props: KitchenFormProps) {
       </Heading>
       <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "repeat(2, minmax(0, 1fr))" }} gap="4" alignItems="start">
         <Stack gap="4">
-          <People {...props} />
+          <People {...props} foods={props.allFoods} />
           <Hours kitchen={kitchen} set={set} />
           {props.foods}
           {props.labels.length > 0 && <Labels {...props} />}
@@ -121,6 +124,13 @@ export function KitchenForm(props: KitchenFormProps) {
                 onChoose={(spoons) => set({ spoons: spoons as Kitchen["spoons"] }, "Cups and spoons")}
               />
             </Box>
+            <Tick
+              mt="3"
+              on={kitchen.scale === "simulated"}
+              onTick={(on) => set({ scale: on ? "simulated" : "typed" }, "Simulated scale")}
+            >
+              Show the simulated scale at the Stove, a stand-in for one that speaks to this device
+            </Tick>
             <Text fontSize="sm" color="quiet" mt="3">
               Water boils at {boilingPointC(kitchen.altitudeM).toFixed(1)} °C here. Times are those of{" "}
               {kitchen.timeZone}.
@@ -128,141 +138,14 @@ export function KitchenForm(props: KitchenFormProps) {
           </Card>
           <Gear kitchen={kitchen} newId={props.newId} set={set} />
           {props.backup}
+          {props.recent}
         </Stack>
       </Grid>
     </Box>
   );
 }
 
-function People({ eaters, newId, onEater, onRemoveEater }: KitchenFormProps) {
-  return (
-    <Card>
-      <Heading as="h2" fontSize="xl">
-        Who eats here
-      </Heading>
-      <Text color="quiet" fontSize="sm" mb="2">
-        Mark what somebody must not eat. Every supper is checked against it, down to the last sauce.
-      </Text>
-      {eaters.map((eater) => (
-        <Box key={eater.id} borderTopWidth="1px" borderColor="line" py="3" role="group" aria-label={eater.name}>
-          <HStack gap="2">
-            <TextField
-              label={`Name of ${eater.name}`}
-              hideLabel
-              width="12rem"
-              value={eater.name}
-              onCommit={(name) => onEater({ ...eater, name }, "Name")}
-            />
-            <Choice
-              label={`Age of ${eater.name}`}
-              hideLabel
-              width="8.5rem"
-              value={eater.age ?? ""}
-              options={AGES}
-              onChoose={(age) =>
-                onEater({ ...eater, age: age === "" ? null : (age as AgeGroup) }, `${eater.name}: age`)
-              }
-            />
-            <Box flex="1" />
-            <IconDo label={`Remove ${eater.name}`} onClick={() => onRemoveEater(eater)}>
-              <Trash2 size={16} />
-            </IconDo>
-          </HStack>
-          <Flex gap="1" wrap="wrap" mt="2">
-            {ALLERGENS.map((a) => {
-              const on = eater.avoids.includes(a);
-              return (
-                <Mark
-                  key={a}
-                  on={on}
-                  label={`${eater.name}: no ${ALLERGEN_NAMES[a]}`}
-                  onMark={() =>
-                    onEater({ ...eater, avoids: toggled(eater.avoids, a) }, `${eater.name}: no ${ALLERGEN_NAMES[a]}`)
-                  }
-                >
-                  {on ? `no ${ALLERGEN_NAMES[a]}` : ALLERGEN_NAMES[a]}
-                </Mark>
-              );
-            })}
-          </Flex>
-          <Flex gap="1" wrap="wrap" mt="2" align="center">
-            <Text fontSize="sm" color="quiet" me="1">
-              Eats
-            </Text>
-            {DIETS.map((d) => (
-              <Mark
-                key={d}
-                on={eater.diets.includes(d)}
-                label={`${eater.name}: ${DIET_WORDS[d].name}`}
-                title={DIET_WORDS[d].means}
-                onMark={() =>
-                  onEater({ ...eater, diets: toggled(eater.diets, d) }, `${eater.name}: ${DIET_WORDS[d].name}`)
-                }
-              >
-                {DIET_WORDS[d].name}
-              </Mark>
-            ))}
-          </Flex>
-          {eater.diets.length > 0 && (
-            <Text fontSize="sm" color="quiet" mt="2">
-              {eater.diets.map((d) => `${DIET_WORDS[d].name}: ${DIET_WORDS[d].means}`).join(". ")}.
-            </Text>
-          )}
-          {eater.avoids.includes("gluten") && eater.avoids.includes("wheat") && (
-            <Text fontSize="sm" color="quiet" mt="2">
-              Gluten is for coeliac disease, wheat for an allergy to wheat. Take off the one that does not count.
-            </Text>
-          )}
-        </Box>
-      ))}
-      <Quiet
-        mt="3"
-        onClick={() =>
-          onEater(
-            { id: newId("eater"), name: `Eater ${eaters.length + 1}`, avoids: [], diets: [], age: null },
-            "Add somebody",
-          )
-        }
-      >
-        <Plus size={16} /> Add somebody
-      </Quiet>
-    </Card>
-  );
-}
-
-/** In or out of a list. */
-const toggled = <T,>(list: readonly T[], one: T): T[] =>
-  list.includes(one) ? list.filter((x) => x !== one) : [...list, one];
-const AGES = [
-  { value: "", label: "age not said" },
-  ...AGE_GROUPS.filter((g) => g !== "under-5").map((g) => ({ value: g, label: AGE_WORDS[g] })),
-  { value: "under-5", label: AGE_WORDS["under-5"] },
-];
-
-/** Something that counts for somebody, on or off. */
-function Mark(props: { on: boolean; label: string; title?: string; onMark: () => void; children: ReactNode }) {
-  const { on, label, title, onMark, children } = props;
-  return (
-    <chakra.button
-      type="button"
-      aria-pressed={on}
-      aria-label={label}
-      title={title}
-      onClick={onMark}
-      px="2.5"
-      minH="8"
-      fontSize="sm"
-      rounded="full"
-      borderWidth="1.5px"
-      borderColor={on ? "chilli" : "line"}
-      bg={on ? "chilliTint" : "card"}
-      fontWeight={on ? "700" : "400"}
-    >
-      {children}
-    </chakra.button>
-  );
-}
-
+const LABEL_SAYS = { free: "free of", may: "may contain", contains: "contains" } as const;
 function Labels({ labels, onForgetLabel }: KitchenFormProps) {
   return (
     <Card>
@@ -274,7 +157,7 @@ function Labels({ labels, onForgetLabel }: KitchenFormProps) {
           <Text flex="1">
             {l.name}:{" "}
             {"allergen" in l
-              ? `${l.state === "free" ? "free of" : "contains"} ${ALLERGEN_NAMES[l.allergen]}`
+              ? `${LABEL_SAYS[l.state]} ${ALLERGEN_NAMES[l.allergen]}`
               : `${FIGURE_NAMES[l.figure]} ${l.per100} ${l.figure === "sodiumMg" ? "mg" : "g"} in 100 g`}
           </Text>
           <IconDo label={`Forget the label of ${l.name}`} onClick={() => onForgetLabel(l)}>

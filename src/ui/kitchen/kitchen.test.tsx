@@ -4,6 +4,7 @@ import { FOODS } from "@/core/foods/table";
 import { ownFood } from "@/core/foods/own";
 import { FoodShelf, type FoodShelfProps } from "../foods/FoodShelf";
 import { show } from "../__tests__/support";
+import { Recent } from "./Recent";
 import { KitchenForm, type KitchenFormProps } from "./KitchenForm";
 
 const kitchen = (more: Partial<KitchenFormProps> = {}) => {
@@ -16,8 +17,10 @@ const kitchen = (more: Partial<KitchenFormProps> = {}) => {
     onEater: jest.fn(),
     onRemoveEater: jest.fn(),
     onForgetLabel: jest.fn(),
+    allFoods: FOODS,
     foods: null,
     backup: null,
+    recent: null,
     ...more,
   };
   return { props, ...show(<KitchenForm {...props} />) };
@@ -150,5 +153,32 @@ describe("foods and labels", () => {
     expect(props.onAllergen).toHaveBeenCalledWith(expect.objectContaining({ id: "own-1" }), "gluten", "contains");
     await look(user, "Oca roots", /Add “Oca roots” as my own food/);
     expect(props.onOwnFood).toHaveBeenCalledWith("Oca roots", expect.any(Function));
+  });
+});
+
+describe("what somebody dislikes, and what was done of late", () => {
+  test("a dislike is searched for, and taken off by pressing it", async () => {
+    const { user, props } = kitchen();
+    await user.click(screen.getByRole("button", { name: "Pim may have Tarragon, fresh again" }));
+    expect((props.onEater as jest.Mock).mock.calls.at(-1)[0]).toMatchObject({ id: "pim", dislikes: [] });
+    await user.click(screen.getByRole("button", { name: "a food that Oda dislikes" }));
+    expect(await screen.findByLabelText("A food that Oda dislikes")).toBeInTheDocument();
+  });
+  test("the last changes can be brought back one by one; what was taken back says so", async () => {
+    const onBringBack = jest.fn();
+    const change = (seq: number, takenBack: boolean) => ({
+      seq,
+      label: `Change ${seq}`,
+      when: "Fri 27 Nov",
+      takenBack,
+    });
+    const { user } = show(
+      <Recent changes={[9, 8, 7, 6, 5, 4, 3].map((n) => change(n, n === 8))} onBringBack={onBringBack} />,
+    );
+    expect(screen.getByText("taken back")).toBeInTheDocument();
+    expect(screen.queryByText("Change 3")).toBeNull();
+    await user.click(screen.getByRole("button", { name: "Show all 7" }));
+    await user.click(screen.getByRole("button", { name: "Bring back what was there before: Change 3" }));
+    expect(onBringBack).toHaveBeenCalledWith(3);
   });
 });

@@ -16,6 +16,8 @@ const PlannedActual = dynamic(() => import("./PlannedActual").then((m) => m.Plan
 
 export interface NotebookProps {
   readonly entries: readonly { readonly entry: Entry; readonly day: string }[];
+  /** Cookings that were put aside and wait to be picked up. */
+  readonly aside: readonly { readonly name: string; readonly since: string; readonly href: string }[];
   readonly open: Entry | null;
   readonly openDay: string;
   readonly units: UnitSystem;
@@ -25,8 +27,8 @@ export interface NotebookProps {
 }
 
 export function Notebook(props: NotebookProps) {
-  const { entries, open, openDay } = props;
-  if (entries.length === 0)
+  const { entries, aside, open, openDay } = props;
+  if (entries.length === 0 && aside.length === 0)
     return (
       <Box maxW="44rem" mx="auto" px="5" py="16">
         <Heading as="h1" fontSize="4xl">
@@ -65,6 +67,25 @@ export function Notebook(props: NotebookProps) {
           Notebook
         </Heading>
         <Stack as="ul" listStyleType="none" gap="1">
+          {aside.map(({ name, since, href }) => (
+            <li key={href}>
+              <Link
+                href={href}
+                display="block"
+                px="3"
+                py="2"
+                borderStartWidth="4px"
+                borderColor="turmeric"
+                roundedEnd="lg"
+                _hover={{ bg: "sunk" }}
+              >
+                <Text fontWeight="600">{name}</Text>
+                <Text fontSize="sm" color="quiet">
+                  put aside {since} · back to the stove
+                </Text>
+              </Link>
+            </li>
+          ))}
           {entries.map(({ entry, day }) => {
             const here = entry.id === open?.id;
             return (

@@ -24,6 +24,7 @@ const entry: Entry = {
 const notebook = (more: Partial<NotebookProps> = {}) => {
   const props: NotebookProps = {
     entries: [{ entry, day: "Sun 29 Nov" }],
+    aside: [],
     open: entry,
     openDay: "Sun 29 Nov",
     units: "metric",
@@ -72,4 +73,14 @@ test("an entry can be removed", async () => {
   const { user, props } = notebook();
   await user.click(screen.getByRole("button", { name: /Remove/ }));
   expect(props.onRemove).toHaveBeenCalled();
+});
+
+test("what was put aside stands first, with the way back to it, also before anything was cooked", () => {
+  notebook({
+    entries: [],
+    open: null,
+    aside: [{ name: "Loaf night", since: "Sat 28 Nov, 21:10", href: "/supper/stove?s=x" }],
+  });
+  expect(screen.getByRole("link", { name: /Loaf night/ })).toHaveAttribute("href", "/supper/stove?s=x");
+  expect(screen.getByText(/put aside Sat 28 Nov, 21:10/)).toBeInTheDocument();
 });

@@ -4,7 +4,11 @@ import { Box, Flex, Text } from "@chakra-ui/react";
 import type { Difference } from "@/core/process/compare";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import { foodInText } from "../wording/words";
+import { Do } from "../frame/controls";
 import type { StoveProps } from "./stoveProps";
+
+/** The next reading goes where the last one was typed. */
+const weighAgain = () => document.querySelector<HTMLInputElement>("[data-weight-typed]")?.focus();
 
 /** What the last reading changed further on, from what to what. */
 export function Changed({
@@ -33,17 +37,25 @@ export function Changed({
   const byStep = new Map<string, Difference[]>();
   for (const d of changed.differences) byStep.set(d.key, [...(byStep.get(d.key) ?? []), d]);
   return (
-    <Box
-      borderWidth="2px"
-      borderColor="turmeric"
-      rounded="2xl"
-      p="4"
-      role="status"
-      aria-label="What the weigh-in changed"
-    >
+    <Box borderWidth="2px" borderColor="turmeric" rounded="2xl" p="4" role="status" aria-label="What changes from here">
       <Text fontSize="lg" fontWeight="600">
         {changed.says}
       </Text>
+      {changed.back && (
+        <Flex gap="3" rowGap="2" wrap="wrap" align="center" mt="2">
+          <Text flex="1" minW="14rem" fontSize="lg">
+            {changed.back.says}
+          </Text>
+          <Do minH="12" px="5" onClick={weighAgain}>
+            {changed.back.does}
+          </Do>
+        </Flex>
+      )}
+      {changed.differences.length > 0 && (
+        <Text mt="2" color="quiet">
+          {changed.back ? "Or go on as it is. From here on:" : "From here on:"}
+        </Text>
+      )}
       {[...byStep].map(([key, list]) => (
         <Flex key={key} gap="3" py="1.5" borderTopWidth="1px" borderColor="line" mt="1.5" wrap="wrap">
           <Text w="11rem" fontWeight="600">

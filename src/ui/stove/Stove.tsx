@@ -3,14 +3,17 @@
 import { Box, chakra, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { Card, Do, Key, Quiet, Remark, Tick } from "../frame/controls";
+import { useNarrow } from "../frame/useNarrow";
 import { CautionRemark } from "../frame/CautionRemark";
 import { writeCountdown } from "../wording/time";
 import { Changed } from "./Changed";
+import { PutIn } from "./PutIn";
 import { Scale } from "./Scale";
 import type { TimerView, StoveProps } from "./stoveProps";
 
 export function Stove(props: StoveProps) {
-  const { step, timers, onBack } = props;
+  const { step, onBack } = props;
+  const narrow = useNarrow();
   return (
     <Grid
       templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 21rem" }}
@@ -19,6 +22,7 @@ export function Stove(props: StoveProps) {
       alignItems="stretch"
       minH={{ lg: "calc(100vh - 140px)" }}
     >
+      {narrow && <Timers {...props} />}
       <Card display="flex" flexDirection="column" p={{ base: "4", md: "7" }}>
         <Strip {...props} />
         {props.news.map((says) => (
@@ -40,6 +44,7 @@ export function Stove(props: StoveProps) {
         </Text>
         <Stack gap="4" mt="5">
           {step.scale && <Scale {...step.scale} />}
+          {props.putIn && <PutIn key={props.putIn.lines.map((l) => l.name).join()} {...props.putIn} />}
           {props.changed && <Changed {...props} changed={props.changed} />}
           <HStack gap="3" wrap="wrap">
             <chakra.button
@@ -118,24 +123,14 @@ export function Stove(props: StoveProps) {
         </Flex>
       </Card>
       <Stack gap="3">
-        {timers.map((t, i) => (
-          <TimerCard key={t.step} timer={t} number={i + 1} onOff={() => props.onTimerOff(t.step)} />
-        ))}
-        {props.stopped && (
-          <Remark tone="plain" role="status">
-            Stopped: {props.stopped.title}.{" "}
-            <Quiet minH="11" px="4" ms="2" onClick={props.stopped.onBringBack}>
-              Bring it back
-            </Quiet>
-          </Remark>
-        )}
+        {!narrow && <Timers {...props} />}
         <Card p="4" flex="1">
           <Heading as="h2" fontSize="md" color="quiet" fontWeight="600">
             after this
           </Heading>
           <chakra.ol listStyleType="none" mt="1">
             {props.after.map((a) => (
-              <chakra.li key={a.time + a.title} py="1.5" display="flex" gap="3" fontSize="lg">
+              <chakra.li key={a.key} py="1.5" display="flex" gap="3" fontSize="lg" alignItems="center">
                 <Text fontWeight="700" w="3.2rem">
                   {a.time}
                 </Text>
@@ -145,6 +140,11 @@ export function Stove(props: StoveProps) {
                     · {a.says}
                   </Text>
                 </Box>
+                {a.onTake && (
+                  <Quiet px="3" fontSize="sm" onClick={a.onTake} aria-label={`Do this now: ${a.title}`}>
+                    Now
+                  </Quiet>
+                )}
               </chakra.li>
             ))}
             {props.after.length === 0 && (
@@ -156,27 +156,59 @@ export function Stove(props: StoveProps) {
           <Tick mt="3" fontSize="sm" color="quiet" on={props.keysOn} onTick={props.onKeys}>
             single keys: space next, B back, W weigh, T timer, 1 to 9 stop a timer
           </Tick>
-          <GiveUp onGiveUp={props.onGiveUp} />
+          <LeaveOff onGiveUp={props.onGiveUp} onPutAside={props.onPutAside} />
         </Card>
       </Stack>
     </Grid>
   );
 }
 
-/** A cooking that came to nothing is kept in the notebook as such; asked once, since it ends here. */
-function GiveUp({ onGiveUp }: { onGiveUp: () => void }) {
+/** Timers that run, by where they stand; on a phone they stay in view above the step. */
+function Timers({ timers, stopped, onTimerOff }: Pick<StoveProps, "timers" | "stopped" | "onTimerOff">) {
+  const narrow = useNarrow();
+  if (timers.length === 0 && stopped === null) return null;
+  return (
+    <Stack
+      gap="2"
+      {...(narrow ? { position: "sticky", top: "0", zIndex: "sticky", bg: "page", py: "2", my: "-2" } : {})}
+    >
+      <Grid gap="2" templateColumns={narrow && timers.length > 1 ? "repeat(2, minmax(0, 1fr))" : "minmax(0, 1fr)"}>
+        {timers.map((t, i) => (
+          <TimerCard key={t.step} timer={t} number={i + 1} small={narrow} onOff={() => onTimerOff(t.step)} />
+        ))}
+      </Grid>
+      {stopped && (
+        <Remark tone="plain" role="status">
+          Stopped: {stopped.title}.{" "}
+          <Quiet minH="11" px="4" ms="2" onClick={stopped.onBringBack}>
+            Bring it back
+          </Quiet>
+        </Remark>
+      )}
+    </Stack>
+  );
+}
+
+/** Putting it aside keeps everything for later; giving it up ends it here, and is asked once. */
+function LeaveOff({ onGiveUp, onPutAside }: Pick<StoveProps, "onGiveUp" | "onPutAside">) {
   const [asked, setAsked] = useState(false);
   if (!asked)
     return (
-      <Quiet mt="3" fontSize="sm" onClick={() => setAsked(true)}>
-        Give up this cooking
-      </Quiet>
+      <HStack mt="3" gap="2" wrap="wrap">
+        <Quiet fontSize="sm" onClick={onPutAside}>
+          Put it aside
+        </Quiet>
+        <Quiet fontSize="sm" onClick={() => setAsked(true)}>
+          Give up this cooking
+        </Quiet>
+      </HStack>
     );
   return (
     <Remark tone="watch" mt="3" role="alert">
-      It ends here and is kept in the notebook as given up. To go on later, just close the page.
-      <HStack gap="2" mt="2">
+      It ends here and is kept in the notebook as given up. To go on another time, put it aside instead.
+      <HStack gap="2" mt="2" wrap="wrap">
         <Quiet onClick={onGiveUp}>Give it up</Quiet>
+        <Quiet onClick={onPutAside}>Put it aside</Quiet>
         <Quiet onClick={() => setAsked(false)}>Go on cooking</Quiet>
       </HStack>
     </Remark>
@@ -212,40 +244,66 @@ function Strip({ strip, clock, pace }: StoveProps) {
   );
 }
 
-function TimerCard({ timer, number, onOff }: { timer: TimerView; number: number; onOff: () => void }) {
+interface TimerCardProps {
+  readonly timer: TimerView;
+  readonly number: number;
+  readonly small: boolean;
+  readonly onOff: () => void;
+}
+function TimerCard({ timer, number, small, onOff }: TimerCardProps) {
   const over = timer.leftMs <= 0;
+  const off = (
+    <Quiet minH={small ? "11" : "9"} px="3" fontSize="sm" onClick={onOff} aria-label={`Stop timer: ${timer.title}`}>
+      {over ? "Off" : "Stop"} <Key>{number}</Key>
+    </Quiet>
+  );
+  const count = (
+    <Text fontFamily="heading" fontWeight="800" fontSize={small ? "2xl" : "4xl"} lineHeight="1">
+      {writeCountdown(timer.leftMs)}
+    </Text>
+  );
   return (
     <Card
-      p="4"
+      p={small ? "2" : "4"}
       borderColor={over ? "turmeric" : "line"}
       borderWidth={over ? "2px" : "1px"}
       bg={over ? "turmericTint" : "card"}
       role="timer"
       aria-label={`${timer.title}, ${timer.where}`}
     >
-      <Flex align="baseline" gap="2">
-        <Text flex="1" fontWeight="600" fontSize="lg">
-          {timer.title}
-        </Text>
-        <Text fontFamily="heading" fontWeight="800" fontSize="4xl" lineHeight="1">
-          {writeCountdown(timer.leftMs)}
-        </Text>
-      </Flex>
-      <Box h="2" rounded="full" bg="sunk" my="2" overflow="hidden">
+      {small ? (
+        <>
+          <Text fontSize="sm" color="quiet" truncate>
+            {timer.where} · {timer.title}
+          </Text>
+          <Flex align="center" justify="space-between" gap="1">
+            {count}
+            {off}
+          </Flex>
+        </>
+      ) : (
+        <Flex align="baseline" gap="2">
+          <Text flex="1" fontWeight="600" fontSize="lg">
+            {timer.title}
+          </Text>
+          {count}
+        </Flex>
+      )}
+      <Box h={small ? "1.5" : "2"} rounded="full" bg="sunk" my={small ? "1" : "2"} overflow="hidden">
         <Box
           h="100%"
           bg={over ? "turmeric" : "jade"}
           w={`${Math.min(100, Math.max(0, 100 * (1 - timer.leftMs / timer.totalMs)))}%`}
         />
       </Box>
-      <Flex align="center" gap="2">
-        <Text flex="1" color="quiet" fontSize="sm">
-          {timer.where} · {over ? `time is up: ${timer.cue}?` : timer.cue}
-        </Text>
-        <Quiet minH="9" px="3" fontSize="sm" onClick={onOff} aria-label={`Stop timer: ${timer.title}`}>
-          {over ? "Off" : "Stop"} <Key>{number}</Key>
-        </Quiet>
-      </Flex>
+      {!small && (
+        <Flex align="center" gap="2">
+          <Text flex="1" color="quiet" fontSize="sm">
+            {timer.where} · {over ? `time is up: ${timer.cue}?` : timer.cue}
+          </Text>
+          {off}
+        </Flex>
+      )}
     </Card>
   );
 }

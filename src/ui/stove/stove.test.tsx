@@ -27,6 +27,7 @@ describe("the scale", () => {
       problem: null,
       loadG: 368,
       touched: true,
+      simulated: true,
       onLoad: jest.fn(),
       onTake: jest.fn(),
       ...more,
@@ -43,6 +44,11 @@ describe("the scale", () => {
     const { props, user } = scale({ touched: false });
     await user.click(screen.getByRole("button", { name: /Take reading/ }));
     expect(props.onTake).not.toHaveBeenCalled();
+  });
+  test("the stand-in is there only when it was switched on", () => {
+    scale({ simulated: false });
+    expect(screen.queryByTestId("scale-display")).toBeNull();
+    expect(screen.getByLabelText("Weight typed, g")).toBeInTheDocument();
   });
   test("a typed weight counts in the unit of the house", async () => {
     const { props, user } = scale();
@@ -111,7 +117,9 @@ describe("a step", () => {
         ...step,
       },
       timers: [timer, { ...timer, step: "d.boil", title: "Boil · Mash", leftMs: -5_000 }],
-      after: [{ time: "18:08", title: "Brown · Mushroom cream", says: "19 min" }],
+      after: [{ key: "d.c", time: "18:08", title: "Brown · Mushroom cream", says: "19 min", onTake: null }],
+      putIn: null,
+      onPutAside: jest.fn(),
       strip: [
         { key: "a", minutes: 2, state: "done", title: "Weigh" },
         { key: "b", minutes: 3, state: "now", title: "Squeeze" },
@@ -175,6 +183,21 @@ describe("a step", () => {
     await user.click(screen.getByRole("button", { name: "Give it up" }));
     expect(props.onGiveUp).toHaveBeenCalledTimes(1);
   });
+  test("a step may be put aside, taken out of its turn, and given another amount", async () => {
+    const onTake = jest.fn();
+    const onPutIn = jest.fn();
+    const after = [{ key: "k", time: "18:08", title: "Cut · Mash", says: "5 min", onTake }];
+    const lines = [{ line: 1, name: "Tamari", massG: 18 }];
+    const { props, user } = stove({ after, putIn: { units: "metric", lines, onPutIn } });
+    await user.click(screen.getByRole("button", { name: "Do this now: Cut · Mash" }));
+    expect(onTake).toHaveBeenCalledTimes(1);
+    await user.click(screen.getByRole("button", { name: "Put in another amount" }));
+    await user.clear(screen.getByLabelText("Tamari"));
+    await user.type(screen.getByLabelText("Tamari"), "25{Enter}");
+    expect(onPutIn).toHaveBeenCalledWith(1, 25);
+    await user.click(screen.getByRole("button", { name: "Put it aside" }));
+    expect(props.onPutAside).toHaveBeenCalledTimes(1);
+  });
   test("a step that goes on by itself starts its timer with the next", () => {
     stove({}, { startsOnNext: true });
     expect(screen.getByRole("button", { name: /Start 2 min, next: Brown/ })).toBeInTheDocument();
@@ -193,6 +216,7 @@ describe("a step", () => {
     stove({
       changed: {
         says: "50 g wetter than predicted.",
+        back: { says: "Squeeze on to 368 g: then all stays as planned.", does: "Squeeze again" },
         differences: [
           { key: "Sear", step: "sear", what: { kind: "batches" }, from: 2, to: 3 },
           { key: "Sear", step: "sear", what: { kind: "minutes" }, from: 14, to: 17 },
@@ -201,7 +225,7 @@ describe("a step", () => {
         ],
       },
     });
-    const changed = screen.getByLabelText("What the weigh-in changed");
+    const changed = screen.getByLabelText("What changes from here");
     expect(changed).toHaveTextContent("batches 2 → 3");
     expect(changed).toHaveTextContent("minutes 14 min → 17 min");
     expect(changed).toHaveTextContent("mustard 30 g → 13 g");

@@ -1,7 +1,9 @@
 import type { Difference } from "@/core/process/compare";
 import type { Caution } from "@/core/safety/rule";
+import type { WayBackWords } from "../wording/stove";
 import type { StepText } from "../wording/stepText";
 import type { TextContext } from "../wording/words";
+import type { PutInProps } from "./PutIn";
 import type { ScaleProps } from "./Scale";
 
 export interface TimerView {
@@ -38,13 +40,24 @@ export interface StripPiece {
 export interface StoveProps {
   readonly step: StoveStep;
   readonly timers: readonly TimerView[];
-  readonly after: readonly { readonly time: string; readonly title: string; readonly says: string }[];
+  /** Steps after this one; those that may be taken now, out of their turn, say how. */
+  readonly after: readonly {
+    readonly key: string;
+    readonly time: string;
+    readonly title: string;
+    readonly says: string;
+    readonly onTake: (() => void) | null;
+  }[];
   readonly strip: readonly StripPiece[];
   readonly clock: string;
   readonly pace: { readonly late: boolean; readonly says: string };
   /** What is told once, above the step: an allergen that stands otherwise than when the cooking began. */
   readonly news: readonly string[];
-  readonly changed: { readonly says: string; readonly differences: readonly Difference[] } | null;
+  readonly changed: {
+    readonly says: string;
+    readonly back: WayBackWords | null;
+    readonly differences: readonly Difference[];
+  } | null;
   readonly textContext: TextContext;
   readonly titleOf: (key: string) => string;
   readonly keysOn: boolean;
@@ -58,4 +71,6 @@ export interface StoveProps {
   readonly stopped: { readonly title: string; readonly onBringBack: () => void } | null;
   readonly onStay: () => void;
   readonly onGiveUp: () => void;
+  readonly onPutAside: () => void;
+  readonly putIn: PutInProps | null;
 }

@@ -30,3 +30,9 @@ export const CLEARING: Readonly<Record<Clearable, { does: string; holds: (n: num
     done: "The notebook is empty.",
   },
 };
+
+/** What came of taking a change back later. */
+export const describeBroughtBack = ({ label, stays }: { label: string; stays: number }): string =>
+  stays === 0
+    ? `“${label}” is taken back.`
+    : `“${label}” is taken back, but for ${counted(stays, "thing")} changed again since: ${stays === 1 ? "it stays" : "they stay"} as now.`;

@@ -1,10 +1,15 @@
 import type { AllergenChange } from "@/core/foods/book";
 import type { FoodLookup } from "@/core/foods/food";
+import { totalG } from "@/core/process/contents";
 import type { Meaning } from "@/core/process/descriptor";
+import type { Row } from "@/core/process/replay";
+import { wayBack } from "@/core/process/weighIn";
 import type { Pace } from "@/core/schedule/underWay";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
-import { ALLERGEN_NAMES, foodName } from "./words";
+import type { Line } from "@/core/process/step";
+import { STEP_NAMES } from "./steps";
+import { ALLERGEN_NAMES, foodInText, foodName } from "./words";
 
 /** How the cooking stands against its time. `at` is the clock time in so many minutes after serving. */
 export function describePace(
@@ -22,6 +27,47 @@ export function describeDifference(differenceG: number, meaning: Meaning | null,
   const [more, less] = meaning === "addition" ? ["more", "less"] : ["wetter", "drier"];
   return `${writeMass(Math.abs(differenceG), units)} ${differenceG > 0 ? more : less} than predicted.`;
 }
+
+/** The way back to plan: the sentence, and the button that leads to the next weighing. */
+export interface WayBackWords {
+  readonly says: string;
+  readonly does: string;
+}
+/** What brings a weighed step back to its planned weight; null where nothing does. */
+export function describeWayBack(
+  row: Extract<Row, { state: "computed" }>,
+  readingG: number,
+  units: UnitSystem,
+): WayBackWords | null {
+  const plannedG = totalG(row.outcome.after.batch);
+  const back = wayBack(row, plannedG, readingG);
+  if (back === null) return null;
+  const step = STEP_NAMES[row.step.kind];
+  switch (back.kind) {
+    case "again":
+      return { says: `${step} on to ${writeMass(back.toG, units)}: then all stays as planned.`, does: `${step} again` };
+    case "water":
+      return {
+        says: `Work ${writeMass(back.massG, units)} of water back in: then all stays as planned.`,
+        does: "Water is in, weigh again",
+      };
+    case "add":
+      return {
+        says: `Put in the ${writeMass(back.massG, units)} that are missing: then all stays as planned.`,
+        does: "They are in, weigh again",
+      };
+  }
+}
+
+/** Another amount than planned, in words; a line that is no food says nothing. */
+export const describePutIn = (
+  line: Line | undefined,
+  massG: number,
+  { foods, units }: { readonly foods: FoodLookup; readonly units: UnitSystem },
+): string | null =>
+  line?.kind === "food"
+    ? `${writeMass(massG, units)} of ${foodInText(foods, line.food)} instead of ${writeMass(line.massG, units)}.`
+    : null;
 
 const STATES = {
   contains: "contains it",

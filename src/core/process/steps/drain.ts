@@ -32,6 +32,7 @@ export const drainStep = defineStep({
   usual: {},
   waitsMin: 15,
   weighed: "liquor",
+  again: true,
   fitsBath: true,
   apply: drain,
 });

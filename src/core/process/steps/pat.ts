@@ -24,5 +24,6 @@ export const patStep = defineStep({
   usual: {},
   waitsMin: 60,
   weighed: "liquor",
+  again: true,
   apply: pat,
 });

@@ -57,5 +57,6 @@ export const pressStep = defineStep({
   usual: { ...USUAL_BLOCK, loadKg: 3, minutes: 30, bothFaces: true },
   waitsMin: 240,
   weighed: "liquor",
+  again: true,
   apply: press,
 });

@@ -51,6 +51,7 @@ export const reduceStep = defineStep({
   usual: { pan: null, toShare: 0.75 },
   waitsMin: 60,
   weighed: "water",
+  again: true,
   addsAround: true,
   apply: reduce,
 });

@@ -124,6 +124,7 @@ export const simmerStep = defineStep({
   usual: { pan: null, minutes: 5, lid: false },
   waitsMin: 60,
   weighed: "water",
+  again: true,
   addsAround: true,
   apply: simmer,
 });

@@ -51,5 +51,6 @@ export const squeezeStep = defineStep({
   usual: { how: "hands", minutes: 2 },
   waitsMin: 60,
   weighed: "liquor",
+  again: true,
   apply: squeeze,
 });

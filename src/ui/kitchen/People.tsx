@@ -1,0 +1,196 @@
+"use client";
+
+import { Box, chakra, Flex, Heading, HStack, Text } from "@chakra-ui/react";
+import { Plus, Trash2, X } from "lucide-react";
+import { type ReactNode, useState } from "react";
+import { ALLERGENS } from "@/core/foods/allergens";
+import type { Food } from "@/core/foods/food";
+import { AGE_GROUPS, type AgeGroup, DIETS, type Eater } from "@/core/household/people";
+import { FoodSearch } from "../foods/FoodPicker";
+import { Card, IconDo, Quiet } from "../frame/controls";
+import { Choice, TextField } from "../frame/fields";
+import { AGE_WORDS, DIET_WORDS } from "../wording/diets";
+import { ALLERGEN_NAMES } from "../wording/words";
+
+interface PeopleProps {
+  readonly eaters: readonly Eater[];
+  readonly foods: readonly Food[];
+  readonly newId: (prefix: string) => string;
+  readonly onEater: (eater: Eater, label: string) => void;
+  readonly onRemoveEater: (eater: Eater) => void;
+}
+
+/** Who eats here: what they must not eat, how they eat, what they would rather not have. */
+export function People({ eaters, foods, newId, onEater, onRemoveEater }: PeopleProps) {
+  return (
+    <Card>
+      <Heading as="h2" fontSize="xl">
+        Who eats here
+      </Heading>
+      <Text color="quiet" fontSize="sm" mb="2">
+        Mark what somebody must not eat. Every supper is checked against it, down to the last sauce.
+      </Text>
+      {eaters.map((eater) => (
+        <Box key={eater.id} borderTopWidth="1px" borderColor="line" py="3" role="group" aria-label={eater.name}>
+          <HStack gap="2">
+            <TextField
+              label={`Name of ${eater.name}`}
+              hideLabel
+              width="12rem"
+              value={eater.name}
+              onCommit={(name) => onEater({ ...eater, name }, "Name")}
+            />
+            <Choice
+              label={`Age of ${eater.name}`}
+              hideLabel
+              width="8.5rem"
+              value={eater.age ?? ""}
+              options={AGES}
+              onChoose={(age) =>
+                onEater({ ...eater, age: age === "" ? null : (age as AgeGroup) }, `${eater.name}: age`)
+              }
+            />
+            <Box flex="1" />
+            <IconDo label={`Remove ${eater.name}`} onClick={() => onRemoveEater(eater)}>
+              <Trash2 size={16} />
+            </IconDo>
+          </HStack>
+          <Flex gap="1" wrap="wrap" mt="2">
+            {ALLERGENS.map((a) => {
+              const on = eater.avoids.includes(a);
+              return (
+                <Mark
+                  key={a}
+                  on={on}
+                  label={`${eater.name}: no ${ALLERGEN_NAMES[a]}`}
+                  onMark={() =>
+                    onEater({ ...eater, avoids: toggled(eater.avoids, a) }, `${eater.name}: no ${ALLERGEN_NAMES[a]}`)
+                  }
+                >
+                  {on ? `no ${ALLERGEN_NAMES[a]}` : ALLERGEN_NAMES[a]}
+                </Mark>
+              );
+            })}
+          </Flex>
+          <Flex gap="1" wrap="wrap" mt="2" align="center">
+            <Text fontSize="sm" color="quiet" me="1">
+              Eats
+            </Text>
+            {DIETS.map((d) => (
+              <Mark
+                key={d}
+                on={eater.diets.includes(d)}
+                label={`${eater.name}: ${DIET_WORDS[d].name}`}
+                title={DIET_WORDS[d].means}
+                onMark={() =>
+                  onEater({ ...eater, diets: toggled(eater.diets, d) }, `${eater.name}: ${DIET_WORDS[d].name}`)
+                }
+              >
+                {DIET_WORDS[d].name}
+              </Mark>
+            ))}
+          </Flex>
+          <Dislikes eater={eater} foods={foods} onEater={onEater} />
+          {eater.diets.length > 0 && (
+            <Text fontSize="sm" color="quiet" mt="2">
+              {eater.diets.map((d) => `${DIET_WORDS[d].name}: ${DIET_WORDS[d].means}`).join(". ")}.
+            </Text>
+          )}
+          {eater.avoids.includes("gluten") && eater.avoids.includes("wheat") && (
+            <Text fontSize="sm" color="quiet" mt="2">
+              Gluten is for coeliac disease, wheat for an allergy to wheat. Take off the one that does not count.
+            </Text>
+          )}
+        </Box>
+      ))}
+      <Quiet
+        mt="3"
+        onClick={() =>
+          onEater(
+            { id: newId("eater"), name: `Eater ${eaters.length + 1}`, avoids: [], diets: [], dislikes: [], age: null },
+            "Add somebody",
+          )
+        }
+      >
+        <Plus size={16} /> Add somebody
+      </Quiet>
+    </Card>
+  );
+}
+
+/** Foods that somebody would rather not have; one is added by searching for it, and taken off by pressing it. */
+function Dislikes({ eater, foods, onEater }: Pick<PeopleProps, "foods" | "onEater"> & { eater: Eater }) {
+  const [searching, setSearching] = useState(false);
+  const set = (dislikes: readonly string[]) => onEater({ ...eater, dislikes }, `${eater.name}: dislikes`);
+  return (
+    <Flex gap="1" wrap="wrap" mt="2" align="center">
+      <Text fontSize="sm" color="quiet" me="1">
+        Dislikes
+      </Text>
+      {eater.dislikes.map((id) => {
+        const name = foods.find((f) => f.id === id)?.name ?? id;
+        return (
+          <Mark
+            key={id}
+            on
+            label={`${eater.name} may have ${name} again`}
+            onMark={() => set(eater.dislikes.filter((d) => d !== id))}
+          >
+            {name} <X size={13} style={{ display: "inline", verticalAlign: "-2px" }} />
+          </Mark>
+        );
+      })}
+      {searching ? (
+        <Box w="14rem">
+          <FoodSearch
+            label={`A food that ${eater.name} dislikes`}
+            value=""
+            foods={foods}
+            onClose={() => setSearching(false)}
+            onChoose={(food) => {
+              setSearching(false);
+              if (!eater.dislikes.includes(food)) set([...eater.dislikes, food]);
+            }}
+          />
+        </Box>
+      ) : (
+        <Quiet minH="8" px="2.5" fontSize="sm" rounded="full" fontWeight="400" onClick={() => setSearching(true)}>
+          <Plus size={14} /> a food<chakra.span srOnly> that {eater.name} dislikes</chakra.span>
+        </Quiet>
+      )}
+    </Flex>
+  );
+}
+
+/** In or out of a list. */
+const toggled = <T,>(list: readonly T[], one: T): T[] =>
+  list.includes(one) ? list.filter((x) => x !== one) : [...list, one];
+const AGES = [
+  { value: "", label: "age not said" },
+  ...AGE_GROUPS.filter((g) => g !== "under-5").map((g) => ({ value: g, label: AGE_WORDS[g] })),
+  { value: "under-5", label: AGE_WORDS["under-5"] },
+];
+
+/** Something that counts for somebody, on or off. */
+function Mark(props: { on: boolean; label: string; title?: string; onMark: () => void; children: ReactNode }) {
+  const { on, label, title, onMark, children } = props;
+  return (
+    <chakra.button
+      type="button"
+      aria-pressed={on}
+      aria-label={label}
+      title={title}
+      onClick={onMark}
+      px="2.5"
+      minH="8"
+      fontSize="sm"
+      rounded="full"
+      borderWidth="1.5px"
+      borderColor={on ? "chilli" : "line"}
+      bg={on ? "chilliTint" : "card"}
+      fontWeight={on ? "700" : "400"}
+    >
+      {children}
+    </chakra.button>
+  );
+}
