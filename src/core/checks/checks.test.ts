@@ -9,22 +9,15 @@ import { liquor, NOTHING, totalG } from "../process/contents";
 import { binderSteps, liquidSteps } from "../bind/correction";
 import { processOf } from "../foods/process";
 import { bindingState, boundShare, FRIDGE_SLOWNESS, freeWaterG } from "../models/binderWater";
-import { antoineTempC, atmospherePa, boilingPointC, saturationPa, saturationTempC } from "../models/boilingPoint";
+import { atmospherePa, boilingPointC, saturationPa, saturationTempC } from "../models/boilingPoint";
 import { conductionModes, minutesToCore, type Shape, wrappedSurface } from "../models/conduction";
 import { consolidatedFraction, equilibriumMoisture, loadPressureKPa, timeFactor } from "../models/consolidation";
 import { hoursBetween } from "../models/cooling";
 import { minutesThrough } from "../models/freezing";
 import { minutesTo, ovenCurve, valueAt } from "../models/ovenHeat";
-import { absorbedWaterG, cookedYield, cookerC, timeFactorAt } from "../models/softening";
-import {
-  diffusivityAt,
-  evenStrength,
-  frontDepthM,
-  slabRoots,
-  uptakeLargeBath,
-  uptakeSmallBath,
-} from "../models/diffusion";
-import { ballDiameterM, logLengthM, pattyThicknessM, rawPiece } from "../models/forming";
+import { cookerC, timeFactorAt } from "../models/softening";
+import { diffusivityAt, frontDepthM, slabRoots, uptakeLargeBath, uptakeSmallBath } from "../models/diffusion";
+import { ballDiameterM, logLengthM, pattyThicknessM } from "../models/forming";
 import {
   batchesFor,
   batchMinutes,
@@ -36,7 +29,7 @@ import {
 } from "../models/panHeat";
 import { minutesToReduce, openEvaporationGPerMin } from "../models/reduction";
 import { bisect } from "../models/roots";
-import { diluteG, saltEquivalentG, saltToAddG, SODIUM_SHARE_OF_SALT } from "../models/salt";
+import { diluteG, saltToAddG, SODIUM_SHARE_OF_SALT } from "../models/salt";
 import {
   coolingTimeConstantMin,
   coveringLiquidG,
@@ -298,17 +291,12 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
     Object.fromEntries((i.t_h as number[]).map((h) => [`${h}h_mm`, 1000 * frontDepthM(i.D as number, h * 3600)])),
   D_temperature: (i) =>
     Object.fromEntries((i.T_C as number[]).map((t) => [`${t}C`, diffusivityAt(i.D25 as number, t)])),
-  equilibrium_salt: () => {
-    const even = evenStrength(9.6, 320, 96);
-    return { c_eq: even, saltInTofu_g: even * 320, tofuSaltPct: (100 * even * 320) / (400 + even * 320) };
-  },
   sodium_fraction: () => ({ NaFrac: SODIUM_SHARE_OF_SALT }),
   forgot_salt_soy_to_miso: (i) => {
     const n = i as Record<string, number>;
-    const soy = saltEquivalentG(((n.soy_g as number) * (n.soyNa_mg100 as number)) / 1e5);
-    const miso = saltEquivalentG(
-      ((n.miso_tbsp as number) * (n.misoTbsp_g as number) * (n.misoNa_mg100 as number)) / 1e5,
-    );
+    const soy = ((n.soy_g as number) * (n.soyNa_mg100 as number)) / 1e5 / SODIUM_SHARE_OF_SALT;
+    const miso =
+      ((n.miso_tbsp as number) * (n.misoTbsp_g as number) * (n.misoNa_mg100 as number)) / 1e5 / SODIUM_SHARE_OF_SALT;
     return { soySaltEq_g: soy, misoSaltEq_g: miso, addSalt_g: soy - miso };
   },
   salt_to_target: (i) => ({
@@ -336,10 +324,6 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
   ball_40g: () => ({ d_mm: 1000 * ballDiameterM(40, 1050) }),
   log_500g: () => ({ L_mm: 1000 * logLengthM(500, 1050, 0.06) }),
   patty: () => ({ h_mm: 1000 * pattyThicknessM(113.4, 1030, 0.1) }),
-  raw_for_cooked_diameter: () => {
-    const raw = rawPiece(100, 0.15, 0.095, 0.1);
-    return { raw_d_mm: 1000 * raw.diameterM, raw_g: raw.massG };
-  },
   ...Object.fromEntries(
     (["slab", "cylinder", "sphere"] as const).flatMap((shape) =>
       [0.1, 1, 10].map((bi) => [`incropera_${shape}_Bi${bi}`, steps(shape)]),
@@ -474,7 +458,6 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
   }),
   icao_pressure: (i) => Object.fromEntries((i.h_m as number[]).map((h) => [`p${h}`, atmospherePa(h)])),
   boiling_point_altitude: (i) => Object.fromEntries((i.h_m as number[]).map((h) => [`T_${h}`, boilingPointC(h)])),
-  antoine_cross_check: () => ({ T_101325: antoineTempC(101_325), T_79495: antoineTempC(79_495.2) }),
   cooling_4kg_pot: () => ({
     t57_21_fridge_h: hoursBetween(57, 21, 4, 9750) ?? NaN,
     t21_5_fridge_h: hoursBetween(21, 5, 4, 9750) ?? NaN,
@@ -496,12 +479,6 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
     unsoaked_min: 60 + (0.9 * soakSeconds("chickpea", 95, 95, Infinity)) / 60,
     pc15_hold_soaked_min: 60 * timeFactorAt(cookerC(0, (15 * units.PASCAL_PER_PSI) / 1000), boilingPointC(0)),
   }),
-  yields_from_moisture: () => ({
-    lentil: cookedYield(0.0826, 0.6964, 0.06),
-    chickpea: cookedYield(0.0768, 0.6021, 0.06),
-    kidney: cookedYield(0.1175, 0.6694, 0.07),
-  }),
-  lentil_water_absorb_method: () => ({ water_g: absorbedWaterG(200, 2.72, 80) }),
   pressure_cooker: () => {
     const at = (psi: number, h: number) => cookerC(h, (psi * units.PASCAL_PER_PSI) / 1000);
     return { T_6psi_0m: at(6, 0), T_8psi_0m: at(8, 0), "T_11.6psi_0m": at(11.6, 0), T_15psi_0m: at(15, 0) };

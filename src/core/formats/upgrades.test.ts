@@ -69,12 +69,19 @@ describe("what version 3 did not tell apart", () => {
   });
 });
 
-test("version 4 knew no dislikes, and its scale is off until somebody switches it on", () => {
+test("version 4 knew no dislikes, steamed without pressure, and its scale is off until somebody switches it on", () => {
   expect(upgradeRow("eaters", { id: "e" }, 4)).toEqual({ id: "e", dislikes: [] });
   expect(upgradeRow("eaters", { id: "e", dislikes: ["dill"] }, 4)).toEqual({ id: "e", dislikes: ["dill"] });
   expect(upgradeRow("kitchen", { name: "K" }, 4)).toEqual({ name: "K", scale: "typed" });
-  const cooking = { id: "c", input: { eaters: [{ id: "e" }], kitchen: { name: "K" } } };
+  const steam = { id: "s", kind: "steam", wrapped: true };
+  const dish = (more: object) => ({ id: "d", parts: [{ id: "p", steps: [{ ...steam, ...more }] }] });
+  const cooking = {
+    id: "c",
+    input: { supper: { dishes: [dish({})] }, eaters: [{ id: "e" }], kitchen: { name: "K" } },
+  };
+  expect(upgradeRow("dishes", dish({}), 4)).toEqual(dish({ pressure: false, machine: null }));
   expect(upgradeRow("cookings", cooking, 4).input).toEqual({
+    supper: { dishes: [dish({ pressure: false, machine: null })] },
     eaters: [{ id: "e", dislikes: [] }],
     kitchen: { name: "K", scale: "typed" },
   });

@@ -136,6 +136,9 @@ const FROM_3: Version = {
     },
   },
 };
+/** Version 4 steamed without pressure. */
+const stepOf4: Reader = (step) => (step.kind === "steam" ? { pressure: false, machine: null, ...step } : step);
+const [dishOf4, supperOf4] = withSteps(stepOf4);
 /** Version 4 knew no dislikes, and every kitchen had the stand-in for a scale: it is off until somebody switches it on. */
 const eaterOf4: Reader = (eater) => ({ dislikes: [], ...eater });
 const kitchenOf4: Reader = (kitchen) => ({ scale: "typed", ...kitchen });
@@ -143,10 +146,13 @@ const FROM_4: Version = {
   kitchen: kitchenOf4,
   lists: {
     eaters: eaterOf4,
+    dishes: dishOf4,
+    suppers: supperOf4,
     cookings: (cooking) => {
       const input = plain(cooking.input, "input");
+      const supper = supperOf4(plain(input.supper, "supper"));
       const kitchen = input.kitchen === undefined ? {} : { kitchen: kitchenOf4(plain(input.kitchen, "kitchen")) };
-      return { ...cooking, input: { ...input, ...kitchen, eaters: each(input, "eaters", eaterOf4) } };
+      return { ...cooking, input: { ...input, ...kitchen, supper, eaters: each(input, "eaters", eaterOf4) } };
     },
   },
 };

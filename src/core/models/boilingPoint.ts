@@ -36,9 +36,5 @@ export function saturationTempC(pressurePa: number): number {
 /** Where water boils at a height above the sea, °C; the rise by dissolved salt (< 0.5 K) is left out. */
 export const boilingPointC = (altitudeM: number): number => saturationTempC(atmospherePa(altitudeM));
 
-/** Antoine equation for water, 1–100 °C (mmHg constants): the independent cross-check of the line above. */
-export const antoineTempC = (pressurePa: number): number =>
-  1730.63 / (8.07131 - Math.log10((pressurePa * 760) / 101_325)) - 233.426;
-
 /** The height whose boiling point is this, m: lets a cook enter what the thermometer said. */
 export const altitudeOfBoilingM = (tempC: number): number | null => bisect((h) => boilingPointC(h) - tempC, -430, 9000);

@@ -68,14 +68,6 @@ export function uptakeSmallBath(shape: PieceShape, alpha: number, fourier: numbe
   return Math.max(0, 1 - left);
 }
 
-/** A block in a large bath: the parts not yet reached multiply. Half sizes in metres. */
-export const uptakeBlock = (diffusivity: number, seconds: number, halfSizesM: readonly number[]): number =>
-  1 - halfSizesM.reduce((left, a) => left * (1 - uptakeLargeBath("slab", (diffusivity * seconds) / a ** 2)), 1);
-
 /** Depth at which a tenth of the surface strength has arrived, m: erfc(x / 2√(Dt)) = 0.1 at x = 2.326 √(Dt). */
 export const frontDepthM = (diffusivity: number, seconds: number): number =>
   2.326174 * Math.sqrt(diffusivity * seconds);
-
-/** Strength (g salt per g water) when everything has evened out. Mass balance. */
-export const evenStrength = (saltG: number, foodWaterG: number, bathWaterG: number): number =>
-  saltG / (foodWaterG + bathWaterG);

@@ -22,9 +22,3 @@ export function equalPieces(mixG: number, wantedG: number, waste: number): Piece
   const eachG = usable / count;
   return { count, eachG, offTarget: Math.abs(eachG / wantedG - 1) > 0.12 };
 }
-
-/** Raw size that cooks to a wanted one: mass / (1 − loss), diameter / √(1 − area shrinkage). */
-export const rawPiece = (cookedG: number, loss: number, cookedDiameterM: number, areaShrink: number) => ({
-  massG: cookedG / (1 - loss),
-  diameterM: cookedDiameterM / Math.sqrt(1 - areaShrink),
-});

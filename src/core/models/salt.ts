@@ -3,9 +3,6 @@ import { type BadNumber, checkNumber, fail, firstBad, type Result, succeed } fro
 /** Grams of sodium in a gram of NaCl, from standard atomic weights (IUPAC): Na 22.98976928, Cl 35.45. */
 export const SODIUM_SHARE_OF_SALT = 22.98976928 / (22.98976928 + 35.45);
 
-/** Salt that holds as much sodium, g from mg. */
-export const saltEquivalentG = (sodiumG: number): number => sodiumG / SODIUM_SHARE_OF_SALT;
-
 /** Why no salt can be added up to the target. */
 export type SeasonFailure =
   BadNumber | { readonly kind: "already-saltier"; readonly share: number; readonly wanted: number };

@@ -30,16 +30,13 @@ export const bathTempC = (bath: CoolingBath, minutes: number): number =>
   bath.roomC + (bath.startC - bath.roomC) * Math.exp(-minutes / bath.timeConstantMin);
 
 /**
- * Peleg rate k2/k1 at a temperature, per minute.
+ * Peleg rate k2/k1 as a function of the temperature, per minute.
  *
  * Peleg, J. Food Sci. 53 (1988) 1216: M(t) = M0 + t/(k1 + k2 t), so 90 % is reached at t90 = 9 k1/k2.
  * 1/k1 follows Arrhenius; the break near 55 °C for chickpea after Turhan, Sayar and Gunasekaran, J. Food Eng. 53
  * (2002) 153 (form published, numbers from memory and estimates).
  */
-export const pelegRate = (food: SoakingKinetics, tempC: number): number => pelegRates(food)(tempC);
-
-/** The same as a function of the temperature, for an integral that asks it many times. */
-function pelegRates(food: SoakingKinetics): (tempC: number) => number {
+export function pelegRate(food: SoakingKinetics): (tempC: number) => number {
   const at20 = 9 / food.t90At20Min;
   const below = (tempC: number) => at20 * arrhenius(food.activationKJ, REFERENCE_K, kelvin(tempC));
   const { breakC, activationAboveKJ } = food;
@@ -53,7 +50,7 @@ const arrhenius = (energyKJ: number, fromK: number, toK: number): number =>
 
 /** Simpson's rule for τ = ∫ k2/k1(T) dt over a cooling bath; 200 panels hold 1e-7 for a bowl that cools within hours. */
 function soakingProgress(food: SoakingKinetics, bath: CoolingBath, minutes: number, panels = 200): number {
-  const rateAt = pelegRates(food);
+  const rateAt = pelegRate(food);
   const rate = (t: number) => rateAt(bathTempC(bath, t));
   if (!Number.isFinite(bath.timeConstantMin) || bath.startC === bath.roomC) return rate(0) * minutes;
   const step = minutes / panels;

@@ -10,14 +10,3 @@ export const timeFactorAt = (tempC: number, referenceC = 100, zK = SOFTENING_Z_K
 /** Where water boils in a cooker with a spring valve: gauge pressure adds to that of the place, °C. */
 export const cookerC = (altitudeM: number, gaugeKPa: number): number =>
   saturationTempC(atmospherePa(altitudeM) + gaugeKPa * 1000);
-
-/**
- * Cooked over dry mass when `leached` of the solids go into the water: (1 − w0)(1 − ℓ)/(1 − w1), with moistures as
- * shares of the whole.
- */
-export const cookedYield = (dryWater: number, cookedWater: number, leached: number): number =>
-  ((1 - dryWater) * (1 - leached)) / (1 - cookedWater);
-
-/** Water to pour on so that nothing is left standing: what is drunk, and what goes off as steam, g. */
-export const absorbedWaterG = (dryG: number, yieldTimes: number, steamG: number): number =>
-  dryG * (yieldTimes - 1) + steamG;

@@ -17,6 +17,8 @@ export interface ShapedPieces {
 export type Fact =
   | { readonly kind: "soaked"; readonly share: number; readonly bathC: number }
   | { readonly kind: "already-drier"; readonly moisture: number }
+  /** So much liquid would keep the pieces under in a bowl of 22 cm. */
+  | { readonly kind: "uncovered"; readonly needG: number }
   | { readonly kind: "bath-short"; readonly missingG: number }
   | { readonly kind: "nothing-to-drain" }
   /** It still lies in so much liquid, its own or that of a part that joined. */
@@ -24,6 +26,8 @@ export type Fact =
   | { readonly kind: "nothing-in" }
   | { readonly kind: "fitted"; readonly share: number; readonly drinksG: number }
   | { readonly kind: "left-in-bowl"; readonly massG: number }
+  /** How far from the surface a tenth of the marinade's strength has come, against half of the thickness. */
+  | { readonly kind: "depth-reached"; readonly mm: number; readonly middleMm: number }
   | { readonly kind: "salt-added"; readonly massG: number; readonly wanted: number }
   | { readonly kind: "already-saltier"; readonly share: number; readonly wanted: number }
   | {
@@ -35,7 +39,15 @@ export type Fact =
         "room in the pan" | "heat of the burner" | "room in the basket" | "room in the bowl" | "room on the trays";
     }
   | { readonly kind: "water-off"; readonly massG: number }
-  | { readonly kind: "thickness"; readonly per100: number; readonly thickness: Thickness; readonly atTable: Thickness }
+  | {
+      readonly kind: "thickness";
+      readonly per100: number;
+      readonly thickness: Thickness;
+      readonly atTable: Thickness;
+      /** What would make it coat a spoon: g of corn starch, or of liquid; both 0 where it does. */
+      readonly starchG: number;
+      readonly thinningG: number;
+    }
   | { readonly kind: "cooked-through"; readonly minutes: number; readonly coreC: number }
   | { readonly kind: "binding"; readonly state: BindingState }
   | { readonly kind: "pieces"; readonly pieces: ShapedPieces; readonly offTarget: boolean; readonly thick: boolean }

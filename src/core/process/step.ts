@@ -26,6 +26,6 @@ export interface StepCommon {
 }
 
 /** Forms that pieces are given by hand. */
-export const SHAPE_FORMS = ["ball", "patty", "log", "loaf", "fillet", "rasher", "parcel"] as const;
+export const SHAPE_FORMS = ["ball", "patty", "log", "loaf", "fillet", "rasher", "parcel", "skewer"] as const;
 /** A form that pieces are given by hand. */
 export type ShapeForm = (typeof SHAPE_FORMS)[number];

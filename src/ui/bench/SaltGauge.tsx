@@ -57,6 +57,16 @@ export const SaltGauge = memo(function SaltGauge({ salt, name }: { salt: SaltSta
         {writeMass(salt.perEaterG)} for each eater · {STANDINGS[salt.standing]}
         {salt.target && ` (${writePercent(salt.target.low, 1)} to ${writePercent(salt.target.high, 1)})`}
       </Text>
+      {salt.unsaltedG > 0.5 && (
+        <Text fontSize="sm" mt="1">
+          About {writeMass(salt.unsaltedG)} more without salt would bring it down.
+        </Text>
+      )}
+      {salt.missingSaltG > 0.05 && (
+        <Text fontSize="sm" mt="1">
+          {writeMass(salt.missingSaltG)} of salt would bring it up.
+        </Text>
+      )}
     </Box>
   );
 });

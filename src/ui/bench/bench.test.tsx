@@ -261,8 +261,17 @@ test("the salt gauge says in words what it shows", () => {
   show(
     <SaltGauge
       name="Strips"
-      salt={{ share: 0.0118, perEaterG: 0.9, target: { low: 0.011, aim: 0.013, high: 0.015 }, standing: "right" }}
+      salt={{
+        share: 0.0118,
+        perEaterG: 0.9,
+        target: { low: 0.011, aim: 0.013, high: 0.015 },
+        standing: "right",
+        unsaltedG: 120,
+        missingSaltG: 0.6,
+      }}
     />,
   );
+  expect(screen.getByText("About 120 g more without salt would bring it down.")).toBeInTheDocument();
+  expect(screen.getByText("0.6 g of salt would bring it up.")).toBeInTheDocument();
   expect(screen.getByRole("img", { name: "1.18 % salt, 0.9 g for each eater: as usual for this" })).toBeInTheDocument();
 });

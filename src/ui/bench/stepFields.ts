@@ -94,8 +94,16 @@ const FORMS = {
   fillet: "fillets",
   rasher: "rashers",
   parcel: "parcels",
+  skewer: "skewers",
 };
-const WIDTH_LABEL = { log: "Length", parcel: "Length", patty: "Diameter", fillet: "Width", rasher: "Width" } as const;
+const WIDTH_LABEL = {
+  log: "Length",
+  parcel: "Length",
+  skewer: "Loaded length",
+  patty: "Diameter",
+  fillet: "Width",
+  rasher: "Width",
+} as const;
 
 /** Fields beside the lines, in the order in which a cook thinks of them. */
 export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
@@ -132,10 +140,11 @@ export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
       number("minutes", "Minutes", "min", 0.5, 240, "until tender"),
     ],
     steam: () => [
-      pans(kitchen, "pot"),
+      step.kind === "steam" && step.pressure ? machines(kitchen, ["pressure-cooker"]) : pans(kitchen, "pot"),
       number("minutes", "Minutes", "min", 0.5, 240, "until tender"),
       number("coreC", "Until the middle is", "temp", 40, 99, "not asked"),
       check("wrapped", "Wrapped in foil"),
+      check("pressure", "Under pressure"),
     ],
     blanch: () => [pans(kitchen, "pot"), number("minutes", "Minutes", "min", 0.1, 30)],
     gel: () => [minutes("Minutes to set")],

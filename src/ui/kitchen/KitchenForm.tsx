@@ -7,7 +7,7 @@ import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
 import type { Food } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
-import { boilingPointC } from "@/core/models/boilingPoint";
+import { altitudeOfBoilingM, boilingPointC } from "@/core/models/boilingPoint";
 import { Card, IconDo, Tick } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import { ALLERGEN_NAMES, FIGURE_NAMES } from "../wording/words";
@@ -82,6 +82,17 @@ export function KitchenForm(props: KitchenFormProps) {
                 onCommit={(n) => n !== null && set({ altitudeM: n }, "Height")}
               />
               <NumberField
+                label="Water boils at"
+                value={boilingPointC(kitchen.altitudeM)}
+                low={69}
+                high={101}
+                unit="°C"
+                onCommit={(n) => {
+                  const metres = n === null ? null : altitudeOfBoilingM(n);
+                  if (metres !== null) set({ altitudeM: Math.round(metres) }, "Boiling point");
+                }}
+              />
+              <NumberField
                 label="Room"
                 value={kitchen.roomC}
                 low={0}
@@ -132,8 +143,7 @@ export function KitchenForm(props: KitchenFormProps) {
               Show the simulated scale at the Stove, a stand-in for one that speaks to this device
             </Tick>
             <Text fontSize="sm" color="quiet" mt="3">
-              Water boils at {boilingPointC(kitchen.altitudeM).toFixed(1)} °C here. Times are those of{" "}
-              {kitchen.timeZone}.
+              Height and boiling point are one: give the one that you know. Times are those of {kitchen.timeZone}.
             </Text>
           </Card>
           <Gear kitchen={kitchen} newId={props.newId} set={set} />

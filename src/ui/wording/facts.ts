@@ -22,6 +22,12 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
       };
     case "already-drier":
       return { tone: "watch", says: "It is already drier than this pressure makes it: nothing comes out." };
+    case "uncovered":
+      return {
+        tone: "watch",
+        says: `About ${mass(fact.needG)} would keep them under in a bowl of ${writeLength(220, textContext.units)}. With less, turn them and lay a plate on top.`,
+        ruleOfThumb: true,
+      };
     case "bath-short":
       return { tone: "watch", says: `The bath runs short by ${mass(fact.missingG)}. Pour on more.` };
     case "nothing-to-drain":
@@ -48,12 +54,21 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
         tone: fact.count > 1 ? "plain" : "good",
         says: `${counted(fact.count, "batch", "batches")} of ${mass(fact.eachG)}, ${writeMinutes(fact.eachMin)} each. What limits it: the ${fact.limitedBy}.`,
       };
+    case "depth-reached":
+      return {
+        tone: "plain",
+        says:
+          fact.mm >= fact.middleMm
+            ? "The marinade reaches the middle."
+            : `The marinade comes about ${writeLength(fact.mm, textContext.units)} deep, of ${writeLength(fact.middleMm, textContext.units)} to the middle.`,
+        ruleOfThumb: true,
+      };
     case "water-off":
       return { tone: "plain", says: `${mass(fact.massG)} of water goes off as steam.`, ruleOfThumb: true };
     case "thickness":
       return {
         tone: "plain",
-        says: `${capital(THICKNESS_NAMES[fact.thickness])}, ${fact.per100.toFixed(1)} g starch per 100 g. On the plate: ${THICKNESS_NAMES[fact.atTable]}.`,
+        says: `${capital(THICKNESS_NAMES[fact.thickness])}, ${fact.per100.toFixed(1)} g starch per 100 g. On the plate: ${THICKNESS_NAMES[fact.atTable]}.${fact.starchG > 0.3 ? ` ${capital(mass(fact.starchG))} of corn starch, stirred into cold water, would make it coat.` : ""}${fact.thinningG > 2 ? ` ${capital(mass(fact.thinningG))} of liquid would loosen it.` : ""}`,
         ruleOfThumb: true,
       };
     case "cooked-through":
@@ -81,7 +96,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
       const size =
         form === "ball"
           ? `${length(diameterMm)} across`
-          : form === "log" || form === "parcel"
+          : form === "log" || form === "parcel" || form === "skewer"
             ? `${length(fact.pieces.lengthMm)} long, ${length(diameterMm)} thick`
             : form === "patty" || form === "shell"
               ? `${length(diameterMm)} across, ${length(thicknessMm)} thick`

@@ -100,7 +100,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
     case "steam":
       return {
         title,
-        does: `${withIt}About ${writeMinutes(step.minutes ?? heatMin(row))} from full steam${step.wrapped ? ", wrapped tight" : ""}.`,
+        does: `${withIt}About ${writeMinutes(step.minutes ?? heatMin(row))} from full ${step.pressure ? "pressure" : "steam"}${step.wrapped ? ", wrapped tight" : ""}.`,
         why: doneWhen(row, units),
       };
     case "blanch":

@@ -197,4 +197,5 @@ export const FORMS = {
   fillet: "fillets",
   rasher: "rashers",
   parcel: "parcels",
+  skewer: "skewers",
 } as const;

@@ -113,7 +113,12 @@ const FACTS: [Fact, string][] = [
   [{ kind: "already-saltier", share: 0.02, wanted: 0.01 }, "watch"],
   [{ kind: "batches", count: 2, eachG: 226, eachMin: 5.6, limitedBy: "heat of the burner" }, "plain"],
   [{ kind: "water-off", massG: 88 }, "plain"],
-  [{ kind: "thickness", per100: 1.2, thickness: "light", atTable: "coating" }, "plain"],
+  [{ kind: "thickness", per100: 1.2, thickness: "light", atTable: "coating", starchG: 0, thinningG: 0 }, "plain"],
+  [{ kind: "thickness", per100: 0.9, thickness: "light", atTable: "light", starchG: 4, thinningG: 0 }, "plain"],
+  [{ kind: "thickness", per100: 5, thickness: "thick", atTable: "sets", starchG: 0, thinningG: 160 }, "plain"],
+  [{ kind: "depth-reached", mm: 4, middleMm: 12 }, "plain"],
+  [{ kind: "depth-reached", mm: 14, middleMm: 12 }, "plain"],
+  [{ kind: "uncovered", needG: 900 }, "watch"],
   [{ kind: "cooked-through", minutes: 12.4, coreC: 95 }, "plain"],
   [{ kind: "binding", state: binding }, "harm"],
   [{ kind: "binding", state: { ...binding, zone: "holds", freeWaterG: 80 } }, "good"],
@@ -128,7 +133,9 @@ test.each(FACTS)("the fact %j speaks in its tone", (fact, tone) => {
 });
 test("what rests on a rule of thumb says so", () => {
   const thumb = FACTS.filter(([f]) => describeFact(f, textContext).ruleOfThumb).map(([f]) => f.kind);
-  expect(new Set(thumb)).toEqual(new Set(["water-off", "thickness", "binding", "coarse-to-squeeze"]));
+  expect(new Set(thumb)).toEqual(
+    new Set(["water-off", "thickness", "binding", "coarse-to-squeeze", "depth-reached", "uncovered"]),
+  );
 });
 
 test("every kind of step has a name and a cue", () => {

@@ -4,7 +4,7 @@ import { foodIndex } from "../../foods/search";
 import { FOODS } from "../../foods/table";
 import { ownFood } from "../../foods/own";
 import { contents, context, food, likely, run, vesselOf } from "../__tests__/context";
-import { add, moistureOf, NOTHING, totalG } from "../contents";
+import { add, at, moistureOf, NOTHING, totalG } from "../contents";
 import { EMPTY_VESSEL, type Fact, type Outcome, type Vessel } from "../ledger";
 import { newStep, type Step, type StepKind, type StepOf } from "../registry";
 import { applyStep } from "../apply";
@@ -180,4 +180,19 @@ test("imperial and Australian measures are none of the metric ones (GNU units: b
 test("a food whose name is the whole question comes before one that only begins with it", () => {
   const index = foodIndex([...FOODS, ownFood("a", "Salt marsh grass"), ownFood("b", "Salt")]);
   expect(index.find("salt")[0]?.id).toBe("b");
+});
+
+test("a sauce that will not coat says how much starch would do it; one that sets, how much liquid", () => {
+  const thick = (starchG: number) =>
+    fact(
+      run(vesselOf(at(contents("water", 400), 95)), step("thicken", { adds: [food("corn-starch", starchG)] })),
+      "thickness",
+    );
+  // To coat at 60 °C (× 1.18): 2.1/1.18 = 1.78 g per 100 g; 400 g with 2 g in them miss 5.1 g.
+  expect(thick(2)?.starchG).toBeCloseTo(1.78 * 4 - 2, 0);
+  expect(thick(2)?.thinningG).toBe(0);
+  expect(thick(8)).toMatchObject({ starchG: 0, thinningG: 0 });
+  // 24 g in 400 g are 6 g per 100: 400 · (6/1.78 − 1) = 948 g more.
+  expect(thick(24)?.thinningG ?? 0).toBeGreaterThan(850);
+  expect(thick(24)?.starchG).toBe(0);
 });

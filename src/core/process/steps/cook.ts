@@ -1,6 +1,5 @@
 import { minutesToReduce } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
-import { cookerC } from "../../models/softening";
 import { checkNumber, fail } from "../../quantities/result";
 import {
   add,
@@ -18,6 +17,7 @@ import {
 } from "../contents";
 import { type Input, type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
+import { underPressure } from "./pressureCooker";
 import { cookingOf, isSour, leastSoft, mainCooked, minutesToSoften } from "./soften";
 import { defineStep, flag, gear, minutes, numberOrNull, type StepWith } from "../descriptor";
 
@@ -132,12 +132,9 @@ interface Place {
 }
 function placeOf(step: CookStep, context: StepContext) {
   if (step.pressure) {
-    const machine = context.machine(step.machine, ["pressure-cooker"]);
-    if (machine === null) return fail({ kind: "no-machine", wants: "pressure-cooker" });
-    const atC = context.remember(`cooker ${context.altitudeM} ${machine.gaugeKPa}`, () =>
-      cookerC(context.altitudeM, machine.gaugeKPa),
-    );
-    const place: Place = { atC, needs: [{ kind: "machine", machine: machine.id }], heatMin: () => 0 };
+    const cooker = underPressure(step.machine, context);
+    if (!cooker.ok) return cooker;
+    const place: Place = { ...cooker.value, heatMin: () => 0 };
     return { ok: true, value: place } as const;
   }
   const found = panAndBurner(context, step.pan, "pot");

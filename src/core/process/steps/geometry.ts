@@ -1,4 +1,4 @@
-import { type Direction, heatingSeries, middleAfter, minutesToCore } from "../../models/conduction";
+import { type Direction, heatingSeries, middleAfter, minutesToCore, wrappedSurface } from "../../models/conduction";
 import { minutesTo, type OvenCurve, ovenCurve, type OvenPiece, valueAt, WET_SHARE } from "../../models/ovenHeat";
 import { bisect } from "../../models/roots";
 import { MOIST_FOOD } from "../../models/thermal";
@@ -37,6 +37,7 @@ export function pieceShapeOf(
       return { shape: "sphere", ...sizes };
     case "log":
     case "parcel":
+    case "skewer":
       return { shape: "cylinder", ...sizes };
     case "loaf":
       return { shape: "brick", ...sizes };
@@ -141,6 +142,9 @@ export const coreFact = (neededMin: number, givenMin: number, coreC: number): Fa
     ? { kind: "core-short", neededMin, givenMin, coreC }
     : { kind: "cooked-through", minutes: neededMin, coreC };
 
+/** Steam condenses on what is bare, W/m²K. Behind foil lies still air, about 0.4 mm of it at 0.026 W/mK (estimate). */
+const STEAM = 500;
+const UNDER_FOIL_M2K_PER_W = 0.4e-3 / 0.026;
 /** Surface coefficients, W/m²K, radiation included (engineering estimates of textbook order). */
 export const SURFACES = {
   stillOven: 18,
@@ -148,8 +152,8 @@ export const SURFACES = {
   airFryer: 50,
   foil: 9,
   parchment: 14.1,
-  steam: 500,
-  steamWrapped: 60,
+  steam: STEAM,
+  steamWrapped: wrappedSurface(STEAM, [UNDER_FOIL_M2K_PER_W]),
   deepOil: 300,
   panContact: 300,
   boiling: 800,

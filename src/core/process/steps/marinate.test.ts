@@ -68,3 +68,13 @@ test("nothing to marinate, or in, is refused", () => {
   expect(refusal(vesselOf(contents("water", 10)), marinate()).kind).toBe("empty-vessel");
   expect(refusal(squeezed(1), marinate({ adds: [] })).kind).toBe("no-liquid");
 });
+
+test("cubes say how deep the marinade has come: 2.33 √(Dt), half as deep in a quarter of the time", () => {
+  const cubes = { ...vesselOf(contents("tofu-firm", 300)), cutMm: 24 };
+  const deep = (minutes: number) => fact(run(cubes, marinate({ minutes })), "depth-reached");
+  expect(deep(120).mm / deep(30).mm).toBeCloseTo(2, 6);
+  // Salt in tofu at 20 °C, D about 1e-9 m²/s (card 4): 2.33 · √(1e-9 · 7200) = 6.2 mm.
+  expect(deep(120).mm).toBeGreaterThan(4.5);
+  expect(deep(120).mm).toBeLessThan(8);
+  expect(deep(120).middleMm).toBeGreaterThan(11);
+});

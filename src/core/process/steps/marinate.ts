@@ -1,5 +1,5 @@
 import { refilledMoisture } from "../../models/sponge";
-import { diffusivityAt } from "../../models/diffusion";
+import { diffusivityAt, frontDepthM } from "../../models/diffusion";
 import { fail } from "../../quantities/result";
 import { add, type Contents, mainFood, moistureOf, NOTHING, portion, solidsG, subtract, totalG } from "../contents";
 import { type Input, type Fact, scaledInput, type StepContext, type Vessel } from "../ledger";
@@ -82,7 +82,11 @@ function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offe
   const salted = saltUpTo(add(add(batch, clings), wanders), step.saltTo);
   if (!salted.ok) return salted;
   const stays = subtract(pool, wanders);
-  const facts: Fact[] = [...salted.value.facts, { kind: "left-in-bowl", massG: totalG(stays) }];
+  const facts: Fact[] = [
+    ...salted.value.facts,
+    { kind: "left-in-bowl", massG: totalG(stays) },
+    { kind: "depth-reached", mm: frontDepthM(speed, step.minutes * 60) * 1000, middleMm: shape.thicknessMm / 2 },
+  ];
   return outcome(
     {
       ...vessel,

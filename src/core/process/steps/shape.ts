@@ -19,13 +19,14 @@ const MINUTES_EACH: Readonly<Record<ShapeForm, number>> = {
   fillet: 1,
   rasher: 0.4,
   parcel: 2,
+  skewer: 1.5,
 };
 /** Usual proportions: a fillet is 2.2 times as long as wide, a loaf 1.8 times, and 0.65 as high (common practice). */
 const FILLET_LONG = 2.2;
 const LOAF = { long: 1.8, high: 0.65 } as const;
 const RASHER_LONG = 4;
 
-/** Sizes in mm of one piece of a form: the given length is the diameter, a log's or parcel's length, else the width. */
+/** Sizes in mm of one piece of a form: the given length is the diameter, the length of a log, parcel or loaded skewer, else the width. */
 function sizesOf(
   form: ShapeForm,
   massG: number,
@@ -43,6 +44,7 @@ function sizesOf(
       return { form, diameterMm: givenMm, thicknessMm, lengthMm: givenMm };
     }
     case "log":
+    case "skewer":
     case "parcel": {
       const diameterMm = Math.sqrt((4 * mm3) / (Math.PI * givenMm));
       return { form, diameterMm, thicknessMm: diameterMm, lengthMm: givenMm };
@@ -59,7 +61,7 @@ function sizesOf(
   }
 }
 
-/** Shape equal pieces by mass; what sticks to bowl and hands is lost (card 7). */
+/** Shape equal pieces by mass, or thread so many grams on a skewer; of a mix what sticks to bowl and hands is lost (card 7). */
 function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
   const mass = totalG(vessel.batch);
   if (mass <= 0) return fail({ kind: "empty-vessel" });
@@ -68,13 +70,14 @@ function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
     step.form === "ball" || step.form === "loaf" ? null : checkNumber("size of a piece", step.diameterMm, 10, 400),
   );
   if (bad) return fail(bad);
-  const waste = context.draw("shaping waste");
+  // Pieces are threaded as they are: nothing of a mix stays on bowl and hands.
+  const waste = step.form === "skewer" ? 0 : context.draw("shaping waste");
   const { count, eachG, offTarget } = equalPieces(mass, step.pieceG, waste);
   const density = context.draw("mix density");
   const pieces: ShapedPieces = { count, eachG, ...sizesOf(step.form, eachG, density, step.diameterMm) };
   const lost = portion(vessel.batch, waste);
   const state = vessel.boundMin === null ? null : bindingOf(vessel.batch, vessel.boundMin, context.figures);
-  const thick = pieces.thicknessMm > THICK_MM && step.form !== "loaf" && step.form !== "parcel";
+  const thick = pieces.thicknessMm > THICK_MM && !["loaf", "parcel", "skewer"].includes(step.form);
   const facts: Fact[] = [{ kind: "pieces", pieces, offTarget, thick }];
   if (state) facts.push({ kind: "binding", state });
   const minutes = 2 + MINUTES_EACH[step.form] * count;

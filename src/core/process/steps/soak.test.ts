@@ -94,3 +94,17 @@ describe("drain", () => {
     expect(refusal(EMPTY_VESSEL, newStep("drain", "d")).kind).toBe("empty-vessel");
   });
 });
+
+test("loose pieces in too little water say how much would cover them; beans lie close and say nothing", () => {
+  const told = (grams: number) =>
+    run(strips(), soak({ adds: [food("water", grams)] })).facts.find((f) => f.kind === "uncovered");
+  // By hand: 148.1 g solids drink to about 2.2 g/g (314 g with what they hold); two fifths of the heap are gaps:
+  // 2/3 of (1 + 2.2) · 148.1 g/1.03 = 307 mL; 1 cm over a floor of 380 cm² is 380 mL. In all about a litre.
+  const told600 = told(600);
+  expect(told600?.kind === "uncovered" && told600.needG).toBeGreaterThan(850);
+  expect(told600?.kind === "uncovered" && told600.needG).toBeLessThan(1100);
+  expect(told(900)).toBeUndefined();
+  const beans = vesselOf(contents("kidney-beans-dry", 300));
+  const short = run(beans, soak({ adds: [food("water", 500)], waterC: 20, minutes: 600, chilled: true }));
+  expect(short.facts.some((f) => f.kind === "uncovered")).toBe(false);
+});

@@ -1,4 +1,11 @@
-import { coolingTimeConstantMin, bathTempC, mixedTempC, moistureAfterSoak } from "../../models/soaking";
+import {
+  coolingTimeConstantMin,
+  coveringLiquidG,
+  bathTempC,
+  mixedTempC,
+  moistureAfterSoak,
+} from "../../models/soaking";
+import type { FoodId } from "../../foods/food";
 import { fail } from "../../quantities/result";
 import {
   add,
@@ -88,6 +95,8 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
     { kind: "soaked", share: (reached.value - startMoisture) / (fullMoisture - startMoisture), bathC: bath.startC },
   ];
   if (drinksG < wantsG - 1e-9) facts.push({ kind: "bath-short", missingG: wantsG - drinksG });
+  const needG = toCoverG(before, reached.value, food, context);
+  if (poured.waterG < LEAST_COVER * needG) facts.push({ kind: "uncovered", needG });
   const rest = add(subtract(poured, drunk), leached);
   const after: Vessel = {
     ...vessel,
@@ -100,6 +109,27 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
     facts,
   });
 }
+
+/** A bowl as most kitchens have; below this share of what covers, pieces stand out of the water (engineering estimates). */
+const BOWL_ACROSS_M = 0.22;
+const LEAST_COVER = 0.8;
+const ML_PER_CUP = 236.6;
+/** Liquid that keeps dry pieces under until they have drunk; how loosely they lie is told by a cup of them. */
+function toCoverG(dry: Contents, moisture: number, food: FoodId, context: StepContext): number {
+  const cup = context.food(food)?.measures.cup;
+  const dryBulkDensity = cup === undefined ? undefined : (1000 * cup) / ML_PER_CUP;
+  // Pulses and grains lie dense and sink: what drinks out of the bath is what counts for them.
+  if (dryBulkDensity === undefined || dryBulkDensity > LOOSE_KG_PER_M3) return 0;
+  return coveringLiquidG({
+    dryG: totalG(dry),
+    startMoisture: moistureOf(dry),
+    moisture,
+    bowlDiameterM: BOWL_ACROSS_M,
+    dryBulkDensity,
+  }).finalG;
+}
+/** Up to here dry pieces float and lie loosely: strips, chunks, dried mushrooms. */
+const LOOSE_KG_PER_M3 = 320;
 
 /** What the house knows of “soak”: settings, defaults, waits, weigh-in and rule. */
 export const soakStep = defineStep({

@@ -16,14 +16,15 @@ export function tenderMm(contents: Contents, cutMm: number | null, wholeMm: numb
   return cutMm ?? (weighed ? wholeMm : (usualMm(main) ?? wholeMm));
 }
 
-/** Minutes until vegetables of a size are tender in boiling water or its steam here. A cooler boil slows, and never blocks. */
+/** Minutes until vegetables of a size are tender in boiling water or its steam, at `atC` (here's boil). Cooler slows, and never blocks. */
 export function minutesToTender(
   contents: Contents,
   way: "boiled" | "steamed",
   mm: number,
   context: StepContext,
+  atC: number = context.boilC,
 ): number {
   const usual = tenderMinutes(mainFood(contents) ?? "", way, mm);
-  const softening = HEATING_SHARE + (1 - HEATING_SHARE) * timeFactorAt(context.boilC);
+  const softening = HEATING_SHARE + (1 - HEATING_SHARE) * timeFactorAt(atC);
   return context.drawOf("tender", mainFood(contents) ?? "", usual) * softening;
 }
