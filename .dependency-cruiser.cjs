@@ -13,6 +13,7 @@ const rooms = [
   "schedule",
   "safety",
   "notebook",
+  "swap",
 ];
 
 const upward = rooms.map((room, i) => ({

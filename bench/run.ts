@@ -3,6 +3,7 @@ import { plan, type PlanInput } from "@/core/plan";
 import { sampleRanges } from "@/core/sampling";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { schedule } from "@/core/schedule/schedule";
+import { answersTo } from "@/core/swap/answer";
 import { newMemory } from "@/core/quantities/memory";
 import { foodIndex } from "@/core/foods/search";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
@@ -81,6 +82,28 @@ async function all() {
   let letter = 0;
   await measure("food search", () => find("abcdefghijklmnoprstuvw".charAt(letter++ % 22)), { targetP99Ms: 10 });
   await measure("schedule of the demo supper, 60 000 nodes", () => schedule(clock), { warmUps: 1, runs: 10 });
+  const { supper: seated, ...house } = input;
+  for (const [form, kind] of [
+    ["strips", "beef"],
+    ["loaf", "beef"],
+  ] as const) {
+    const asked = {
+      form,
+      kind,
+      words: "500 g",
+      rawG: 500,
+      setting: "sauce",
+      availableMin: null,
+      mostHandsMin: null,
+      honestOnly: false,
+    } as const;
+    const ask = () => answersTo(asked, { ...house, supper: seated });
+    await measure(`all routes for 500 g ${form}, planned and ranked, nothing remembered`, ask, {
+      warmUps: 3,
+      runs: 20,
+      targetP99Ms: 150,
+    });
+  }
   // Loaded only now: a browser driver in memory would be measured along with the core.
   if (process.argv[2] !== "core") await (await import("./browser")).measureInBrowser();
 }

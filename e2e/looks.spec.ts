@@ -10,6 +10,14 @@ const VIEWS: readonly (readonly [string, string, (page: Page) => Promise<unknown
     "/supper/bench?s=sunday-supper",
     (p) => expect(p.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible(),
   ],
+  [
+    "Swap",
+    "/supper/swap?s=sunday-supper",
+    async (p) => {
+      await p.getByRole("button", { name: "strips", exact: true }).click();
+      await expect(p.getByRole("button", { name: /Take this route/ }).first()).toBeVisible();
+    },
+  ],
   ["Clock", "/supper/clock?s=sunday-supper", (p) => expect(p.getByText("In this order")).toBeVisible()],
   ["Stove", "/supper/stove?s=sunday-supper", (p) => expect(p.getByTestId("does")).toBeVisible()],
   ["Notebook", "/notebook", (p) => expect(p.getByText("How was the bite?")).toBeVisible()],
@@ -17,6 +25,14 @@ const VIEWS: readonly (readonly [string, string, (page: Page) => Promise<unknown
 
 const EMPTY: typeof VIEWS = [
   ["Empty counter", "/", (p) => expect(p.getByRole("heading", { level: 1 })).toBeVisible()],
+  [
+    "Front door with routes",
+    "/",
+    async (p) => {
+      await p.getByRole("button", { name: "fillet", exact: true }).click();
+      await expect(p.getByRole("button", { name: /Take this route/ }).first()).toBeVisible();
+    },
+  ],
   ["Empty notebook", "/notebook", (p) => expect(p.getByRole("heading", { name: "Nothing cooked yet" })).toBeVisible()],
 ];
 

@@ -2,7 +2,7 @@ import { chooseFood, expect, openStage, test, vessel, toSupper } from "./fixture
 
 test("from the empty state: another dish, kitchen and eaters, only through the screens", async ({ page }) => {
   await page.goto("/");
-  await expect(page.getByRole("heading", { name: /Meat out of the pan/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "What is leaving the pan?" })).toBeVisible();
 
   // People and kitchen of our own.
   await page.getByRole("link", { name: "Kitchen" }).click();
@@ -19,7 +19,7 @@ test("from the empty state: another dish, kitchen and eaters, only through the s
 
   // A dish from nothing: bound pieces of another food.
   await page.getByRole("link", { name: "Counter", exact: true }).click();
-  await page.getByRole("button", { name: "Start your first dish" }).click();
+  await page.getByRole("button", { name: "Start from nothing" }).click();
   await page.waitForURL("**/supper/bench?*");
   await page.getByRole("button", { name: "Bound and shaped" }).click();
   await expect.poll(() => vessel(page, "Weigh")).toMatch(/^Weigh: 30 g/);

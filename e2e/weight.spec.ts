@@ -12,6 +12,7 @@ const BUDGET_KIB: Readonly<Record<string, number>> = {
   "/supper/stove?s=sunday-supper": 270,
   "/supper/bench?s=sunday-supper": 330,
   "/supper/clock?s=sunday-supper": 330,
+  "/supper/swap?s=sunday-supper": 330,
 };
 /** The first figure or question of each page. */
 const FIRST: Readonly<Record<string, string>> = {
@@ -19,6 +20,7 @@ const FIRST: Readonly<Record<string, string>> = {
   "/supper/stove?s=sunday-supper": "text=Begin cooking",
   "/supper/bench?s=sunday-supper": "[aria-label^='Weigh: 160 g']",
   "/supper/clock?s=sunday-supper": "text=In this order",
+  "/supper/swap?s=sunday-supper": "text=cold slices",
 };
 
 const sizes = new Map<string, number>();

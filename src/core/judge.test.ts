@@ -17,12 +17,20 @@ const inputOf = (steps: readonly Step[], foods: readonly Food[] = [], waitsForTa
   const dish: Dish = {
     id: "d",
     name: "D",
-    replaces: "",
+    replaces: null,
     servings: 4,
-    parts: [{ id: "p", name: "P", steps, waitsForTableMin, saltTarget: null }],
+    parts: [{ id: "p", name: "P", steps, waitsForTableMin, saltTarget: null, route: null }],
   };
   return {
-    supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 4, dishes: [dish] },
+    supper: {
+      id: "s",
+      name: "S",
+      serveAt: "2026-11-29T19:00:00.000Z",
+      eaters: [],
+      guests: 4,
+      atHand: [],
+      dishes: [dish],
+    },
     foods,
     labels: [],
     kitchen: DEMO_KITCHEN,

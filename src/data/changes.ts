@@ -14,6 +14,8 @@ export const TABLES = [
   "cookings",
   "log",
   "entries",
+  "recipes",
+  "prices",
 ] as const;
 export type TableName = (typeof TABLES)[number];
 /**

@@ -30,6 +30,8 @@ const demo = {
   suppers: [supper],
   cookings: [],
   entries: [],
+  recipes: [],
+  prices: [],
 } as unknown as Household;
 
 test("a change can be undone and redone; a new one forgets what was undone", async () => {

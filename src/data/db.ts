@@ -2,7 +2,7 @@ import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
 import type { Dish, Supper } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
-import type { Label } from "@/core/formats/household";
+import type { Label, Price, Recipe } from "@/core/formats/household";
 import type { Entry } from "@/core/notebook/entry";
 import type { Food } from "@/core/foods/food";
 import { LISTS, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
@@ -54,6 +54,8 @@ export class JadePanDb extends Dexie {
   cookings!: EntityTable<CookingRow, "id">;
   log!: Table<LogRow, number>;
   entries!: EntityTable<Entry, "id">;
+  recipes!: EntityTable<Recipe, "id">;
+  prices!: EntityTable<Price, "id">;
   aside!: Table<AsideRow, number>;
   recent!: Table<RecentRow, number>;
 
@@ -78,7 +80,7 @@ export class JadePanDb extends Dexie {
       .stores({})
       .upgrade((tx) => bringUp(tx, 3));
     this.version(5)
-      .stores({ recent: "++seq" })
+      .stores({ recent: "++seq", recipes: "id, dish", prices: "id" })
       .upgrade((tx) => bringUp(tx, 4));
   }
 }
@@ -90,6 +92,8 @@ export class JadePanDb extends Dexie {
  */
 async function bringUp(tx: Transaction, from: number): Promise<void> {
   for (const table of ["kitchen", ...LISTS] as const) {
+    // Some tables came with a later version.
+    if (!tx.storeNames.includes(table)) continue;
     const rows = (await tx.table(table).toArray()) as Plain[];
     for (const row of rows)
       try {

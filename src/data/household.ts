@@ -59,6 +59,8 @@ export async function readAll(db: JadePanDb): Promise<Household> {
       suppers: await db.suppers.toArray(),
       cookings: await Promise.all(cookings.map(async (c) => ({ ...c, log: await logOf(db, c.id) }))),
       entries: await db.entries.toArray(),
+      recipes: await db.recipes.toArray(),
+      prices: await db.prices.toArray(),
     } as unknown as Household;
   });
 }
@@ -90,6 +92,8 @@ export function editsFor(household: Household): Edit[] {
     ...rows("cookings", cookings),
     ...rows("log", logs),
     ...rows("entries", household.entries),
+    ...rows("recipes", household.recipes),
+    ...rows("prices", household.prices),
   ];
 }
 

@@ -1,10 +1,10 @@
 import type { Dish } from "@/core/dish/dish";
-import { food, joined, part, step } from "./write";
+import { food, instead, joined, part, step } from "./write";
 
 export const MUSTARD_STRIPS: Dish = {
   id: "mustard-strips",
   name: "Mustard strips in mushroom cream, mash",
-  replaces: "beef strips",
+  replaces: instead("beef strips"),
   servings: 5,
   parts: [
     part("strips", "Strips", "braised", 10, [
@@ -51,7 +51,7 @@ export const MUSTARD_STRIPS: Dish = {
 export const CARAWAY_PATTIES: Dish = {
   id: "caraway-patties",
   name: "Caraway patties with brown-glazed carrots",
-  replaces: "beef patties",
+  replaces: instead("beef patties"),
   servings: 5,
   parts: [
     part("patties", "Patties", "mince", 10, [

@@ -62,5 +62,6 @@ export const demoSupper = (serveAt: string): Supper => ({
   serveAt,
   eaters: DEMO_EATERS.map((e) => e.id),
   guests: 0,
+  atHand: [],
   dishes: [MUSTARD_STRIPS],
 });

@@ -160,6 +160,9 @@ export const demoEntries = (serveAt: string): Entry[] =>
       rows: rows.map(rowOf),
       saltPerEaterG: saltG,
       bite,
+      route: null,
+      person: null,
+      ratings: {},
       note,
     };
   });

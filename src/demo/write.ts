@@ -1,4 +1,4 @@
-import type { Part } from "@/core/dish/dish";
+import type { Part, Replaced } from "@/core/dish/dish";
 import { newStep } from "@/core/process/registry";
 import type { Line, StepId } from "@/core/process/step";
 import type { Step, StepKind, StepOf } from "@/core/process/registry";
@@ -25,6 +25,9 @@ export const part = (
   saltTarget,
   waitsForTableMin,
   steps,
+  route: null,
 });
+/** What left the pan, in words alone. */
+export const instead = (words: string): Replaced => ({ words, form: null, kind: null, rawG: null });
 export const liquor = (from: StepId, share = 1): Line => ({ kind: "liquor", step: from, share });
 export const shareOf = (id: string, share: number): Line => ({ kind: "part", part: id, share });

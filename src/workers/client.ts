@@ -5,6 +5,10 @@ import type { Plan } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { Ask, Ratings, Table } from "@/core/swap/answer";
+import type { SwapAnswer } from "@/core/swap/card";
+import type { Start } from "@/core/swap/starts";
+import type { swapApi } from "./swap.worker";
 import type { Judged, planApi } from "./plan.worker";
 import type { Outlook } from "./outlook";
 import type { searchApi } from "./search.worker";
@@ -16,7 +20,12 @@ const planner = () =>
 const searcher = () =>
   (searchWorker ??= wrap(new Worker(new URL("./search.worker.ts", import.meta.url), { type: "module" })));
 
+let swapWorker: Remote<typeof swapApi> | null = null;
+const swapper = () =>
+  (swapWorker ??= wrap(new Worker(new URL("./swap.worker.ts", import.meta.url), { type: "module" })));
+
 let generation = 0;
+let swaps = 0;
 export const SAMPLES = 500;
 const SEED = 1;
 
@@ -33,6 +42,16 @@ export const computing = {
     const mine = ++generation;
     await searcher().announce(mine);
     return searcher().ranges(mine, question, SAMPLES, SEED);
+  },
+  /** Routes at once; the beginnings of the first follow, null when another question was asked meanwhile. */
+  swap(
+    ask: Ask,
+    table: Table,
+    ratings: Ratings,
+  ): { routes: Promise<SwapAnswer>; starts: Promise<readonly Start[] | null> } {
+    const mine = ++swaps;
+    const routes = swapper().swap(mine, ask, table, ratings);
+    return { routes, starts: routes.then(() => swapper().starts(mine, ask, table, ratings)) };
   },
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
   schedule: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>

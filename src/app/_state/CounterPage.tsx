@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef } from "react";
 import { type Dish, headCount, type Supper } from "@/core/dish/dish";
@@ -8,7 +9,6 @@ import { localTime, nextWeekday } from "@/core/calendar/localTime";
 import { nextUp } from "@/core/schedule/nextUp";
 import { Counter } from "@/ui/counter/Counter";
 import type { Awaited, NextThing, ShelfLine, SupperLine, WorkList } from "@/ui/counter/counterProps";
-import { EmptyCounter } from "@/ui/counter/EmptyCounter";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/count";
@@ -18,6 +18,9 @@ import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
 import { browserZone, change, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
 import { supperHref } from "./supper";
+
+/** The desk comes where a cook begins; with suppers on the counter it is a page of its own. */
+const FrontDoor = dynamic(() => import("./SwapPages").then((m) => m.NewSwap), { ssr: false });
 
 type House = Extract<HouseState, { state: "ready" }>;
 const KEEP_AFTER_MS = 6 * 3_600_000;
@@ -57,7 +60,7 @@ export function CounterPage() {
 
   if (!drawn || house.state === "loading" || now === null) return null;
   const newDish = async () => {
-    const dish: Dish = { id: newId("dish"), name: "New dish", replaces: "", servings: 4, parts: [] };
+    const dish: Dish = { id: newId("dish"), name: "New dish", replaces: null, servings: 4, parts: [] };
     const supper = await supperFor(dish, wishesFor(house, now), house);
     await change("New dish", [put("dishes", dish), put("suppers", supper)]);
     router.push(supperHref("bench", supper.id));
@@ -68,7 +71,15 @@ export function CounterPage() {
     router.push(supperHref("bench", supper.id));
   };
   if (house.empty)
-    return <EmptyCounter onDemo={() => void loadDemo(now, browserZone())} onNewDish={() => void newDish()} />;
+    return (
+      <FrontDoor
+        title="What is leaving the pan?"
+        others={[
+          { says: "Start from nothing", onPress: () => void newDish() },
+          { says: "Look round in the demo household", onPress: () => void loadDemo(now, browserZone()) },
+        ]}
+      />
+    );
 
   return (
     <Counter
@@ -116,6 +127,7 @@ async function supperFor(dish: Dish, wishes: SupperWishes, house: House): Promis
     serveAt,
     eaters: [...wishes.eaters],
     guests: wishes.guests,
+    atHand: [],
     dishes: [dish],
   };
 }
@@ -125,7 +137,7 @@ function shelfLine(dish: Dish): ShelfLine {
     p.steps.reduce((m, s) => s.adds.reduce((n, l) => (l.kind === "food" ? n + l.massG : n), m), 0),
   );
   const steps = dish.parts.reduce((n, p) => n + p.steps.length, 0);
-  const replaced = dish.replaces ? `instead of ${dish.replaces} · ` : "";
+  const replaced = dish.replaces ? `instead of ${dish.replaces.words} · ` : "";
   return {
     dish,
     parts: masses,

@@ -7,7 +7,8 @@ import { localTime } from "@/core/calendar/localTime";
 import type { UnitSystem } from "@/core/quantities/units";
 import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
 import { useSame } from "@/ui/frame/useSame";
-import { writeDay } from "@/ui/wording/time";
+import { writeDay, writeWhen } from "@/ui/wording/time";
+import { describeReplaced } from "@/ui/wording/replaced";
 import { counted } from "@/ui/wording/count";
 import { useAhead } from "./ahead";
 import { saveKitchen, useKitchen } from "./store";
@@ -27,7 +28,12 @@ function stagesOf(view: SupperView, path: string): Stage[] {
     schedule?.kind === "fits" ? localTime(Date.parse(supper.serveAt) + schedule.startMin * 60_000, zone) : null;
   const done = cooking?.progress.doneAt.size ?? 0;
   const all = plan?.dishes.reduce((n, d) => n + d.parts.reduce((m, p) => m + p.rows.length, 0), 0) ?? 0;
-  const stage = (name: string, slug: "bench" | "clock" | "stove", says: string, tone: Stage["tone"]): Stage => ({
+  const stage = (
+    name: string,
+    slug: "swap" | "bench" | "clock" | "stove",
+    says: string,
+    tone: Stage["tone"],
+  ): Stage => ({
     name,
     says,
     tone,
@@ -36,6 +42,7 @@ function stagesOf(view: SupperView, path: string): Stage[] {
   });
   return [
     { name: "Counter", says: "all suppers", tone: "plain", href: "/", here: false },
+    stage("Swap", "swap", describeReplaced(supper.dishes), "plain"),
     stage(
       "Bench",
       "bench",
@@ -45,7 +52,11 @@ function stagesOf(view: SupperView, path: string): Stage[] {
     stage(
       "Clock",
       "clock",
-      schedule === null ? "…" : start ? `begin ${start.time}` : "does not fit",
+      schedule === null
+        ? "…"
+        : start
+          ? `begin ${writeWhen(start, localTime(Date.parse(supper.serveAt), zone))}`
+          : "does not fit",
       schedule !== null && !start ? "open" : "plain",
     ),
     stage("Stove", "stove", frozen ? `${done} of ${all} done` : cooking ? "cooked" : "not begun", "plain"),

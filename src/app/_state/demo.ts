@@ -18,5 +18,7 @@ export function demoHousehold(now: number, timeZone: string): Household {
     suppers: [demoSupper(serveAt)],
     cookings: [],
     entries: demoEntries(serveAt),
+    recipes: [],
+    prices: [],
   } as unknown as Household;
 }

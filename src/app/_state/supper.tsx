@@ -54,7 +54,7 @@ export type SupperState = { readonly state: "loading" } | { readonly state: "mis
 const Context = createContext<SupperState>({ state: "loading" });
 export const useSupper = (): SupperState => useContext(Context);
 
-export const supperHref = (stage: "bench" | "clock" | "stove", id: string) =>
+export const supperHref = (stage: "swap" | "bench" | "clock" | "stove", id: string) =>
   `/supper/${stage}?s=${encodeURIComponent(id)}`;
 
 /** Loads the supper named in the query and keeps its plan, ranges and schedule. */

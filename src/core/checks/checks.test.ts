@@ -28,7 +28,7 @@ import {
   piecesPerLayer,
 } from "../models/panHeat";
 import { minutesToReduce, openEvaporationGPerMin } from "../models/reduction";
-import { bisect } from "../models/roots";
+import { findRoot } from "../models/roots";
 import { diluteG, saltToAddG, SODIUM_SHARE_OF_SALT } from "../models/salt";
 import {
   coolingTimeConstantMin,
@@ -237,7 +237,7 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
     Object.fromEntries(
       (i.U as number[]).map((u) => [
         `T${Math.round(u * 100)}`,
-        bisect((t) => consolidatedFraction(t) - u, 1e-6, 5) ?? NaN,
+        findRoot((t) => consolidatedFraction(t) - u, 1e-6, 5) ?? NaN,
       ]),
     ),
   U_series: (i) =>
@@ -269,7 +269,7 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
     const [q1, q2, q3] = slabRoots(1, 3);
     return { q1: q1 ?? NaN, q2: q2 ?? NaN, q3: q3 ?? NaN };
   },
-  half_time_sheet: () => ({ Dt_over_L2: (bisect((fo) => uptakeLargeBath("slab", fo) - 0.5, 1e-4, 2) ?? NaN) / 4 }),
+  half_time_sheet: () => ({ Dt_over_L2: (findRoot((fo) => uptakeLargeBath("slab", fo) - 0.5, 1e-4, 2) ?? NaN) / 4 }),
   uptake_infinite_bath: (i) =>
     Object.fromEntries(
       (i.Fo as number[]).flatMap((fo) => [
@@ -406,7 +406,7 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
       tMin_s: at,
       T_75s: oilTempC(fryer, 0.3, 75),
       maxBatch_kg: value(largestBatchKg(fryer, 160)),
-      t_back_to_175_s: bisect((t) => oilTempC(fryer, 0.3, t) - 175, 100, 600) ?? NaN,
+      t_back_to_175_s: findRoot((t) => oilTempC(fryer, 0.3, t) - 175, 100, 600) ?? NaN,
     };
   },
   airfryer_batches: () => {

@@ -45,7 +45,7 @@ function inputOf({ parts, kitchen = {}, heads = 4 }: Pick<Case, "parts" | "kitch
   const dish = {
     id: "practice",
     name: "Practice",
-    replaces: "",
+    replaces: null,
     servings: 4,
     parts: parts.map(({ id, steps }) => ({
       id,
@@ -53,6 +53,7 @@ function inputOf({ parts, kitchen = {}, heads = 4 }: Pick<Case, "parts" | "kitch
       steps: steps.map(stepOf),
       waitsForTableMin: 20,
       saltTarget: null,
+      route: null,
     })),
   };
   const supper = {
@@ -61,6 +62,7 @@ function inputOf({ parts, kitchen = {}, heads = 4 }: Pick<Case, "parts" | "kitch
     serveAt: "2026-11-29T19:00:00.000Z",
     eaters: [],
     guests: heads,
+    atHand: [],
     dishes: [dish],
   };
   return {

@@ -20,13 +20,14 @@ import { kitchenFacts } from "../household/kitchen";
 import { PATTERN_IDS } from "./patternNames";
 import { partFromPattern } from "./patterns";
 
-const empty: Dish = { id: "d", name: "D", replaces: "", servings: 4, parts: [] };
+const empty: Dish = { id: "d", name: "D", replaces: null, servings: 4, parts: [] };
 const supperOf = (dish: Dish): Supper => ({
   id: "s",
   name: "S",
   serveAt: "2026-11-29T19:00:00.000Z",
   eaters: [],
   guests: 4,
+  atHand: [],
   dishes: [dish],
 });
 const inputOf = (dish: Dish): PlanInput => ({

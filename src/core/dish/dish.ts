@@ -1,7 +1,22 @@
 import type { FoodId } from "../foods/food";
+import type { MeatForm, MeatKind } from "./meat";
 import type { Line, PartId } from "../process/step";
 import type { Step } from "../process/registry";
 import type { SaltTarget } from "../models/salt";
+
+/** What left the pan: in words, and as far as anybody said so the form, the kind and the raw grams for the dish's servings. */
+export interface Replaced {
+  readonly words: string;
+  readonly form: MeatForm | null;
+  readonly kind: MeatKind | null;
+  readonly rawG: number | null;
+}
+/** The way a part was given its bite, and the meat whose bite it aims for. */
+export interface PartRoute {
+  readonly id: string;
+  readonly form: MeatForm;
+  readonly kind: MeatKind;
+}
 
 /** A component that is made on its own until it is joined. */
 export interface Part {
@@ -12,14 +27,16 @@ export interface Part {
   readonly waitsForTableMin: number;
   /** What its salt is measured against; null says nothing. */
   readonly saltTarget: SaltTarget | null;
+  /** Null where no route was taken. */
+  readonly route: PartRoute | null;
 }
 
 /** What is cooked, reusable. Amounts are for `servings`. Step ids are unique within the dish. */
 export interface Dish {
   readonly id: string;
   readonly name: string;
-  /** What left the pan, in words: "beef strips". */
-  readonly replaces: string;
+  /** What left the pan; null where nothing did. */
+  readonly replaces: Replaced | null;
   readonly servings: number;
   readonly parts: readonly Part[];
 }
@@ -33,6 +50,8 @@ export interface Supper {
   readonly eaters: readonly string[];
   /** Eaters beside those of the household, without known allergens. */
   readonly guests: number;
+  /** Foods that lie ready: frozen, thawed or cooked already, or simply there. */
+  readonly atHand: readonly FoodId[];
   readonly dishes: readonly Dish[];
 }
 

@@ -91,5 +91,12 @@ export function partFromPattern(dish: Dish, id: PatternId): Part {
     ({ kind, adds = [], more: settings }, i) =>
       ({ ...newStep(kind, `${part}-${kind}-${i + 1}`), ...settings, adds: adds.map(line) }) as Step,
   );
-  return { id: part, name: PATTERN_NAMES[id], steps, waitsForTableMin: pattern.waits, saltTarget: pattern.salt };
+  return {
+    id: part,
+    name: PATTERN_NAMES[id],
+    steps,
+    waitsForTableMin: pattern.waits,
+    saltTarget: pattern.salt,
+    route: null,
+  };
 }

@@ -10,7 +10,7 @@ import type { Dish } from "./dish";
 import { duplicate, factorForGrams, factorForTin, gramsOf, scaleAmounts } from "./scale";
 
 const inputOf = (dish: Dish, guests = dish.servings): PlanInput => ({
-  supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests, dishes: [dish] },
+  supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests, atHand: [], dishes: [dish] },
   foods: [],
   labels: [],
   kitchen: DEMO_KITCHEN,
@@ -87,6 +87,7 @@ describe("scaling", () => {
           name: "G",
           waitsForTableMin: 10,
           saltTarget: null,
+          route: null,
           steps: [
             { ...newStep("weigh", "w"), adds: [{ kind: "food", food: "chickpeas-cooked", massG: 300 }] },
             { ...newStep("season", "s"), saltTo: 0.012, adds: [{ kind: "food", food: "lemon-juice", massG: 20 }] },

@@ -39,4 +39,6 @@ export const LIMITS = {
   samples: 2000,
   nodes: 1_000_000,
   log: 5000,
+  /** characters of a recipe as it was given */
+  recipe: 100_000,
 } as const;

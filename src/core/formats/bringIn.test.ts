@@ -23,6 +23,8 @@ const EMPTY: Household = {
   suppers: [],
   cookings: [],
   entries: [],
+  recipes: [],
+  prices: [],
 };
 const mine = { ...ownFood("own-1", "Lupin chunks"), allergens: allergenTable(["lupin"]) };
 const dish = editStep(MUSTARD_STRIPS, "strips-weigh", (s) => ({

@@ -180,6 +180,7 @@ function asCopies(
     ...s,
     id: renamed(s.id),
     eaters: s.eaters.map(eater),
+    atHand: s.atHand.map(food),
     // Dishes of a supper keep their ids: the log names steps by them.
     dishes: s.dishes.map(inDish),
   });
@@ -216,6 +217,11 @@ function asCopies(
     foods: file.foods.map(inFood),
     dishes: file.dishes.map((d) => ({ ...inDish(d), id: renamed(d.id) })),
     suppers: file.suppers.map(inSupper),
+    recipes: file.recipes.map((r) => ({ ...r, id: renamed(r.id), dish: renamed(r.dish) })),
+    // A price that was typed here stays; one of an own food goes with its copy.
+    prices: file.prices.flatMap((p) =>
+      own.has(p.id) ? [{ ...p, id: food(p.id) }] : here.prices.some((mine) => mine.id === p.id) ? [] : [p],
+    ),
     cookings: file.cookings.map(inCooking),
     entries: file.entries.map((e) => ({
       ...e,

@@ -3,9 +3,9 @@ import type { Household } from "./household";
 /** What can be cleared by itself: each takes the lists that its words name, and no other. */
 export const CLEARABLE = {
   counter: ["suppers", "cookings"],
-  shelf: ["dishes"],
+  shelf: ["dishes", "recipes"],
   people: ["eaters"],
-  foods: ["foods", "labels"],
+  foods: ["foods", "labels", "prices"],
   kitchen: ["kitchen"],
   notebook: ["entries"],
 } as const satisfies Record<string, readonly (keyof Household)[]>;

@@ -32,6 +32,8 @@ const household = JSON.parse(
       },
     ],
     entries: [],
+    recipes: [],
+    prices: [],
   }),
 ) as Household;
 

@@ -14,7 +14,7 @@ import {
   SupperSchema,
 } from "./schemas";
 import { AllergenSaying, FigureSaying, FoodSchema } from "./foodSchema";
-import { id, LIMITS } from "./basics";
+import { between, id, LIMITS, name } from "./basics";
 
 /** `docs/files.md` describes this format for readers. */
 export const FILE_FORMAT = "jade-pan-household";
@@ -32,6 +32,15 @@ export const CookingSchema = v.strictObject({
   input: v.pipe(PlanInputSchema, v.readonly()),
   log: v.array(LogEntrySchema),
 });
+/** A recipe that was turned over, as it was given, and the dish that came of it. */
+export const RecipeSchema = v.strictObject({
+  id,
+  dish: id,
+  name,
+  text: v.pipe(v.string(), v.maxLength(LIMITS.recipe, "is too long")),
+});
+/** What a pack of a food costs here, in the money of the household; the id is that of the food. */
+export const PriceSchema = v.strictObject({ id, price: between(0, 1e6), packG: between(1, 100_000) });
 /** The whole file in its newest version; older ones are brought up first. */
 export const HouseholdFileSchema = v.strictObject({
   format: v.literal(FILE_FORMAT),
@@ -45,9 +54,15 @@ export const HouseholdFileSchema = v.strictObject({
   suppers: v.array(SupperSchema),
   cookings: v.array(CookingSchema),
   entries: v.array(EntrySchema),
+  recipes: v.optional(v.array(RecipeSchema), []),
+  prices: v.optional(v.array(PriceSchema), []),
 });
 /** What a packet said, under the id by which the household keeps it. */
 export type Label = v.InferOutput<typeof LabelSchema>;
+/** A recipe that was turned over. */
+export type Recipe = v.InferOutput<typeof RecipeSchema>;
+/** What a pack costs. */
+export type Price = v.InferOutput<typeof PriceSchema>;
 /** A cooking with its log. */
 export type Cooking = v.InferOutput<typeof CookingSchema> & { readonly input: PlanInput };
 /** A file as it was read. */
@@ -72,6 +87,8 @@ export function writeHousehold(household: Household, exportedAt: string): string
     suppers: byId(household.suppers),
     cookings: byId(household.cookings),
     entries: byId(household.entries),
+    recipes: byId(household.recipes),
+    prices: byId(household.prices),
   };
   return canonicalJson(file);
 }

@@ -10,6 +10,8 @@ import { AGE_GROUPS, DIETS, type Eater } from "../household/people";
 import type { Entry } from "../notebook/entry";
 import type { PlanInput } from "../plan";
 import type { LogEntry } from "../process/log";
+import { BITE } from "../bite/shifts";
+import { MEAT_FORMS, MEAT_KINDS } from "../dish/meat";
 import { STEP_KINDS } from "../process/registry";
 import { SALT_TARGETS, type SaltTarget } from "../models/salt";
 import type { ScheduleInput } from "../schedule/task";
@@ -26,7 +28,17 @@ const DIFFERENT = "must have different ids";
 export const DishSchema = v.strictObject({
   id,
   name,
-  replaces: v.pipe(v.string(), v.maxLength(200)),
+  replaces: v.optional(
+    maybe(
+      v.strictObject({
+        words: v.pipe(v.string(), v.maxLength(200)),
+        form: maybe(v.picklist(MEAT_FORMS)),
+        kind: maybe(v.picklist(MEAT_KINDS)),
+        rawG: maybe(between(1, 1_000_000)),
+      }),
+    ),
+    null,
+  ),
   servings: between(1, 200),
   parts: v.pipe(
     list(
@@ -36,6 +48,10 @@ export const DishSchema = v.strictObject({
         steps: list(StepSchema, LIMITS.steps),
         waitsForTableMin: between(0, 1440),
         saltTarget: maybe(v.picklist(Object.keys(SALT_TARGETS) as SaltTarget[])),
+        route: v.optional(
+          maybe(v.strictObject({ id, form: v.picklist(MEAT_FORMS), kind: v.picklist(MEAT_KINDS) })),
+          null,
+        ),
       }),
       LIMITS.parts,
     ),
@@ -50,6 +66,7 @@ export const SupperSchema = v.strictObject({
   serveAt: instant,
   eaters: list(id, 200),
   guests: v.pipe(between(0, 200), v.integer("must be a whole number")),
+  atHand: v.optional(list(id, LIMITS.foods), []),
   dishes: v.pipe(
     list(DishSchema, LIMITS.dishes),
     v.check((items) => idsDiffer(items), DIFFERENT),
@@ -208,6 +225,9 @@ export const EntrySchema = v.strictObject({
   ),
   saltPerEaterG: maybe(between(0, 1000)),
   bite: maybe(between(0, 10)),
+  route: v.optional(maybe(id), null),
+  person: v.optional(maybe(id), null),
+  ratings: v.optional(v.record(v.picklist(BITE), between(0, 10)), {}),
   note: v.pipe(v.string(), v.maxLength(10_000)),
 });
 

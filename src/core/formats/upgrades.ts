@@ -16,7 +16,17 @@ export class UnreadableRow extends Error {
 }
 
 /** Lists of the household file, which are also the tables of the browser's store. */
-export const LISTS = ["eaters", "labels", "foods", "dishes", "suppers", "cookings", "entries"] as const;
+export const LISTS = [
+  "eaters",
+  "labels",
+  "foods",
+  "dishes",
+  "suppers",
+  "cookings",
+  "entries",
+  "recipes",
+  "prices",
+] as const;
 /** One of the lists of the file. */
 export type ListName = (typeof LISTS)[number];
 type Reader = (row: Plain) => Plain;
@@ -138,7 +148,23 @@ const FROM_3: Version = {
 };
 /** Version 4 steamed without pressure. */
 const stepOf4: Reader = (step) => (step.kind === "steam" ? { pressure: false, machine: null, ...step } : step);
-const [dishOf4, supperOf4] = withSteps(stepOf4);
+const [stepsOf4, suppersOf4] = withSteps(stepOf4);
+/** It said in words alone what left the pan, and no part named its route. */
+const dishOf4: Reader = (row) => {
+  const dish = stepsOf4(row);
+  const words = typeof dish.replaces === "string" ? dish.replaces : null;
+  const replaces = words === "" ? null : { words, form: null, kind: null, rawG: null };
+  return {
+    ...dish,
+    ...(words === null ? {} : { replaces }),
+    parts: each(dish, "parts", (part) => ({ route: null, ...part })),
+  };
+};
+const supperOf4: Reader = (row) => {
+  const supper = suppersOf4(row);
+  return { atHand: [], ...supper, dishes: each(supper, "dishes", dishOf4) };
+};
+const entryOf4: Reader = (entry) => ({ route: null, person: null, ratings: {}, ...entry });
 /** Version 4 knew no dislikes, and every kitchen had the stand-in for a scale: it is off until somebody switches it on. */
 const eaterOf4: Reader = (eater) => ({ dislikes: [], ...eater });
 const kitchenOf4: Reader = (kitchen) => ({ scale: "typed", ...kitchen });
@@ -148,6 +174,7 @@ const FROM_4: Version = {
     eaters: eaterOf4,
     dishes: dishOf4,
     suppers: supperOf4,
+    entries: entryOf4,
     cookings: (cooking) => {
       const input = plain(cooking.input, "input");
       const supper = supperOf4(plain(input.supper, "supper"));

@@ -1,5 +1,5 @@
 import { ABSOLUTE_ZERO_C, kelvin } from "../quantities/units";
-import { bisect } from "./roots";
+import { findRoot } from "./roots";
 
 /**
  * Pressure of the standard atmosphere, Pa, at a geopotential height below 11 km.
@@ -37,4 +37,5 @@ export function saturationTempC(pressurePa: number): number {
 export const boilingPointC = (altitudeM: number): number => saturationTempC(atmospherePa(altitudeM));
 
 /** The height whose boiling point is this, m: lets a cook enter what the thermometer said. */
-export const altitudeOfBoilingM = (tempC: number): number | null => bisect((h) => boilingPointC(h) - tempC, -430, 9000);
+export const altitudeOfBoilingM = (tempC: number): number | null =>
+  findRoot((h) => boilingPointC(h) - tempC, -430, 9000);

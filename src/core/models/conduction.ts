@@ -1,5 +1,5 @@
 import { type BadNumber, checkNumber, fail, firstBad, type Result, succeed } from "../quantities/result";
-import { bisect } from "./roots";
+import { findRoot } from "./roots";
 import type { ThermalProperties } from "./thermal";
 
 /** Bodies of the series solutions. */
@@ -7,10 +7,10 @@ export type Shape = "slab" | "cylinder" | "sphere";
 
 /**
  * Bessel functions of the first kind, orders 0 and 1, by their integral form (trapezoid on a periodic integrand
- * converges geometrically; 1e-12 for the arguments used here). Abramowitz and Stegun, 9.1.18 and 9.1.21.
+ * converges geometrically: what is left out is a Bessel function of twice as many orders as panels, below 1e-12). Abramowitz and Stegun, 9.1.18 and 9.1.21.
  */
 function bessel(order: 0 | 1, x: number): number {
-  const panels = 64 + Math.ceil(Math.abs(x));
+  const panels = 20 + Math.ceil(Math.abs(x));
   let sum = 0;
   for (let i = 0; i < panels; i++) {
     const angle = ((i + 0.5) * Math.PI) / panels;
@@ -50,9 +50,9 @@ export function conductionModes(shape: Shape, biot: number, count = 6): Mode[] {
 function rootOf(shape: Shape, biot: number, n: number): number | null {
   switch (shape) {
     case "slab":
-      return bisect((z) => z * Math.sin(z) - biot * Math.cos(z), n * Math.PI + 1e-12, (n + 0.5) * Math.PI);
+      return findRoot((z) => z * Math.sin(z) - biot * Math.cos(z), n * Math.PI + 1e-12, (n + 0.5) * Math.PI);
     case "sphere":
-      return bisect(
+      return findRoot(
         (z) => (1 - biot) * Math.sin(z) - z * Math.cos(z),
         n * Math.PI + (n === 0 ? 1e-6 : 1e-12),
         (n + 1) * Math.PI - 1e-12,
@@ -61,7 +61,7 @@ function rootOf(shape: Shape, biot: number, n: number): number | null {
       const low = J1_ROOTS[n];
       const high = J0_ROOTS[n];
       if (low === undefined || high === undefined) return null;
-      return bisect((z) => z * j1(z) - biot * j0(z), low + 1e-12, high);
+      return findRoot((z) => z * j1(z) - biot * j0(z), low + 1e-12, high);
     }
   }
 }
@@ -115,7 +115,7 @@ export function minutesToCore(body: CoreHeating): Result<number, BadNumber | { k
   const series = heatingSeries(body.directions, body.food, body.surface);
   const remaining = (seconds: number) =>
     series.reduce((product, s) => product * centreRemaining(s.modes, s.perSecond * seconds), 1);
-  const seconds = bisect((t) => remaining(t) - wanted, 1, 48 * 3600);
+  const seconds = findRoot((t) => remaining(t) - wanted, 1, 48 * 3600);
   return seconds === null ? fail({ kind: "never", aroundC: body.aroundC }) : succeed(seconds / 60);
 }
 

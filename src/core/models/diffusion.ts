@@ -1,5 +1,5 @@
 import { kelvin } from "../quantities/units";
-import { bisect } from "./roots";
+import { findRoot } from "./roots";
 
 /** Geometry of a piece; the half size is half the thickness of a slab or the radius. */
 export type PieceShape = "slab" | "sphere";
@@ -39,7 +39,7 @@ export function uptakeLargeBath(shape: PieceShape, fourier: number): number {
 export const slabRoots = (alpha: number, count: number): number[] =>
   Array.from({ length: count }, (_, i) => {
     const k = i + 1;
-    return bisect((q) => Math.sin(q) + alpha * q * Math.cos(q), (k - 0.5) * Math.PI, k * Math.PI) ?? k * Math.PI;
+    return findRoot((q) => Math.sin(q) + alpha * q * Math.cos(q), (k - 0.5) * Math.PI, k * Math.PI) ?? k * Math.PI;
   });
 
 /** Roots of tan q = 3q/(3 + αq²), one in each (kπ, (k+½)π). Crank (1975), chapter 6. */
@@ -47,7 +47,7 @@ const sphereRoots = (alpha: number, count: number): number[] =>
   Array.from({ length: count }, (_, i) => {
     const k = i + 1;
     const f = (q: number) => (3 + alpha * q * q) * Math.sin(q) - 3 * q * Math.cos(q);
-    return bisect(f, k * Math.PI, (k + 0.5) * Math.PI) ?? k * Math.PI;
+    return findRoot(f, k * Math.PI, (k + 0.5) * Math.PI) ?? k * Math.PI;
   });
 
 /**

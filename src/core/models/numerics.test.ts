@@ -10,7 +10,7 @@ import { uptakeLargeBath, uptakeSmallBath } from "./diffusion";
 import { equalPieces } from "./forming";
 import { batchesFor, heatUpSeconds, largestBatchKg, type OilBath, oilTempC, piecesPerLayer } from "./panHeat";
 import { minutesToReduce, openEvaporationGPerMin } from "./reduction";
-import { bisect } from "./roots";
+import { findRoot } from "./roots";
 import { diluteG, saltToAddG } from "./salt";
 import { bathTempC, minutesToSoak, pelegRate, soakedFraction, type SoakingKinetics } from "./soaking";
 import { refilledMoisture } from "./sponge";
@@ -258,10 +258,10 @@ describe("water and air", () => {
 
 describe("small things that decide a dinner", () => {
   test("a root needs a change of sign", () => {
-    expect(bisect((x) => x * x - 2, 0, 2)).toBeCloseTo(Math.SQRT2, 11);
-    expect(bisect((x) => x * x + 1, 0, 2)).toBeNull();
-    expect(bisect((x) => x, 0, 2)).toBe(0);
-    expect(bisect((x) => x - 2, 0, 2)).toBe(2);
+    expect(findRoot((x) => x * x - 2, 0, 2)).toBeCloseTo(Math.SQRT2, 11);
+    expect(findRoot((x) => x * x + 1, 0, 2)).toBeNull();
+    expect(findRoot((x) => x, 0, 2)).toBe(0);
+    expect(findRoot((x) => x - 2, 0, 2)).toBe(2);
   });
   test("salt: bad numbers by name, too salty as a reason, dilution only when needed", () => {
     expect(saltToAddG(-1, 0, 0.01)).toMatchObject({ ok: false, failure: { field: "mass of the mix" } });

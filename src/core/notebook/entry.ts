@@ -1,3 +1,4 @@
+import type { BiteAttribute } from "../bite/shifts";
 import { headCount, type Supper } from "../dish/dish";
 import type { Plan } from "../plan";
 import { totalG } from "../process/contents";
@@ -32,6 +33,10 @@ export interface Entry {
   readonly saltPerEaterG: number | null;
   /** 0–10, or not said. */
   readonly bite: number | null;
+  /** The route that its main part took, whose mouth judged it, and what of the eight attributes was rated, 0–10. */
+  readonly route: string | null;
+  readonly person: string | null;
+  readonly ratings: Readonly<Partial<Record<BiteAttribute, number>>>;
   readonly note: string;
 }
 
@@ -102,6 +107,9 @@ export const entryOf = ({
   rows: entryRows(planned, log),
   saltPerEaterG: actual.perEater.saltG,
   bite: null,
+  route: supper.dishes.flatMap((d) => d.parts).find((p) => p.route !== null)?.route?.id ?? null,
+  person: null,
+  ratings: {},
   note: "",
 });
 

@@ -40,13 +40,16 @@ describe("a kind of step is one descriptor", () => {
       serveAt: "2026-11-29T19:00:00.000Z",
       eaters: [],
       guests: 4,
+      atHand: [],
       dishes: [
         {
           id: "d",
           name: "D",
-          replaces: "",
+          replaces: null,
           servings: 4,
-          parts: [{ id: "p", name: "P", steps: [weigh, made, stand], waitsForTableMin: 10, saltTarget: null }],
+          parts: [
+            { id: "p", name: "P", steps: [weigh, made, stand], waitsForTableMin: 10, saltTarget: null, route: null },
+          ],
         },
       ],
     },

@@ -21,7 +21,7 @@ function inputOf(
 ): PlanInput {
   const adds = lines.map(([food, massG]) => ({ kind: "food" as const, food, massG }));
   const steps = [{ ...newStep("weigh", "w"), adds } as Step];
-  const part = { id: "p", name: "P", steps, waitsForTableMin: 10, saltTarget: null };
+  const part = { id: "p", name: "P", steps, waitsForTableMin: 10, saltTarget: null, route: null };
   return {
     supper: {
       id: "s",
@@ -29,7 +29,8 @@ function inputOf(
       serveAt: "2026-11-29T19:00:00.000Z",
       eaters: eaters.map((e) => e.id),
       guests: 0,
-      dishes: [{ id: "d", name: "D", replaces: "", servings: eaters.length, parts: [part] }],
+      atHand: [],
+      dishes: [{ id: "d", name: "D", replaces: null, servings: eaters.length, parts: [part] }],
     },
     foods: [],
     labels,

@@ -40,11 +40,11 @@ function cautions(
   kitchen: PlanInput["kitchen"] = KITCHEN,
 ) {
   const part = (id: string, own: readonly Step[]) =>
-    ({ id, name: id, steps: own, waitsForTableMin: 10, saltTarget: null }) as const;
+    ({ id, name: id, steps: own, waitsForTableMin: 10, saltTarget: null, route: null }) as const;
   const dish: Dish = {
     id: "d",
     name: "D",
-    replaces: "",
+    replaces: null,
     servings: 4,
     parts: [part("p", steps), ...before.map(([id, own]) => part(id, own))],
   };
@@ -55,6 +55,7 @@ function cautions(
       serveAt: "2026-11-29T19:00:00.000Z",
       eaters: eaters.map((e) => e.id),
       guests: 4 - eaters.length,
+      atHand: [],
       dishes: [dish],
     },
     foods: [LUPIN, FIELD_BEANS],

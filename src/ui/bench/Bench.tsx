@@ -102,7 +102,7 @@ function Head({ part, dish, frozen, undoLabel, redoLabel, actions }: WithPart) {
   return (
     <PartHead
       part={part}
-      insteadOf={dish.replaces ? `instead of ${dish.replaces}` : dish.name}
+      insteadOf={dish.replaces ? `instead of ${dish.replaces.words}` : dish.name}
       frozen={frozen}
       undoLabel={undoLabel}
       redoLabel={redoLabel}

@@ -4,7 +4,7 @@ import { Box, Flex, Grid, Heading, HStack, Stack, Text, VisuallyHidden } from "@
 import { ChefHat, CopyPlus, PencilLine, Plus, Trash2 } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { Card, IconDo, Quiet } from "../frame/controls";
+import { Card, IconDo, Link, Quiet } from "../frame/controls";
 import { TextField } from "../frame/fields";
 import { COMING, linesToCome, NextCard, SupperCard, Work } from "./cards";
 import { DishMark } from "./DishMark";
@@ -31,6 +31,7 @@ export function Counter(props: CounterProps) {
       </VisuallyHidden>
       <Stack gap="4">
         {next ? <NextCard next={next} /> : props.awaited.next && <NextCard next={COMING} />}
+        <Front />
         {suppers.map((s) => (
           <SupperCard key={s.id} supper={s} onRemove={() => props.onRemoveSupper(s.id)} />
         ))}
@@ -126,5 +127,34 @@ export function Counter(props: CounterProps) {
         </HStack>
       </Card>
     </Grid>
+  );
+}
+
+/** The front door where something is on the counter already. */
+function Front() {
+  return (
+    <Card>
+      <Flex gap="3" align="center" justify="space-between" wrap="wrap">
+        <Box flex="1" minW="15rem">
+          <Heading as="h2" fontSize="xl">
+            What is leaving the pan?
+          </Heading>
+          <Text color="quiet">Mince, strips, a fillet, a roast: see what takes its place, and when to begin.</Text>
+        </Box>
+        <Link
+          href="/swap"
+          display="inline-flex"
+          alignItems="center"
+          minH="11"
+          px="5"
+          rounded="xl"
+          bg="jade"
+          color="onJade"
+          fontWeight="600"
+        >
+          Find its place
+        </Link>
+      </Flex>
+    </Card>
   );
 }

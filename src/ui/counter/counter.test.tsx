@@ -3,7 +3,6 @@ import { DEMO_EATERS, MUSTARD_STRIPS } from "@/demo/household";
 import { show } from "../__tests__/support";
 import { Counter } from "./Counter";
 import type { CounterProps } from "./counterProps";
-import { EmptyCounter } from "./EmptyCounter";
 import { StartSupper } from "./StartSupper";
 
 const wishes = { date: "2026-11-29", time: "19:00", eaters: DEMO_EATERS.map((e) => e.id), guests: 0 };
@@ -116,12 +115,4 @@ describe("the counter", () => {
     counter({ suppers: [], next: null, work: null });
     expect(screen.getByText("No supper is coming up")).toBeInTheDocument();
   });
-});
-
-test("the empty counter says what it is for and offers two ways in", async () => {
-  const [onDemo, onNewDish] = [jest.fn(), jest.fn()];
-  const { user } = show(<EmptyCounter onDemo={onDemo} onNewDish={onNewDish} />);
-  await user.click(screen.getByRole("button", { name: /demo household/ }));
-  await user.click(screen.getByRole("button", { name: "Start your first dish" }));
-  expect([onDemo.mock.calls.length, onNewDish.mock.calls.length]).toEqual([1, 1]);
 });

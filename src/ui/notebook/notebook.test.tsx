@@ -19,6 +19,9 @@ const entry: Entry = {
   ],
   saltPerEaterG: 4.1,
   bite: null,
+  route: null,
+  person: null,
+  ratings: {},
   note: "",
 };
 const notebook = (more: Partial<NotebookProps> = {}) => {

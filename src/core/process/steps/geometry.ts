@@ -1,6 +1,6 @@
 import { type Direction, heatingSeries, middleAfter, minutesToCore, wrappedSurface } from "../../models/conduction";
 import { minutesTo, type OvenCurve, ovenCurve, type OvenPiece, valueAt, WET_SHARE } from "../../models/ovenHeat";
-import { bisect } from "../../models/roots";
+import { findRoot } from "../../models/roots";
 import { MOIST_FOOD } from "../../models/thermal";
 import { fail, type Result, succeed } from "../../quantities/result";
 import { type Contents, mainFood } from "../contents";
@@ -188,15 +188,14 @@ function ovenBodyOf(context: StepContext, piece: PieceShape, surface: number): O
       return time.ok ? time.value : NaN;
     };
     const wanted = minutes(directionsOf(shape));
-    const likeM = bisect((halfM) => minutes([{ shape: "cylinder", halfM }]) - wanted, 2e-3, 0.2);
+    const likeM = findRoot((halfM) => minutes([{ shape: "cylinder", halfM }]) - wanted, 2e-3, 0.2);
     return likeM === null ? NaN : likeM * 2000;
   });
   const thicknessMm = (Number.isNaN(likeMm) ? piece.thicknessMm : likeMm) / Math.sqrt(scale);
   return { shape: "cylinder", thicknessMm, moreSurface: thicknessMm / 4000 / volumeOverSurfaceM(piece) };
 }
-/** Curves are as long as a long roast; a longer bake asks for a longer one. */
-const LONG_MIN = 240;
-const LONGEST_MIN = 600;
+/** Most bakes are over within the first of these; a longer one asks for a longer curve. */
+const CURVES_MIN = [90, 240, 600] as const;
 /** Pieces start at whole steps of five kelvin, so that samples share their curves. */
 const roundTo5 = (tempC: number) => Math.round(tempC / 5) * 5;
 
@@ -237,7 +236,8 @@ export function ovenCoreMinutes(
     const curve = curveOf(context, body, heat, long);
     return curve && minutesTo(curve, coreC);
   };
-  const minutes = within(LONG_MIN) ?? within(LONGEST_MIN);
+  let minutes: number | null = null;
+  for (const long of CURVES_MIN) minutes ??= within(long);
   if (minutes === null) return fail({ kind: "never-done", coreC, aroundC: heat.ovenC });
   return succeed(minutes * context.draw("oven time"));
 }
@@ -249,7 +249,7 @@ export function afterOven(
   minutes: number,
 ): { readonly coreC: number; readonly lossShare: number } {
   const body = ovenBodyOf(context, piece, heat.surface);
-  const curve = curveOf(context, body, heat, minutes > LONG_MIN ? LONGEST_MIN : LONG_MIN);
+  const curve = curveOf(context, body, heat, CURVES_MIN.find((long) => minutes <= long) ?? CURVES_MIN[2]);
   if (curve === null) return { coreC: heat.startC, lossShare: 0 };
   return {
     coreC: valueAt(curve.coreC, minutes),

@@ -1,0 +1,135 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useEffect, useMemo, useState } from "react";
+import { localTime } from "@/core/calendar/localTime";
+import type { Dish, Supper } from "@/core/dish/dish";
+import type { Eater } from "@/core/household/people";
+import { sayingsOf } from "@/data/household";
+import { MissingSupper } from "@/ui/frame/MissingSupper";
+import { writeDate } from "@/ui/wording/time";
+import { browserZone, change, newId, put, useHouse, useNow } from "./store";
+import { supperHref, useSupper } from "./supper";
+import { Swapping, type SwapSupper } from "./Swapping";
+import type { SwapProps } from "@/ui/swap/swapProps";
+
+const USUAL_GUESTS = 4;
+const USUAL_TIME = "19:00";
+const DAY_MS = 24 * 3_600_000;
+
+/** The front door: a new supper from what is leaving the pan. */
+export function NewSwap({ title, others }: { title: string; others: SwapProps["others"] }) {
+  const house = useHouse();
+  const now = useNow(20_000);
+  const router = useRouter();
+  const zone = house.state === "ready" ? house.kitchen.timeZone : browserZone();
+  const [guests, setGuests] = useState(USUAL_GUESTS);
+  const [when, setWhen] = useState<{ date: string; time: string } | null>(null);
+  const tomorrow = now === null ? null : localTime(now + DAY_MS, zone);
+  const { date, time } = when ?? { date: tomorrow?.date ?? "", time: USUAL_TIME };
+  const [needed, setNeeded] = useState(false);
+  const [serveAt, setServeAt] = useState<string | null>(null);
+  useEffect(() => {
+    if (date === "" || !needed) return;
+    let current = true;
+    // The date library comes when a form is chosen.
+    void import("@/core/calendar/zonedTime").then(
+      ({ instantOf }) => current && setServeAt(instantOf(date, time, zone)),
+    );
+    return () => {
+      current = false;
+    };
+  }, [date, time, zone, needed]);
+  const eaters = house.state === "ready" ? house.eaters : NOBODY;
+  const supper = useMemo<SwapSupper>(
+    () => ({
+      id: "new",
+      name: "New supper",
+      serveAt,
+      eaters: eaters.map((e) => e.id),
+      guests: eaters.length === 0 ? guests : 0,
+      atHand: [],
+    }),
+    [serveAt, eaters, guests],
+  );
+  const foods = useMemo(
+    () => (house.state === "ready" ? { foods: house.own, labels: sayingsOf(house.labels) } : NOTHING_SAID),
+    [house],
+  );
+  if (house.state === "loading" || now === null) return null;
+  const take = async (dish: Dish, guest: Eater | null) => {
+    if (serveAt === null) return;
+    const seat = seated({ ...supper, serveAt }, guest);
+    const made: Supper = {
+      ...seat.supper,
+      id: newId("supper"),
+      name: `${dish.name.split(",")[0]}, ${writeDate(localTime(Date.parse(serveAt), zone)).split(" ")[0]}`,
+      dishes: [{ ...dish, id: newId("dish") }],
+    };
+    await change("A route taken", [put("suppers", made), ...seat.edits]);
+    router.push(supperHref("bench", made.id));
+  };
+  return (
+    <Swapping
+      title={title}
+      supper={supper}
+      kitchen={house.kitchen}
+      eaters={eaters}
+      foods={foods}
+      now={now}
+      dinner={{ date, time, onSet: (d, t) => setWhen({ date: d, time: t }) }}
+      onHeads={eaters.length === 0 ? setGuests : null}
+      onForm={() => setNeeded(true)}
+      others={others}
+      onTake={(dish, guest) => void take(dish, guest)}
+    />
+  );
+}
+/** A guest of whom something must be minded takes a seat by name; the household knows them from then on. */
+function seated(supper: Omit<Supper, "dishes">, guest: Eater | null) {
+  if (guest === null) return { supper, edits: [] };
+  const somebody = { ...guest, id: newId("eater") };
+  return {
+    supper: { ...supper, eaters: [...supper.eaters, somebody.id], guests: Math.max(0, supper.guests - 1) },
+    edits: [put("eaters", somebody)],
+  };
+}
+const NOBODY: readonly Eater[] = [];
+const NOTHING_SAID = { foods: [], labels: [] } as const;
+
+/** The stage of a supper: another dish for it. */
+export function SupperSwap() {
+  const state = useSupper();
+  const now = useNow(20_000);
+  const router = useRouter();
+  if (state.state === "missing") return <MissingSupper />;
+  if (state.state === "loading" || now === null) return null;
+  const { supper, input } = state;
+  const day = localTime(Date.parse(supper.serveAt), input.kitchen.timeZone);
+  const take = async (dish: Dish, guest: Eater | null) => {
+    const seat = seated(supper, guest);
+    const kept = supper.dishes.filter((d) => d.parts.length > 0);
+    const dishes = [...kept, { ...dish, id: newId("dish") }];
+    await change(
+      "A route taken",
+      [put("suppers", { ...supper, ...seat.supper, dishes }), ...seat.edits],
+      `${dish.name} is on the Bench.`,
+    );
+    router.push(supperHref("bench", supper.id));
+  };
+  return (
+    <Swapping
+      title="What is leaving the pan?"
+      supper={supper}
+      kitchen={input.kitchen}
+      eaters={input.eaters}
+      foods={input}
+      now={now}
+      dinner={{ date: day.date, time: day.time, onSet: null }}
+      onHeads={null}
+      onForm={null}
+      others={[]}
+      onTake={(dish, guest) => void take(dish, guest)}
+    />
+  );
+}

@@ -1,0 +1,158 @@
+"use client";
+
+import { useEffect, useMemo, useState } from "react";
+import { localTime } from "@/core/calendar/localTime";
+import type { Dish, Supper } from "@/core/dish/dish";
+import type { FoodsSaid } from "@/core/foods/book";
+import type { Kitchen } from "@/core/household/kitchen";
+import type { Eater } from "@/core/household/people";
+import type { Ask, Table } from "@/core/swap/answer";
+import { RAW_A_HEAD_G, rawFromCookedG } from "@/core/swap/meats";
+import { useSame } from "@/ui/frame/useSame";
+import { SwapDesk } from "@/ui/swap/SwapDesk";
+import type { Said, SwapProps } from "@/ui/swap/swapProps";
+import { writeWhen } from "@/ui/wording/time";
+import { describeMeat } from "@/ui/wording/swapNames";
+import { ALLERGEN_NAMES } from "@/ui/wording/words";
+import { computing } from "@/workers/client";
+import type { SwapAnswer } from "@/core/swap/card";
+
+/** The supper that a swap is for, as far as it is known; null as its instant while that is worked out. */
+export type SwapSupper = Omit<Supper, "dishes" | "serveAt"> & { readonly serveAt: string | null };
+interface SwappingProps {
+  readonly supper: SwapSupper;
+  readonly kitchen: Kitchen;
+  readonly eaters: readonly Eater[];
+  readonly foods: FoodsSaid;
+  readonly now: number;
+  readonly title: string;
+  readonly dinner: SwapProps["dinner"];
+  /** Guests may be counted here, where no people are known. */
+  readonly onHeads: ((heads: number) => void) | null;
+  readonly others: SwapProps["others"];
+  /** The first form was chosen: the instant of dinner is needed now. */
+  readonly onForm: (() => void) | null;
+  /** The dish of the route that was taken, and who at the table must not eat what was said here. */
+  readonly onTake: (dish: Dish, guest: Eater | null) => void;
+}
+/** Nobody of the household is known yet: somebody at the table who must not eat what was said. */
+const GUEST = "guest";
+const NO_RATINGS = new Map();
+const NO_STARTS: ReadonlyMap<string, number | null> = new Map();
+
+/** What was said, asked of the worker, and its answers on the desk. */
+export function Swapping(props: SwappingProps) {
+  const { supper, kitchen, foods, now, dinner } = props;
+  const heads = Math.max(1, supper.eaters.length + supper.guests);
+  const invited = props.eaters.filter((e) => supper.eaters.includes(e.id));
+  const [said, setSaid] = useState<Said>({
+    form: null,
+    kind: "beef",
+    massG: RAW_A_HEAD_G * heads,
+    weighed: "raw",
+    setting: "sauce",
+    honestOnly: false,
+    mostHandsMin: null,
+    avoids: invited.length > 0 ? [] : null,
+  });
+  const guest = useMemo<Eater | null>(
+    () =>
+      said.avoids === null || said.avoids.length === 0 || invited.length > 0
+        ? null
+        : { id: GUEST, name: "Somebody", avoids: said.avoids, diets: [], dislikes: [], age: null },
+    [said.avoids, invited.length],
+  );
+  const rawG =
+    said.form !== null && said.weighed === "cooked" ? rawFromCookedG(said.form, said.kind, said.massG) : said.massG;
+  const minute = Math.floor(now / 60_000);
+  const asked = useSame(
+    said.form === null || supper.serveAt === null
+      ? null
+      : {
+          ask: {
+            form: said.form,
+            kind: said.kind,
+            words: describeMeat(rawG, said.kind, said.form, kitchen.units),
+            rawG,
+            setting: said.setting,
+            availableMin: Date.parse(supper.serveAt) / 60_000 - minute,
+            mostHandsMin: said.mostHandsMin,
+            honestOnly: said.honestOnly,
+          } satisfies Ask,
+          table: {
+            supper: guest
+              ? {
+                  ...supper,
+                  serveAt: supper.serveAt,
+                  eaters: [...supper.eaters, GUEST],
+                  guests: Math.max(0, supper.guests - 1),
+                }
+              : { ...supper, serveAt: supper.serveAt },
+            kitchen,
+            eaters: guest ? [...props.eaters, guest] : props.eaters,
+            foods: foods.foods,
+            labels: foods.labels,
+          } satisfies Table,
+        },
+  );
+  const [answer, setAnswer] = useState<SwapAnswer | null>(null);
+  const [starts, setStarts] = useState(NO_STARTS);
+  useEffect(() => {
+    if (asked === null) return;
+    let current = true;
+    const { routes, starts } = computing.swap(asked.ask, asked.table, NO_RATINGS);
+    void routes.then((found) => {
+      if (!current) return;
+      setAnswer(found);
+      setStarts(NO_STARTS);
+    });
+    void starts.then(
+      (found) => current && found && setStarts(new Map(found.map(({ id, beforeMin }) => [id, beforeMin]))),
+    );
+    return () => {
+      current = false;
+    };
+  }, [asked]);
+  const textContext = useMemo(() => {
+    const byId = new Map((answer?.foods ?? []).map((f) => [f.id, f]));
+    return {
+      units: kitchen.units,
+      foods: (id: string) => byId.get(id) ?? null,
+      part: (id: string) => id,
+      eater: (id: string) => props.eaters.find((e) => e.id === id)?.name ?? "somebody",
+    };
+  }, [answer, kitchen.units, props.eaters]);
+  const serveMs = Date.parse(supper.serveAt ?? "");
+  const at = (ms: number) => localTime(ms, kitchen.timeZone);
+  const begin = (id: string) => {
+    const beforeMin = starts.get(id);
+    if (beforeMin === undefined || beforeMin === null) return beforeMin;
+    return writeWhen(at(serveMs - beforeMin * 60_000), at(serveMs));
+  };
+  return (
+    <SwapDesk
+      title={props.title}
+      said={said}
+      onSaid={(next) => {
+        if (said.form === null && next.form !== null) props.onForm?.();
+        setSaid(next);
+      }}
+      people={invited.map((e) => ({ name: e.name, avoids: e.avoids.map((a) => `no ${ALLERGEN_NAMES[a]}`).join(", ") }))}
+      heads={heads}
+      onHeads={
+        props.onHeads &&
+        ((n) => {
+          props.onHeads?.(n);
+          // As long as nobody typed another amount, it follows the number of eaters.
+          if (said.massG === RAW_A_HEAD_G * heads) setSaid({ ...said, massG: RAW_A_HEAD_G * n });
+        })
+      }
+      dinner={dinner}
+      answer={said.form === null ? null : answer}
+      textContext={textContext}
+      begin={begin}
+      onTake={(card) => props.onTake(card.dish, guest)}
+      others={props.others}
+    />
+  );
+}

@@ -1,0 +1,292 @@
+import { distance, type Gap, largestGaps, nearness, type Nearness, rated, shifted } from "../bite/rank";
+import { type BiteAttribute, BITE_SHIFTS } from "../bite/shifts";
+import { type Aim, type Bite, biteOf, inSetting, type Setting, targetOf } from "../bite/targets";
+import type { Dish, Supper } from "../dish/dish";
+import { foodsOf, headCount } from "../dish/dish";
+import type { MeatForm, MeatKind } from "../dish/meat";
+import { type Allergen, ALLERGENS } from "../foods/allergens";
+import { openBook, type FoodBook } from "../foods/book";
+import type { FoodId } from "../foods/food";
+import type { DietId } from "../household/people";
+import { plan, type Plan, type PlanInput } from "../plan";
+import { totalG } from "../process/contents";
+import type { StepFailure } from "../process/ledger";
+import { type Memory, newMemory } from "../quantities/memory";
+import { BULK_G_PER_ML, bulkOf, type Leaving, leaving } from "./meats";
+import { dishFor, type Wanted } from "./build";
+import { INSTEAD } from "./instead";
+import { leadMinutes } from "./leadTime";
+import type { Route } from "./routes";
+import { ROUTES } from "./routeTable";
+
+/** What is leaving the pan, and what the answer depends on. */
+export interface Ask {
+  readonly form: MeatForm;
+  readonly kind: MeatKind;
+  /** As the cook says it: "500 g beef strips". */
+  readonly words: string;
+  /** Raw, for the whole supper, g. */
+  readonly rawG: number;
+  readonly setting: Setting;
+  /** Minutes until dinner; null when nobody said when it is. */
+  readonly availableMin: number | null;
+  /** Most hands-on minutes; null when it does not matter. */
+  readonly mostHandsMin: number | null;
+  /** Only vegetables that taste of themselves, or anything. */
+  readonly honestOnly: boolean;
+}
+/** What this cook said of a route's bite before. */
+export type Ratings = ReadonlyMap<string, readonly Readonly<Partial<Record<BiteAttribute, number>>>[]>;
+
+/** Why a route is out. */
+export type Out =
+  | { readonly kind: "contains"; readonly eater: string; readonly allergen: Allergen; readonly food: FoodId }
+  | { readonly kind: "diet"; readonly eater: string; readonly diet: DietId; readonly food: FoodId | null }
+  | { readonly kind: "disliked"; readonly eater: string; readonly food: FoodId }
+  | { readonly kind: "time"; readonly leadMin: number; readonly availableMin: number }
+  | { readonly kind: "hands"; readonly handsMin: number }
+  | { readonly kind: "not-honest" }
+  | { readonly kind: "cannot"; readonly failure: StepFailure };
+
+/** A label that has to be read before somebody may eat it. */
+export interface Question {
+  readonly eater: string;
+  readonly allergen: Allergen;
+  readonly foods: readonly FoodId[];
+}
+/** A route as it would be cooked, with the figures that the Bench shows for the very same dish. */
+export interface Answer {
+  readonly route: Route;
+  readonly dish: Dish;
+  readonly plan: Plan;
+  /** What was exchanged so that everybody can eat it. */
+  readonly moved: readonly { readonly from: FoodId; readonly to: readonly FoodId[] }[];
+  readonly out: readonly Out[];
+  readonly asks: readonly Question[];
+  /** What it holds for certain, and what only labels can tell: for as long as nobody said who must not eat what. */
+  readonly contains: readonly Allergen[];
+  readonly mayHold: readonly Allergen[];
+  /** Null where there is nothing to bite on. */
+  readonly bite: Bite | null;
+  readonly distance: number;
+  readonly nearness: Nearness | null;
+  readonly gaps: readonly Gap[];
+  /** This cook rated it before, so many times. */
+  readonly ratedTimes: number;
+  /** Of the main food as it is bought, g. */
+  readonly mainG: number;
+  /** At least so long before dinner, minutes. */
+  readonly leadMin: number;
+  readonly handsMin: number;
+  readonly batches: number;
+  readonly proteinG: number;
+  readonly saltG: number | null;
+  /** Free oil on the plate, all of it, g. */
+  readonly oilG: number;
+}
+/** All routes that can be this form, ranked; those that are out come last. */
+export interface Answers {
+  readonly leaving: Leaving;
+  readonly aim: Aim | null;
+  readonly answers: readonly Answer[];
+}
+
+/** The first plan of a route is made with so much; the second with what comes to the wanted mass on the plate. */
+const TRIAL_G = 300;
+const MOST_LOOKS = 3;
+const CLOSE_ENOUGH = 0.03;
+/** Stock is made with twice the mass of the bones in water (common practice). */
+const WATER_PER_BONES = 2;
+
+/** The supper without a dish: who eats, in which kitchen, knowing which foods. */
+export type Table = Omit<PlanInput, "log" | "supper"> & { readonly supper: Omit<Supper, "dishes"> };
+
+/**
+ * Every route that can be this form of meat, each built as a real part and planned. Ranked by the distance of its bite, an answer
+ * without a question before one with; ties by name. Equal input gives an equal order.
+ *
+ * @param ask `rawG` above 0
+ */
+export function answersTo(ask: Ask, table: Table, ratings: Ratings = new Map(), memory: Memory = newMemory()): Answers {
+  const meat = leaving(ask.form, ask.kind, ask.rawG, ask.setting);
+  const bare = targetOf(ask.form, ask.kind);
+  const aim = bare === null ? null : inSetting(bare, ask.setting);
+  const book = openBook(table);
+  const answers = ROUTES.filter((r) => r.forms.includes(ask.form) && (r.kinds?.includes(ask.kind) ?? true)).map(
+    (route) => answerOf(route, { ask, table, meat, aim, ratings, memory, book }),
+  );
+  return { leaving: meat, aim, answers: answers.sort(inOrder) };
+}
+
+const inOrder = (a: Answer, b: Answer): number =>
+  Number(a.out.length > 0) - Number(b.out.length > 0) ||
+  a.distance - b.distance ||
+  Number(a.asks.length > 0) - Number(b.asks.length > 0) ||
+  (a.route.name < b.route.name ? -1 : 1);
+
+interface World {
+  readonly ask: Ask;
+  readonly table: Table;
+  readonly meat: Leaving;
+  readonly aim: Aim | null;
+  readonly ratings: Ratings;
+  readonly memory: Memory;
+  readonly book: FoodBook;
+}
+
+function answerOf(route: Route, world: World): Answer {
+  const { ask, table, meat, aim } = world;
+  const servings = Math.max(1, headCount({ ...table.supper, dishes: [] }));
+  const { instead, moved } = exchanged(route, world);
+  const wanted = (mainG: number, loafG: number | null): Wanted => ({
+    form: ask.form,
+    kind: ask.kind,
+    setting: ask.setting,
+    mainG,
+    servings,
+    words: ask.words,
+    rawG: ask.rawG,
+    instead,
+    loafG,
+  });
+  const planned = (mainG: number, loafG: number | null) => {
+    const dish = dishFor(route, wanted(mainG, loafG), `swap-${route.id}`);
+    const supper: Supper = { ...table.supper, dishes: [dish] };
+    return { dish, plan: plan({ ...table, supper, log: [] }, { memory: world.memory }) };
+  };
+  let mainG = ask.form === "stock-bones" ? WATER_PER_BONES * ask.rawG : TRIAL_G;
+  let made = planned(mainG, null);
+  // Nearly in proportion, but small amounts steam off and stick more: a second look, at most a third.
+  for (let look = 0; look < MOST_LOOKS && ask.form !== "stock-bones"; look++) {
+    const share = plateG(ask, meat, route) / (mainOf(made.plan)?.endG ?? NaN);
+    const mixG = beforeShapingG(made.plan);
+    if (!Number.isFinite(share) || (look > 0 && Math.abs(share - 1) < CLOSE_ENOUGH)) break;
+    mainG = Math.max(1, Math.round(mainG * share));
+    made = planned(mainG, mixG === null ? null : Math.round(mixG * share));
+  }
+  const base = biteOf(route.bite);
+  const said = world.ratings.get(route.id) ?? [];
+  const bite = aim === null ? null : rated(shifted(base, ...settingShifts(ask.setting, route)), said);
+  const d = bite === null || aim === null ? 0 : distance(bite, aim);
+  const asks = questionsOf(made.plan);
+  const figures = figuresOf(made.plan);
+  return {
+    route,
+    ...made,
+    moved,
+    out: reasonsOut(route, made.plan, figures, world),
+    asks,
+    ...allergensOf(made.dish, world.book),
+    bite,
+    distance: d,
+    nearness: bite === null ? null : nearness(d),
+    gaps: bite === null || aim === null ? [] : largestGaps(bite, aim),
+    ratedTimes: said.length,
+    mainG,
+    ...figures,
+  };
+}
+
+/**
+ * As much on the plate by volume as the meat would have been, g. What is torn or cut to the form lies as the meat did; only what is
+ * ground lies closer than strips.
+ */
+function plateG({ form }: Ask, { cookedG }: Leaving, route: Route): number {
+  const there = bulkOf(form);
+  const here = route.bulk === "mince" && there === "strips" ? "mince" : there;
+  return (cookedG.likely * BULK_G_PER_ML[here]) / BULK_G_PER_ML[there];
+}
+const mainOf = (made: Plan) => made.dishes[0]?.parts.find((p) => p.id === "main") ?? null;
+/** What lies in the bowl before it is shaped, g. */
+function beforeShapingG(made: Plan): number | null {
+  const row = mainOf(made)?.rows.find((r) => r.step.kind === "shape");
+  return row?.state === "computed" ? totalG(row.before.batch) : null;
+}
+
+/** What the setting does to a bite that its row does not hold already. */
+function settingShifts(setting: Setting, route: Route) {
+  const simmered = route.steps.some((s) => s.kind === "simmer");
+  switch (setting) {
+    case "sauce":
+      return simmered ? [] : [BITE_SHIFTS.simmer ?? {}];
+    case "glazed":
+      return [{ crisp: 1 }];
+    case "crust":
+      return [{ crisp: -1 }];
+    case "dry":
+      return [];
+  }
+}
+
+/** Foods exchanged for those who must not have them, as far as a small change does it. */
+function exchanged(route: Route, { table, book }: World) {
+  const avoided = new Set(table.eaters.filter((e) => table.supper.eaters.includes(e.id)).flatMap((e) => e.avoids));
+  const instead = new Map<FoodId, readonly (readonly [FoodId, number])[]>();
+  const moved: { from: FoodId; to: readonly FoodId[] }[] = [];
+  const used = new Set([...route.steps, ...(route.second?.steps ?? [])].flatMap((s) => s.adds.map(([food]) => food)));
+  for (const { food, for: allergens, by } of INSTEAD) {
+    if (!used.has(food) || food === route.food) continue;
+    const states = book.food(food)?.allergens;
+    // What is asked stays: its packet may say free. What contains it goes.
+    if (!allergens.some((a) => avoided.has(a) && states?.[a] === "contains")) continue;
+    instead.set(food, by);
+    moved.push({ from: food, to: by.map(([other]) => other) });
+  }
+  return { instead, moved };
+}
+
+function allergensOf(dish: Dish, book: FoodBook): Pick<Answer, "contains" | "mayHold"> {
+  const states = (allergen: Allergen) =>
+    [...foodsOf(dish)].map((id) => book.food(id)?.allergens[allergen] ?? "unknown");
+  const contains = ALLERGENS.filter((a) => states(a).includes("contains"));
+  return {
+    contains,
+    mayHold: ALLERGENS.filter((a) => !contains.includes(a) && states(a).some((s) => s === "unknown" || s === "may")),
+  };
+}
+
+const questionsOf = (made: Plan): Question[] =>
+  made.verdicts.flatMap(({ eater, allergen, ask, may }) =>
+    ask.length + may.length === 0 ? [] : [{ eater, allergen, foods: [...ask, ...may].map((f) => f.food) }],
+  );
+
+type Figures = Pick<Answer, "leadMin" | "handsMin" | "batches" | "proteinG" | "saltG" | "oilG">;
+function figuresOf(made: Plan): Figures {
+  const rows = made.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
+  let batches = 1;
+  for (const row of rows)
+    if (row.state === "computed")
+      for (const fact of row.outcome.facts) if (fact.kind === "batches") batches = Math.max(batches, fact.count);
+  const served = made.dishes.flatMap((d) => d.parts.filter((p) => p.served));
+  const oilG = served.reduce((sum, p) => {
+    const last = p.rows.at(-1);
+    return last?.state === "computed" ? sum + last.outcome.after.batch.oilG : sum;
+  }, 0);
+  return {
+    leadMin: leadMinutes(made.tasks, made.lags),
+    handsMin: made.tasks.reduce((m, t) => (t.kind === "hands" ? m + t.minutes : m), 0),
+    batches,
+    proteinG: made.perEater.proteinG,
+    saltG: made.perEater.saltG,
+    oilG,
+  };
+}
+
+/** Everything that keeps a route out of this supper. */
+function reasonsOut(route: Route, made: Plan, figures: Figures, { ask }: World): Out[] {
+  const out: Out[] = [];
+  for (const { eater, allergen, contains } of made.verdicts)
+    // What only a label can free is asked, not out.
+    for (const f of contains.slice(0, 1)) out.push({ kind: "contains", eater, allergen, food: f.food });
+  for (const { eater, diet, verdict, against } of made.diets)
+    if (verdict === "against") out.push({ kind: "diet", eater, diet, food: against[0]?.food ?? null });
+  for (const { eater, food } of made.disliked) if (food === route.food) out.push({ kind: "disliked", eater, food });
+  if (ask.availableMin !== null && figures.leadMin > ask.availableMin)
+    out.push({ kind: "time", leadMin: figures.leadMin, availableMin: ask.availableMin });
+  if (ask.mostHandsMin !== null && figures.handsMin > ask.mostHandsMin)
+    out.push({ kind: "hands", handsMin: figures.handsMin });
+  if (ask.honestOnly && !route.honest) out.push({ kind: "not-honest" });
+  const blocked = made.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows)).find((r) => r.state === "blocked");
+  if (blocked?.state === "blocked") out.push({ kind: "cannot", failure: blocked.failure });
+  return out;
+}

@@ -1,0 +1,149 @@
+import { freeId } from "../dish/edit";
+import type { Dish, Part } from "../dish/dish";
+import type { MeatForm, MeatKind } from "../dish/meat";
+import { partFromPattern } from "../dish/patterns";
+import { newStep, type Step, type StepKind } from "../process/registry";
+import type { Line, ShapeForm } from "../process/step";
+import type { FoodId } from "../foods/food";
+import type { Setting } from "../bite/targets";
+import type { ChainStep, Route } from "./routes";
+
+/** What a route is built for. */
+export interface Wanted {
+  readonly form: MeatForm;
+  readonly kind: MeatKind;
+  readonly setting: Setting;
+  /** Of the route's main food, as it is bought, g. */
+  readonly mainG: number;
+  readonly servings: number;
+  /** Words for what left the pan: "500 g beef strips". */
+  readonly words: string;
+  readonly rawG: number | null;
+  /** Foods taken instead of those of the table, for somebody who must not have them. */
+  readonly instead: ReadonlyMap<FoodId, readonly (readonly [food: FoodId, share: number])[]>;
+  /** What a loaf weighs raw, so that it is one; null while nobody knows. */
+  readonly loafG: number | null;
+  /** The main food lies frozen, or thawed already: what makes it so is left out. */
+  readonly begins?: "frozen" | "thawed" | null;
+}
+
+/** The shapes of meat forms that are shaped by hand: grams of a piece and its size, mm (common practice). */
+const PIECES: Readonly<Partial<Record<MeatForm, { form: ShapeForm; pieceG: number; diameterMm: number }>>> = {
+  ball: { form: "ball", pieceG: 40, diameterMm: 42 },
+  patty: { form: "patty", pieceG: 90, diameterMm: 90 },
+  loaf: { form: "loaf", pieceG: 0, diameterMm: 100 },
+  sausage: { form: "log", pieceG: 85, diameterMm: 140 },
+};
+/** A loaf is baked to its middle, everything else that is bound is fried (common practice). */
+const LOAF_OVEN = { ovenC: 180, minutes: null, coreC: 78 } as const;
+/** What is threaded before it meets the heat. */
+const SKEWER = { form: "skewer", pieceG: 90, diameterMm: 150 } as const;
+/** A block as it is bought; more of it lies beside it, so it is as long and thick, and wider. */
+const BLOCK = { massG: 394, widthMm: 75, mostMm: 500 } as const;
+const BLOCKS: readonly StepKind[] = ["press", "freeze", "thaw"];
+const HEATS: readonly StepKind[] = ["sear", "fry", "griddle", "bake", "deep-fry", "air-fry", "brown"];
+
+/**
+ * The dish that a route makes of a meat's place: its part, the batter that it may need, and in a sauce the sauce around it.
+ * Whatever the Bench says of it a moment later is worked out from the very same parts.
+ */
+export function dishFor(route: Route, wanted: Wanted, id: string): Dish {
+  const empty: Dish = {
+    id,
+    name: route.name,
+    replaces: { words: wanted.words, form: wanted.form, kind: wanted.kind, rawG: wanted.rawG },
+    servings: wanted.servings,
+    parts: [],
+  };
+  const main = mainPart(route, wanted);
+  const parts: Part[] = [main];
+  if (route.second !== null)
+    parts.push({
+      id: "batter",
+      name: route.second.name,
+      steps: route.second.steps.map((s, i) => stepOf(s, `batter-${i + 1}`, wanted)),
+      waitsForTableMin: 15,
+      saltTarget: null,
+      route: null,
+    });
+  if (wanted.setting === "sauce") parts.push(sauceAround({ ...empty, parts }));
+  return { ...empty, parts };
+}
+
+function mainPart(route: Route, wanted: Wanted): Part {
+  const chain = chainFor(route, wanted);
+  return {
+    id: "main",
+    name: route.name.split(",")[0] as string,
+    steps: chain.map((s, i) => stepOf(s, `main-${s.kind}-${i + 1}`, wanted)),
+    waitsForTableMin: route.waitsMin,
+    saltTarget: route.salt,
+    route: { id: route.id, form: wanted.form, kind: wanted.kind },
+  };
+}
+
+/** The chain as this form and setting want it: shaped as the meat was, skewered, baked as a loaf, glazed at the end. */
+function chainFor(route: Route, { form, setting, begins = null }: Wanted): ChainStep[] {
+  const pieces = PIECES[form];
+  let chain = route.steps.flatMap((step): ChainStep[] => {
+    if (begins !== null && step.kind === "freeze") return [];
+    if (begins === "thawed" && step.kind === "thaw") return [];
+    if (pieces && step.kind === "shape") return [{ ...step, with: pieces }];
+    // A loaf goes into the oven; what was to be fried is baked to its middle.
+    if (form === "loaf" && step.kind === "fry") return [{ kind: "bake", adds: step.adds, with: LOAF_OVEN }];
+    return [step];
+  });
+  if (begins !== null) chain = withMain(route, chain);
+  if (form === "skewer") {
+    const heat = chain.findIndex((s) => HEATS.includes(s.kind));
+    if (heat >= 0) chain.splice(heat, 0, { kind: "shape", adds: [], with: SKEWER });
+  }
+  if (setting === "glazed")
+    chain.push({
+      kind: "glaze",
+      adds: [
+        ["maple-syrup", 8],
+        ["cider-vinegar", 3],
+        ["tomato-paste", 4],
+      ],
+      with: {},
+    });
+  return chain;
+}
+/** The step that brought the main food may be gone: then it is weighed out. */
+const withMain = (route: Route, chain: ChainStep[]): ChainStep[] =>
+  chain.some((s) => s.adds.some(([food]) => food === route.food))
+    ? chain
+    : [{ kind: "weigh", adds: [[route.food, 100]], with: {} }, ...chain];
+
+function stepOf({ kind, adds, with: settings }: ChainStep, id: string, wanted: Wanted): Step {
+  const { mainG } = wanted;
+  const lines = adds.flatMap(([food, per100]): Line[] => {
+    if (food === "@batter") return [{ kind: "part", part: "batter", share: 1 }];
+    const others = wanted.instead.get(food) ?? [[food, 1] as const];
+    return others.map(([other, share]) => ({
+      kind: "food",
+      food: other,
+      massG: round((per100 * share * mainG) / 100),
+    }));
+  });
+  const sized =
+    BLOCKS.includes(kind) && !("widthMm" in settings)
+      ? { widthMm: Math.min(BLOCK.mostMm, Math.round(BLOCK.widthMm * Math.max(1, mainG / BLOCK.massG))) }
+      : {};
+  const loaf = kind === "shape" && settings.form === "loaf" ? { pieceG: wanted.loafG ?? MOST_LOAF_G } : {};
+  return { ...newStep(kind, id), ...settings, ...sized, ...loaf, adds: lines } as Step;
+}
+/** One loaf, whatever it comes to. */
+const MOST_LOAF_G = 5000;
+/** Amounts that a cook can weigh: whole grams, tenths below ten. */
+const round = (grams: number): number => (grams < 10 ? Math.round(grams * 10) / 10 : Math.round(grams));
+
+/** A plain sauce that the part joins at the end; any cook will change it. */
+function sauceAround(dish: Dish): Part {
+  const sauce = partFromPattern(dish, "sauce");
+  const steps = sauce.steps.map(
+    (s) => (s.kind === "season" ? { ...s, adds: [...s.adds, { kind: "part", part: "main", share: 1 }] } : s) as Step,
+  );
+  return { ...sauce, id: freeId(dish, "sauce"), steps };
+}

@@ -1,0 +1,59 @@
+import { openBook } from "../foods/book";
+import type { Food } from "../foods/food";
+import { solidsG, totalG } from "../process/contents";
+import type { Memory } from "../quantities/memory";
+import { type Answer, answersTo, type Ask, type Ratings, type Table } from "./answer";
+import type { Leaving } from "./meats";
+import type { Aim } from "../bite/targets";
+
+/** One vessel of a route, small: what is in it after a step, g. */
+export interface SmallVessel {
+  readonly key: string;
+  readonly solidsG: number;
+  readonly waterG: number;
+  readonly oilG: number;
+  readonly massG: number;
+}
+/** An answer as a screen shows it: the plan itself stays in the worker. */
+export interface RouteCard extends Omit<Answer, "plan" | "route"> {
+  readonly id: string;
+  readonly name: string;
+  readonly how: string;
+  readonly food: string;
+  readonly littleProtein: boolean;
+  readonly honest: boolean;
+  readonly vessels: readonly SmallVessel[];
+}
+/** All routes with what left, and the foods that they name. */
+export interface SwapAnswer {
+  readonly leaving: Leaving;
+  readonly aim: Aim | null;
+  readonly cards: readonly RouteCard[];
+  readonly foods: readonly Food[];
+}
+
+/** Plans every route that can be asked for and says what a card shows of each. */
+export function swapAnswer(ask: Ask, table: Table, ratings: Ratings, memory: Memory): SwapAnswer {
+  const { leaving, aim, answers } = answersTo(ask, table, ratings, memory);
+  const { food } = openBook(table);
+  const named = new Set(
+    answers.flatMap((a) => [
+      a.route.food,
+      ...a.moved.flatMap((m) => [m.from, ...m.to]),
+      ...a.asks.flatMap((q) => q.foods),
+      ...a.out.flatMap((o) => ("food" in o && o.food !== null ? [o.food] : [])),
+    ]),
+  );
+  return { leaving, aim, cards: answers.map(cardOf), foods: [...named].flatMap((id) => food(id) ?? []) };
+}
+
+function cardOf({ route, plan, ...answer }: Answer): RouteCard {
+  const main = plan.dishes[0]?.parts.find((p) => p.id === "main");
+  const vessels = (main?.rows ?? []).flatMap((row): SmallVessel[] => {
+    if (row.state !== "computed") return [];
+    const { batch } = row.outcome.after;
+    return [{ key: row.key, solidsG: solidsG(batch), waterG: batch.waterG, oilG: batch.oilG, massG: totalG(batch) }];
+  });
+  const { id, name, how, food, littleProtein, honest } = route;
+  return { ...answer, id, name, how, food, littleProtein, honest, vessels };
+}

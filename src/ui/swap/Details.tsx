@@ -1,0 +1,176 @@
+"use client";
+
+import { Box, chakra, Flex, Text } from "@chakra-ui/react";
+import { SETTINGS } from "@/core/bite/targets";
+import { MEAT_KINDS } from "@/core/dish/meat";
+import { ALLERGENS, type Allergen } from "@/core/foods/allergens";
+import { Card, Tick } from "../frame/controls";
+import { Choice, NumberField } from "../frame/fields";
+import { describeLeaving } from "../wording/swap";
+import { KIND_NAMES, SETTING_NAMES } from "../wording/swapNames";
+import { ALLERGEN_NAMES } from "../wording/words";
+import type { SwapProps } from "./swapProps";
+
+/** How much of what, how it comes to the table, for whom and when: filled in as far as it is known. */
+export function Details({ said, onSaid, answer, textContext, heads, onHeads, dinner }: SwapProps) {
+  const gramsEach = textContext.units === "us" ? 28.349523125 : 1;
+  return (
+    <Card p="4">
+      <Flex gap="3" wrap="wrap" align="flex-end">
+        <NumberField
+          label="Meat"
+          value={said.massG / gramsEach}
+          low={20 / gramsEach}
+          high={20_000 / gramsEach}
+          unit={textContext.units === "us" ? "oz" : "g"}
+          digits={0}
+          onCommit={(n) => n !== null && onSaid({ ...said, massG: n * gramsEach })}
+        />
+        <Choice
+          label="weighed"
+          width="6.5rem"
+          value={said.weighed}
+          options={[
+            { value: "raw", label: "raw" },
+            { value: "cooked", label: "cooked" },
+          ]}
+          onChoose={(weighed) => onSaid({ ...said, weighed: weighed as typeof said.weighed })}
+        />
+        <Choice
+          label="of"
+          width="9rem"
+          value={said.kind}
+          options={MEAT_KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+          onChoose={(kind) => onSaid({ ...said, kind: kind as typeof said.kind })}
+        />
+        <Choice
+          label="It comes"
+          width="10rem"
+          value={said.setting}
+          options={SETTINGS.map((setting) => ({ value: setting, label: SETTING_NAMES[setting] }))}
+          onChoose={(setting) => onSaid({ ...said, setting: setting as typeof said.setting })}
+        />
+        {onHeads && (
+          <NumberField
+            label="For how many"
+            value={heads}
+            low={1}
+            high={200}
+            digits={0}
+            width="5rem"
+            onCommit={(n) => n !== null && onHeads(Math.round(n))}
+          />
+        )}
+        <NumberField
+          label="Hands at most"
+          value={said.mostHandsMin}
+          low={1}
+          high={600}
+          unit="min"
+          digits={0}
+          mayBeEmpty
+          emptySays="any"
+          width="5rem"
+          onCommit={(mostHandsMin) => onSaid({ ...said, mostHandsMin })}
+        />
+        {dinner.onSet && <Dinner dinner={dinner} />}
+      </Flex>
+      <Tick mt="2" on={said.honestOnly} onTick={(honestOnly) => onSaid({ ...said, honestOnly })}>
+        an honest vegetable, nothing that stands for meat
+      </Tick>
+      {answer && (
+        <Text fontSize="sm" color="quiet" mt="2">
+          {describeLeaving(answer.leaving, textContext.units)}
+          {answer.aim?.nearest && " This kind has no bite of its own in the table: the nearest stands for it."}
+        </Text>
+      )}
+    </Card>
+  );
+}
+
+function Dinner({ dinner }: Pick<SwapProps, "dinner">) {
+  const field = (label: string, type: "date" | "time", value: string, onSet: (v: string) => void) => (
+    <Box>
+      <chakra.label display="block" fontSize="sm" color="quiet">
+        {label}
+        <chakra.input
+          type={type}
+          value={value}
+          onChange={(e) => e.target.value !== "" && onSet(e.target.value)}
+          display="block"
+          mt="1"
+          h="10"
+          px="2"
+          bg="card"
+          color="ink"
+          fontSize="md"
+          borderWidth="1px"
+          borderColor="edge"
+          rounded="md"
+        />
+      </chakra.label>
+    </Box>
+  );
+  return (
+    <>
+      {field("Dinner on", "date", dinner.date, (date) => dinner.onSet?.(date, dinner.time))}
+      {field("at", "time", dinner.time, (time) => dinner.onSet?.(dinner.date, time))}
+    </>
+  );
+}
+
+/** Asked above the first route; until there is an answer nothing is called fitting. */
+export function WhoMustNot({ said, onSaid, people }: SwapProps) {
+  const toggle = (a: Allergen) => {
+    const now = said.avoids ?? [];
+    onSaid({ ...said, avoids: now.includes(a) ? now.filter((x) => x !== a) : [...now, a] });
+  };
+  if (people.length > 0)
+    return (
+      <Card p="3" aria-label="Who eats">
+        <Text>
+          <strong>At the table:</strong>{" "}
+          {people.map((p) => (p.avoids === "" ? p.name : `${p.name} (${p.avoids})`)).join(", ")}
+        </Text>
+      </Card>
+    );
+  return (
+    <Card
+      p="3"
+      aria-label="Anyone who must not eat something?"
+      borderColor={said.avoids === null ? "turmeric" : "line"}
+    >
+      <Text fontWeight="700">Anyone who must not eat something?</Text>
+      <Flex gap="1.5" wrap="wrap" mt="2">
+        <Press on={said.avoids?.length === 0} onPress={() => onSaid({ ...said, avoids: [] })}>
+          nobody
+        </Press>
+        {ALLERGENS.map((a) => (
+          <Press key={a} on={said.avoids?.includes(a) ?? false} onPress={() => toggle(a)}>
+            {`no ${ALLERGEN_NAMES[a]}`}
+          </Press>
+        ))}
+      </Flex>
+    </Card>
+  );
+}
+
+function Press({ on, onPress, children }: { on: boolean; onPress: () => void; children: string }) {
+  return (
+    <chakra.button
+      type="button"
+      aria-pressed={on}
+      onClick={onPress}
+      minH={{ base: "11", md: "9" }}
+      px="3"
+      fontSize="sm"
+      rounded="full"
+      borderWidth="1.5px"
+      borderColor={on ? "jade" : "line"}
+      bg={on ? "jadeTint" : "card"}
+      fontWeight={on ? "700" : "500"}
+    >
+      {children}
+    </chakra.button>
+  );
+}

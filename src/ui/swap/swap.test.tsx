@@ -1,0 +1,156 @@
+import { screen, within } from "@testing-library/react";
+import { DEMO_KITCHEN } from "@/demo/household";
+import { openBook } from "@/core/foods/book";
+import { swapAnswer } from "@/core/swap/card";
+import { newMemory } from "@/core/quantities/memory";
+import { show } from "../__tests__/support";
+import { describeAsks, describeGaps, describeHolds, describeLead, describeOut } from "../wording/swap";
+import { describeBite, describeMeat } from "../wording/swapNames";
+import { SwapDesk } from "./SwapDesk";
+import type { Said, SwapProps } from "./swapProps";
+
+const answer = swapAnswer(
+  {
+    form: "strips",
+    kind: "beef",
+    words: "600 g",
+    rawG: 600,
+    setting: "dry",
+    availableMin: 600,
+    mostHandsMin: null,
+    honestOnly: false,
+  },
+  {
+    supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 4, atHand: [] },
+    kitchen: DEMO_KITCHEN,
+    eaters: [],
+    foods: [],
+    labels: [],
+  },
+  new Map(),
+  newMemory(),
+);
+const textContext = {
+  units: "metric",
+  foods: openBook({ foods: [], labels: [] }).food,
+  part: (id: string) => id,
+  eater: () => "Ada",
+} as const;
+const said: Said = {
+  form: "strips",
+  kind: "beef",
+  massG: 600,
+  weighed: "raw",
+  setting: "dry",
+  honestOnly: false,
+  mostHandsMin: null,
+  avoids: null,
+};
+const desk = (more: Partial<SwapProps> = {}) => {
+  const props: SwapProps = {
+    said,
+    onSaid: jest.fn(),
+    people: [],
+    heads: 4,
+    onHeads: jest.fn(),
+    dinner: { date: "2026-11-29", time: "19:00", onSet: jest.fn() },
+    answer,
+    textContext,
+    begin: () => "17:05",
+    onTake: jest.fn(),
+    others: [{ says: "Start from nothing", onPress: jest.fn() }],
+    title: "What is leaving the pan?",
+    ...more,
+  };
+  return { props, ...show(<SwapDesk {...props} />) };
+};
+const last = (f: unknown) => (f as jest.Mock).mock.calls.at(-1)?.[0];
+
+test("before a form is chosen it says what will come; a form brings its usual kind and setting", async () => {
+  const { user, props } = desk({ said: { ...said, form: null }, answer: null });
+  expect(screen.getByRole("heading", { name: "The nearest bite first" })).toBeInTheDocument();
+  await user.click(screen.getByRole("button", { name: "fillet" }));
+  expect(last(props.onSaid)).toMatchObject({ form: "fillet", kind: "white-fish", setting: "dry" });
+  await user.click(screen.getByRole("button", { name: "Start from nothing" }));
+  expect(props.others[0]?.onPress).toHaveBeenCalledTimes(1);
+});
+test("the amount, the kind and the setting are typed and taken; what leaves is told", async () => {
+  const { user, props } = desk();
+  await user.clear(await screen.findByLabelText("Meat"));
+  await user.type(screen.getByLabelText("Meat"), "750{Enter}");
+  expect(last(props.onSaid)).toMatchObject({ massG: 750 });
+  await user.selectOptions(screen.getByLabelText("It comes"), "sauce");
+  expect(last(props.onSaid)).toMatchObject({ setting: "sauce" });
+  await user.selectOptions(screen.getByLabelText("weighed"), "cooked");
+  expect(last(props.onSaid)).toMatchObject({ weighed: "cooked" });
+  expect(screen.getByText(/600 g raw cooks down to about 450 g/)).toBeInTheDocument();
+});
+test("who must not eat what is asked above the first route; nobody is an answer, and none is called fitting before", async () => {
+  const { user, props } = desk();
+  const asks = await screen.findByRole("region", { name: "Anyone who must not eat something?" });
+  expect(await screen.findByRole("heading", { name: /who eats is not said yet/ })).toBeInTheDocument();
+  await user.click(within(asks).getByRole("button", { name: "nobody" }));
+  expect(last(props.onSaid)).toMatchObject({ avoids: [] });
+  await user.click(within(asks).getByRole("button", { name: "no soy" }));
+  expect(last(props.onSaid)).toMatchObject({ avoids: ["soy"] });
+});
+test("a route shows its bite in words and its figures, and is taken whole; what is out says why", async () => {
+  const { user, props } = desk({ said: { ...said, avoids: [] } });
+  const first = answer.cards[0];
+  if (!first) throw new Error("there are routes");
+  const card = await screen.findByRole("region", { name: first.name });
+  expect(within(card).getByRole("img")).toHaveAccessibleName(/^firm \d+, the meat 6; spring/);
+  expect(card).toHaveTextContent("begin by 17:05");
+  expect(card).not.toHaveTextContent("Ask who must not eat what");
+  await user.click(within(card).getByRole("button", { name: `Take this route: ${first.name}` }));
+  expect(props.onTake).toHaveBeenCalledWith(first);
+  expect(screen.getByText(/out: takes 2 days/)).toBeInTheDocument();
+  await user.click(screen.getByRole("button", { name: /^Show all/ }));
+  expect(screen.getAllByRole("button", { name: /^Take this route/ }).length).toBe(
+    answer.cards.filter((c) => c.out.length === 0).length,
+  );
+});
+test("people of the house are known: nothing is asked again", async () => {
+  desk({ said: { ...said, avoids: [] }, people: [{ name: "Ilse", avoids: "no gluten" }] });
+  expect(await screen.findByText(/Ilse \(no gluten\)/)).toBeInTheDocument();
+  expect(screen.queryByText("Anyone who must not eat something?")).toBeNull();
+});
+
+test("sentences of a swap", () => {
+  expect(describeLead(46, undefined)).toBe("at least 46 min");
+  expect(describeLead(46, "18:13")).toBe("begin by 18:13, at least 46 min before dinner");
+  expect(describeLead(2460, null)).toBe("at least 41 h; it does not fit the hours of this kitchen");
+  expect(describeGaps([])).toBe("No gap that counts.");
+  expect(
+    describeGaps([
+      { attribute: "spring", by: -2, counts: 4 },
+      { attribute: "juice", by: 1, counts: 1 },
+    ]),
+  ).toBe("less spring, juicier than the meat. To narrow it: freeze and thaw first, two days ahead.");
+  expect(describeMeat(500, "beef", "strips", "metric")).toBe("500 g beef strips");
+  expect(describeMeat(500, "white-fish", "fillet", "metric")).toBe("500 g white fish");
+  const bite = { firm: 1, spring: 2, chew: 3, strands: 4, flakes: 5, juice: 6, crisp: 7, hold: 8.25 };
+  expect(describeBite(bite, bite)).toMatch(/^firm 1, the meat 1;.*hold 8.3, the meat 8.3$/);
+  expect(describeHolds({ contains: ["soy"], mayHold: [] })).toBe("Contains soy. Ask who must not eat what.");
+  expect(describeHolds({ contains: [], mayHold: ["gluten", "nuts"] })).toBe(
+    "Labels decide about gluten, nuts. Ask who must not eat what.",
+  );
+  expect(describeAsks([{ eater: "a", allergen: "gluten", foods: ["soy-strips"] }], textContext)).toEqual([
+    "read for gluten (Ada): Dried soy strips",
+  ]);
+  const outs = [
+    [
+      { kind: "contains", eater: "a", allergen: "soy", food: "tofu-firm" },
+      "firm tofu contains soy, and Ada eats along",
+    ],
+    [{ kind: "diet", eater: "a", diet: "low-salt", food: null }, "not low salt, as Ada eats"],
+    [{ kind: "disliked", eater: "a", food: "king-oyster" }, /^Ada dislikes king oyster/],
+    [{ kind: "time", leadMin: 2460, availableMin: 300 }, /^takes 41 h, dinner is in 5 h/],
+    [{ kind: "hands", handsMin: 50 }, "50 min of hands-on work"],
+    [{ kind: "not-honest" }, "stands for meat; you asked for an honest vegetable"],
+    [{ kind: "cannot", failure: { kind: "no-oven" } }, /oven/],
+  ] as const;
+  for (const [out, says] of outs)
+    if (typeof says === "string") expect(describeOut(out, textContext)).toBe(says);
+    else expect(describeOut(out, textContext)).toMatch(says);
+});

@@ -1,0 +1,42 @@
+import type { Setting } from "@/core/bite/targets";
+import type { MeatForm, MeatKind } from "@/core/dish/meat";
+import type { Allergen } from "@/core/foods/allergens";
+import type { RouteCard, SwapAnswer } from "@/core/swap/card";
+import type { TextContext } from "../wording/words";
+
+/** What the cook has said of the meat and the table. */
+export interface Said {
+  readonly form: MeatForm | null;
+  readonly kind: MeatKind;
+  /** Of the meat, raw or cooked as said, for all who eat. */
+  readonly massG: number;
+  readonly weighed: "raw" | "cooked";
+  readonly setting: Setting;
+  readonly honestOnly: boolean;
+  /** Most hands-on minutes, or it does not matter. */
+  readonly mostHandsMin: number | null;
+  /** What somebody at the table must not eat; null until it was asked, empty when nobody. */
+  readonly avoids: readonly Allergen[] | null;
+}
+export interface SwapProps {
+  readonly said: Said;
+  readonly onSaid: (said: Said) => void;
+  /** People of the household who eat; where there are any, what they must not eat is known. */
+  readonly people: readonly { readonly name: string; readonly avoids: string }[];
+  /** Guests, where no people are known yet. */
+  readonly heads: number;
+  readonly onHeads: ((heads: number) => void) | null;
+  readonly dinner: {
+    readonly date: string;
+    readonly time: string;
+    readonly onSet: ((date: string, time: string) => void) | null;
+  };
+  readonly answer: SwapAnswer | null;
+  readonly textContext: TextContext;
+  /** When a route has to begin by the clock of this kitchen; null when it fits in no way, undefined while nobody knows. */
+  readonly begin: (id: string) => string | null | undefined;
+  readonly onTake: (card: RouteCard) => void;
+  /** The other ways in, where the desk is the front door. */
+  readonly others: readonly { readonly says: string; readonly onPress: () => void }[];
+  readonly title: string;
+}

@@ -1,0 +1,102 @@
+import type { Gap } from "@/core/bite/rank";
+import type { BiteAttribute } from "@/core/bite/shifts";
+import { writeMass, writeMinutes } from "@/core/quantities/write";
+import type { Answer, Out } from "@/core/swap/answer";
+import type { Leaving } from "@/core/swap/meats";
+import { counted } from "./count";
+import { DIET_WORDS } from "./diets";
+import { describeFailure } from "./failures";
+import { ALLERGEN_NAMES, foodInText, foodName, type TextContext } from "./words";
+
+const MORE: Readonly<Record<BiteAttribute, readonly [more: string, less: string]>> = {
+  firm: ["firmer", "softer"],
+  spring: ["more spring", "less spring"],
+  chew: ["chewier", "less chew"],
+  strands: ["more strands", "fewer strands"],
+  flakes: ["more flakes", "fewer flakes"],
+  juice: ["juicier", "drier"],
+  crisp: ["crisper", "less crisp"],
+  hold: ["holds better", "holds less"],
+};
+/** What would narrow a gap, where there is a usual way (common practice). */
+const NARROWS: Readonly<Partial<Record<`${BiteAttribute} ${"more" | "less"}`, string>>> = {
+  "juice less": "squeeze less, or give it a sauce",
+  "crisp less": "sear it at the end, in small batches",
+  "crisp more": "cover it, or let the sauce have it",
+  "spring less": "freeze and thaw first, two days ahead",
+  "hold less": "a little more binder, and a rest in the fridge",
+  "strands less": "tear it along the grain instead of cutting",
+  "firm less": "press it longer",
+};
+/** The two largest gaps, each with what would narrow it. */
+export const describeGaps = (gaps: readonly Gap[]): string =>
+  gaps.length === 0
+    ? "No gap that counts."
+    : `${gaps.map((g) => MORE[g.attribute][g.by > 0 ? 0 : 1]).join(", ")} than the meat.${narrowing(gaps)}`;
+function narrowing(gaps: readonly Gap[]): string {
+  const ways = gaps.flatMap((g) => NARROWS[`${g.attribute} ${g.by > 0 ? "more" : "less"}`] ?? []);
+  return ways[0] === undefined ? "" : ` To narrow it: ${ways[0]}.`;
+}
+
+/** What the meat came to, and what leaves the pan with it. */
+export const describeLeaving = (
+  { rawG, cookedG, proteinG, fatG, saltG }: Leaving,
+  units: TextContext["units"],
+): string =>
+  `${writeMass(rawG, units)} raw cooks down to about ${writeMass(cookedG.likely, units)} (${writeMass(cookedG.low, units)} to ${writeMass(cookedG.high, units)}). With it leave ${writeMass(proteinG, units)} of protein, ${writeMass(fatG, units)} of fat and ${writeMass(saltG, units)} of salt.`;
+
+/** How long it takes, and when to begin once the clock has been asked. */
+export function describeLead(leadMin: number, begin: string | null | undefined): string {
+  if (begin === undefined) return `at least ${writeMinutes(leadMin)}`;
+  return begin === null
+    ? `at least ${writeMinutes(leadMin)}; it does not fit the hours of this kitchen`
+    : `begin by ${begin}, at least ${writeMinutes(leadMin)} before dinner`;
+}
+
+type Figures = Pick<Answer, "mainG" | "handsMin" | "batches" | "proteinG" | "saltG" | "oilG">;
+/** Figures of a route, the same that the Bench shows. */
+export const describeFigures = (f: Figures, food: string, context: TextContext): readonly string[] => [
+  `${writeMass(f.mainG, context.units)} ${foodInText(context.foods, food)}`,
+  `${writeMinutes(f.handsMin)} of hands${f.batches > 1 ? `, ${counted(f.batches, "batch", "batches")}` : ""}`,
+  `${writeMass(f.proteinG)} protein, ${f.saltG === null ? "salt not known" : `${writeMass(f.saltG)} salt`} each`,
+];
+
+/** Why a route is out, and what brings it back. */
+export function describeOut(out: Out, context: TextContext): string {
+  const name = (food: string) => foodInText(context.foods, food);
+  switch (out.kind) {
+    case "contains":
+      return `${name(out.food)} contains ${ALLERGEN_NAMES[out.allergen]}, and ${context.eater(out.eater)} eats along`;
+    case "diet":
+      return `not ${DIET_WORDS[out.diet].name}, as ${context.eater(out.eater)} eats${out.food === null ? "" : `: ${name(out.food)}`}`;
+    case "disliked":
+      return `${context.eater(out.eater)} dislikes ${name(out.food)}`;
+    case "time":
+      return `takes ${writeMinutes(out.leadMin)}, dinner is in ${writeMinutes(Math.max(0, out.availableMin))}: set dinner later to have it back`;
+    case "hands":
+      return `${writeMinutes(out.handsMin)} of hands-on work`;
+    case "not-honest":
+      return "stands for meat; you asked for an honest vegetable";
+    case "cannot":
+      return describeFailure(out.failure, context);
+  }
+}
+/** What was exchanged. */
+export const describeMoved = (moved: Answer["moved"], context: TextContext): string =>
+  moved
+    .map(
+      (m) => `${m.to.map((f) => foodInText(context.foods, f)).join(" and ")} for ${foodInText(context.foods, m.from)}`,
+    )
+    .join(", ");
+/** What it holds and what only labels tell, as long as nobody said who must not eat what. */
+export function describeHolds({ contains, mayHold }: Pick<Answer, "contains" | "mayHold">): string {
+  const named = (list: Answer["contains"]) => list.map((a) => ALLERGEN_NAMES[a]).join(", ");
+  const certain = contains.length > 0 ? `Contains ${named(contains)}. ` : "";
+  return `${certain}${mayHold.length > 0 ? `Labels decide about ${named(mayHold)}. ` : ""}Ask who must not eat what.`;
+}
+/** Labels that have to be read. */
+export const describeAsks = (asks: Answer["asks"], context: TextContext): readonly string[] =>
+  asks.map(
+    (q) =>
+      `read for ${ALLERGEN_NAMES[q.allergen]} (${context.eater(q.eater)}): ${q.foods.map((f) => foodName(context.foods, f)).join(", ")}`,
+  );

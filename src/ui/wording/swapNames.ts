@@ -1,0 +1,89 @@
+import type { Nearness } from "@/core/bite/rank";
+import { BITE, type BiteAttribute } from "@/core/bite/shifts";
+import type { Bite, Setting } from "@/core/bite/targets";
+import type { MeatForm, MeatKind } from "@/core/dish/meat";
+import type { UnitSystem } from "@/core/quantities/units";
+import { writeMass } from "@/core/quantities/write";
+
+/** Words of the question; what is said of the answers stands in `swap`, which is fetched with them. */
+export const FORM_NAMES: Readonly<Record<MeatForm, string>> = {
+  mince: "mince",
+  strips: "strips",
+  chunks: "chunks",
+  pulled: "pulled",
+  fillet: "fillet",
+  battered: "battered fillet",
+  rasher: "rashers",
+  ball: "balls",
+  sausage: "sausages",
+  patty: "patties",
+  loaf: "loaf",
+  roast: "roast",
+  cutlet: "cutlet",
+  skewer: "skewers",
+  bits: "bits in a sauce",
+  "cold-slices": "cold slices",
+  "stock-bones": "bones for stock",
+};
+export const KIND_NAMES: Readonly<Record<MeatKind, string>> = {
+  beef: "beef",
+  pork: "pork",
+  poultry: "poultry",
+  lamb: "lamb",
+  "white-fish": "white fish",
+  "oily-fish": "oily fish",
+  seafood: "seafood",
+};
+/** The kind that a form usually is of, and where it usually goes (common practice). */
+export const USUAL: Readonly<Record<MeatForm, readonly [MeatKind, Setting]>> = {
+  mince: ["beef", "sauce"],
+  strips: ["beef", "sauce"],
+  chunks: ["beef", "sauce"],
+  pulled: ["pork", "sauce"],
+  fillet: ["white-fish", "dry"],
+  battered: ["white-fish", "dry"],
+  rasher: ["pork", "dry"],
+  ball: ["beef", "sauce"],
+  sausage: ["pork", "dry"],
+  patty: ["beef", "dry"],
+  loaf: ["beef", "dry"],
+  roast: ["beef", "dry"],
+  cutlet: ["pork", "dry"],
+  skewer: ["poultry", "dry"],
+  bits: ["poultry", "sauce"],
+  "cold-slices": ["pork", "dry"],
+  "stock-bones": ["poultry", "dry"],
+};
+export const SETTING_NAMES: Readonly<Record<Setting, string>> = {
+  dry: "dry and crisp",
+  glazed: "glazed",
+  sauce: "in a sauce",
+  crust: "under a crust",
+};
+export const NEARNESS_NAMES: Readonly<Record<Nearness, string>> = {
+  close: "close",
+  similar: "similar",
+  stretch: "a stretch",
+  different: "different",
+};
+export const BITE_NAMES: Readonly<Record<BiteAttribute, string>> = {
+  firm: "firm",
+  spring: "spring",
+  chew: "chew",
+  strands: "strands",
+  flakes: "flakes",
+  juice: "juice",
+  crisp: "crisp",
+  hold: "hold",
+};
+
+/** The rule in words, for those who do not see it. */
+export const describeBite = (bite: Bite, target: Bite): string =>
+  BITE.map((a) => `${BITE_NAMES[a]} ${round(bite[a])}, the meat ${round(target[a])}`).join("; ");
+const round = (n: number): string => String(Math.round(n * 10) / 10);
+
+/** What is leaving, in words for the dish: "500 g beef strips". */
+export const describeMeat = (rawG: number, kind: MeatKind, form: MeatForm, units: UnitSystem): string =>
+  form === "fillet" || form === "battered"
+    ? `${writeMass(rawG, units)} ${KIND_NAMES[kind]}`
+    : `${writeMass(rawG, units)} ${KIND_NAMES[kind]} ${FORM_NAMES[form]}`;
