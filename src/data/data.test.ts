@@ -219,8 +219,13 @@ const households = fc
         rows: [],
         saltPerEaterG: null,
         bite: null,
+        route: i === 0 ? "tofu-seared" : null,
+        person: null,
+        ratings: i === 0 ? { firm: 6.5 } : {},
         note,
       })),
+      recipes: notes.map((text, i) => ({ id: `r${i}`, dish: `d${i}`, name: "R", text })),
+      prices: foods.map((f, i) => ({ id: f.id, price: 2.5 + i, packG: 400 })),
     };
     return JSON.parse(JSON.stringify(rows)) as Household;
   });

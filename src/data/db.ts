@@ -5,7 +5,7 @@ import type { Eater } from "@/core/household/people";
 import type { Label, Price, Recipe } from "@/core/formats/household";
 import type { Entry } from "@/core/notebook/entry";
 import type { Food } from "@/core/foods/food";
-import { LISTS, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
+import { LISTS, type ListName, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
 import type { PlanInput } from "@/core/plan";
 import type { LogEntry } from "@/core/process/log";
 import type { Change } from "./changes";
@@ -85,15 +85,17 @@ export class JadePanDb extends Dexie {
   }
 }
 
+/** Tables that older browsers did not have yet, and the version that brought them. */
+const CAME_WITH: Readonly<Partial<Record<ListName, number>>> = { recipes: 5, prices: 5 };
+
 /**
  * Rows of an older version and those after it, brought up by the readers of those versions (`formats/upgrades`); reading twice
  * changes nothing. A row that has not the shape of its version is kept in `aside`, where Kitchen offers it as a file, and is not
  * skipped.
  */
 async function bringUp(tx: Transaction, from: number): Promise<void> {
-  for (const table of ["kitchen", ...LISTS] as const) {
-    // Some tables came with a later version.
-    if (!tx.storeNames.includes(table)) continue;
+  const tables = LISTS.filter((list) => !(list in CAME_WITH) || (CAME_WITH[list] as number) <= from);
+  for (const table of ["kitchen", ...tables] as const) {
     const rows = (await tx.table(table).toArray()) as Plain[];
     for (const row of rows)
       try {

@@ -1,7 +1,7 @@
 import { toJsonSchema } from "@valibot/to-json-schema";
 import type { GenericSchema } from "valibot";
 import { LIMITS } from "./basics";
-import { PlanRequestSchema, ScheduleRequestSchema } from "./schemas";
+import { PlanRequestSchema, ScheduleRequestSchema, SwapRequestSchema } from "./schemas";
 
 const PROBLEM = {
   type: "object",
@@ -47,6 +47,7 @@ export const openApi = () => ({
   },
   paths: {
     "/api/v1/plan": operation("Ledgers, tasks, cautions and verdicts of a supper", PlanRequestSchema),
+    "/api/v1/swap": operation("Routes that take the place of a meat, ranked by their bite", SwapRequestSchema),
     "/api/v1/schedule": operation("Start times for tasks, worked back from serving", ScheduleRequestSchema),
   },
 });

@@ -11,10 +11,12 @@ import type { Entry } from "../notebook/entry";
 import type { PlanInput } from "../plan";
 import type { LogEntry } from "../process/log";
 import { BITE } from "../bite/shifts";
+import { SETTINGS } from "../bite/targets";
 import { MEAT_FORMS, MEAT_KINDS } from "../dish/meat";
 import { STEP_KINDS } from "../process/registry";
 import { SALT_TARGETS, type SaltTarget } from "../models/salt";
 import type { ScheduleInput } from "../schedule/task";
+import type { Ask, Table } from "../swap/answer";
 
 /** Shapes of everything that comes from outside: files, the API, the browser's own store. */
 
@@ -200,6 +202,26 @@ export const ScheduleRequestSchema = v.strictObject({
   horizonMin: between(1, 100_000),
   nodes: v.pipe(between(1, LIMITS.nodes), v.integer()),
 });
+/** What `POST /api/v1/swap` takes: what leaves the pan, and the table that it leaves. */
+export const SwapRequestSchema = v.strictObject({
+  ask: v.strictObject({
+    form: v.picklist(MEAT_FORMS),
+    kind: v.picklist(MEAT_KINDS),
+    words: v.pipe(v.string(), v.maxLength(200)),
+    rawG: between(1, 100_000),
+    setting: v.picklist(SETTINGS),
+    availableMin: v.optional(maybe(between(0, 1e6)), null),
+    mostHandsMin: v.optional(maybe(between(0, 1e6)), null),
+    honestOnly: v.optional(v.boolean(), false),
+  }),
+  table: v.strictObject({
+    supper: v.omit(SupperSchema, ["dishes"]),
+    foods: v.optional(list(FoodSchema, LIMITS.foods), []),
+    labels: v.optional(list(LabelSayingSchema, 20 * LIMITS.foods), []),
+    kitchen: KitchenSchema,
+    eaters: v.optional(list(EaterSchema, 200), []),
+  }),
+});
 /** One entry of the notebook. */
 export const EntrySchema = v.strictObject({
   id,
@@ -259,4 +281,5 @@ export const SCHEMAS_AGREE: [
   Same<typeof PlanInputSchema, PlanInput>,
   Same<typeof EntrySchema, Entry>,
   Same<typeof ScheduleRequestSchema, ScheduleInput>,
-] = [true, true, true, true, true, true, true, true, true];
+  Same<typeof SwapRequestSchema, { readonly ask: Ask; readonly table: Table }>,
+] = [true, true, true, true, true, true, true, true, true, true];

@@ -74,17 +74,22 @@ test("version 4 knew no dislikes, steamed without pressure, and its scale is off
   expect(upgradeRow("eaters", { id: "e", dislikes: ["dill"] }, 4)).toEqual({ id: "e", dislikes: ["dill"] });
   expect(upgradeRow("kitchen", { name: "K" }, 4)).toEqual({ name: "K", scale: "typed" });
   const steam = { id: "s", kind: "steam", wrapped: true };
-  const dish = (more: object) => ({ id: "d", parts: [{ id: "p", steps: [{ ...steam, ...more }] }] });
-  const cooking = {
-    id: "c",
-    input: { supper: { dishes: [dish({})] }, eaters: [{ id: "e" }], kitchen: { name: "K" } },
+  const dish = { id: "d", replaces: "beef", parts: [{ id: "p", steps: [steam] }] };
+  const now = {
+    id: "d",
+    replaces: { words: "beef", form: null, kind: null, rawG: null },
+    parts: [{ id: "p", route: null, steps: [{ ...steam, pressure: false, machine: null }] }],
   };
-  expect(upgradeRow("dishes", dish({}), 4)).toEqual(dish({ pressure: false, machine: null }));
+  const cooking = { id: "c", input: { supper: { dishes: [dish] }, eaters: [{ id: "e" }], kitchen: { name: "K" } } };
+  expect(upgradeRow("dishes", dish, 4)).toEqual(now);
+  expect(upgradeRow("dishes", now, 4)).toEqual(now);
+  expect(upgradeRow("dishes", { ...dish, replaces: "" }, 4).replaces).toBeNull();
   expect(upgradeRow("cookings", cooking, 4).input).toEqual({
-    supper: { dishes: [dish({ pressure: false, machine: null })] },
+    supper: { atHand: [], dishes: [now] },
     eaters: [{ id: "e", dislikes: [] }],
     kitchen: { name: "K", scale: "typed" },
   });
+  expect(upgradeRow("entries", { id: "e" }, 4)).toEqual({ id: "e", route: null, person: null, ratings: {} });
 });
 
 test("a row that is no row at all is unreadable, whatever the version", () => {

@@ -16,6 +16,7 @@ import { BULK_G_PER_ML, bulkOf, type Leaving, leaving } from "./meats";
 import { dishFor, type Wanted } from "./build";
 import { INSTEAD } from "./instead";
 import { leadMinutes } from "./leadTime";
+import { narrowing, type Narrowing } from "./narrow";
 import type { Route } from "./routes";
 import { ROUTES } from "./routeTable";
 
@@ -71,6 +72,8 @@ export interface Answer {
   readonly distance: number;
   readonly nearness: Nearness | null;
   readonly gaps: readonly Gap[];
+  /** What would narrow one of them. */
+  readonly narrows: readonly Narrowing[];
   /** This cook rated it before, so many times. */
   readonly ratedTimes: number;
   /** Of the main food as it is bought, g. */
@@ -168,6 +171,7 @@ function answerOf(route: Route, world: World): Answer {
   const said = world.ratings.get(route.id) ?? [];
   const bite = aim === null ? null : rated(shifted(base, ...settingShifts(ask.setting, route)), said);
   const d = bite === null || aim === null ? 0 : distance(bite, aim);
+  const gaps = bite === null || aim === null ? [] : largestGaps(bite, aim);
   const asks = questionsOf(made.plan);
   const figures = figuresOf(made.plan);
   return {
@@ -180,7 +184,8 @@ function answerOf(route: Route, world: World): Answer {
     bite,
     distance: d,
     nearness: bite === null ? null : nearness(d),
-    gaps: bite === null || aim === null ? [] : largestGaps(bite, aim),
+    gaps,
+    narrows: gaps.flatMap((gap) => narrowing(gap, route, ask.setting) ?? []),
     ratedTimes: said.length,
     mainG,
     ...figures,

@@ -18,6 +18,7 @@ import { type Answer, answersTo, type Ask, type Table } from "./answer";
 import { swapAnswer } from "./card";
 import { leadMinutes } from "./leadTime";
 import { BULK_G_PER_ML, bulkOf, leaving, MEATS, meatOf, RAW_A_HEAD_G, rawFromCookedG } from "./meats";
+import { narrowing } from "./narrow";
 import { ROUTES } from "./routeTable";
 import { startsOf } from "./starts";
 
@@ -325,6 +326,30 @@ describe("properties", () => {
       { seed: 7, numRuns: 25 },
     );
   });
+});
+
+test("what narrows a gap fits the route, and is not what it does already", () => {
+  const of = (id: string) => ROUTES.find((r) => r.id === id) as (typeof ROUTES)[number];
+  const less = (attribute: "spring" | "juice" | "crisp" | "hold" | "strands" | "firm" | "chew") => ({
+    attribute,
+    by: -2,
+    counts: 4,
+  });
+  expect(narrowing(less("spring"), of("tofu-torn-baked"), "dry")).toBe("freeze-first");
+  expect(narrowing(less("spring"), of("tofu-frozen-seared"), "dry")).toBeNull();
+  expect(narrowing(less("spring"), of("fava-mince-browned"), "dry")).toBeNull();
+  expect(narrowing(less("juice"), of("soy-strips-seared"), "dry")).toBe("squeeze-less");
+  expect(narrowing(less("juice"), of("tempeh-seared"), "dry")).toBe("sauce");
+  expect(narrowing(less("juice"), of("tempeh-seared"), "sauce")).toBeNull();
+  expect(narrowing(less("crisp"), of("soy-strips-seared"), "dry")).toBeNull();
+  expect(narrowing(less("crisp"), of("portobello-caps"), "dry")).toBe("sear-last");
+  expect(narrowing({ ...less("crisp"), by: 2 }, of("portobello-caps"), "dry")).toBe("cover");
+  expect(narrowing(less("hold"), of("kidney-patty"), "dry")).toBe("bind-more");
+  expect(narrowing(less("hold"), of("jackfruit-simmered"), "dry")).toBeNull();
+  expect(narrowing(less("strands"), of("king-steak"), "dry")).toBe("tear");
+  expect(narrowing(less("strands"), of("king-shredded"), "dry")).toBeNull();
+  expect(narrowing(less("firm"), of("tofu-seared"), "dry")).toBe("press-longer");
+  expect(narrowing(less("chew"), of("tofu-seared"), "dry")).toBeNull();
 });
 
 test("lead time is the longest way to the table, with the waits between", () => {

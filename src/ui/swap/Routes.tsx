@@ -90,9 +90,15 @@ function Route({ card, first, answer, said, textContext, begin, onTake }: Props 
             {card.how}
           </Text>
           <Vessels card={card} />
-          <Text fontWeight="600">{describeFigures(card, card.food, textContext).join(" · ")}</Text>
+          <Flex as="p" fontWeight="600" columnGap="3" wrap="wrap">
+            {describeFigures(card, card.food, textContext).map((figure) => (
+              <chakra.span key={figure} whiteSpace={{ base: "normal", md: "nowrap" }}>
+                {figure}
+              </chakra.span>
+            ))}
+          </Flex>
           <Text fontSize="sm">{describeLead(card.leadMin, begin(card.id))}</Text>
-          {card.bite && <Text fontSize="sm">{describeGaps(card.gaps)}</Text>}
+          {card.bite && <Text fontSize="sm">{describeGaps(card.gaps, card.narrows)}</Text>}
           {card.littleProtein && (
             <Text fontSize="sm" color="turmeric">
               Brings little protein: set beans, tofu or seeds beside it.

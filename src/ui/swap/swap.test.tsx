@@ -120,13 +120,15 @@ test("sentences of a swap", () => {
   expect(describeLead(46, undefined)).toBe("at least 46 min");
   expect(describeLead(46, "18:13")).toBe("begin by 18:13, at least 46 min before dinner");
   expect(describeLead(2460, null)).toBe("at least 41 h; it does not fit the hours of this kitchen");
-  expect(describeGaps([])).toBe("No gap that counts.");
-  expect(
-    describeGaps([
-      { attribute: "spring", by: -2, counts: 4 },
-      { attribute: "juice", by: 1, counts: 1 },
-    ]),
-  ).toBe("less spring, juicier than the meat. To narrow it: freeze and thaw first, two days ahead.");
+  expect(describeGaps([], [])).toBe("No gap that counts.");
+  const gaps = [
+    { attribute: "spring", by: -2, counts: 4 },
+    { attribute: "juice", by: 1, counts: 1 },
+  ] as const;
+  expect(describeGaps(gaps, ["freeze-first"])).toBe(
+    "Less spring, juicier than the meat. To narrow it: freeze and thaw the block first, two days ahead.",
+  );
+  expect(describeGaps(gaps, [])).toBe("Less spring, juicier than the meat.");
   expect(describeMeat(500, "beef", "strips", "metric")).toBe("500 g beef strips");
   expect(describeMeat(500, "white-fish", "fillet", "metric")).toBe("500 g white fish");
   const bite = { firm: 1, spring: 2, chew: 3, strands: 4, flakes: 5, juice: 6, crisp: 7, hold: 8.25 };

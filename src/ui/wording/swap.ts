@@ -3,6 +3,7 @@ import type { BiteAttribute } from "@/core/bite/shifts";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { Answer, Out } from "@/core/swap/answer";
 import type { Leaving } from "@/core/swap/meats";
+import type { Narrowing } from "@/core/swap/narrow";
 import { counted } from "./count";
 import { DIET_WORDS } from "./diets";
 import { describeFailure } from "./failures";
@@ -18,24 +19,23 @@ const MORE: Readonly<Record<BiteAttribute, readonly [more: string, less: string]
   crisp: ["crisper", "less crisp"],
   hold: ["holds better", "holds less"],
 };
-/** What would narrow a gap, where there is a usual way (common practice). */
-const NARROWS: Readonly<Partial<Record<`${BiteAttribute} ${"more" | "less"}`, string>>> = {
-  "juice less": "squeeze less, or give it a sauce",
-  "crisp less": "sear it at the end, in small batches",
-  "crisp more": "cover it, or let the sauce have it",
-  "spring less": "freeze and thaw first, two days ahead",
-  "hold less": "a little more binder, and a rest in the fridge",
-  "strands less": "tear it along the grain instead of cutting",
-  "firm less": "press it longer",
+/** What narrows a gap, and its price. */
+const NARROWS: Readonly<Record<Narrowing, string>> = {
+  "squeeze-less": "squeeze less, and it browns a little later",
+  "sear-last": "sear it at the end, in small batches",
+  cover: "cover it for the last minutes",
+  "freeze-first": "freeze and thaw the block first, two days ahead",
+  "bind-more": "a little more binder, and a longer rest in the fridge",
+  tear: "tear it along the grain instead of cutting",
+  "press-longer": "press it an hour instead of half",
+  sauce: "give it a sauce",
 };
-/** The two largest gaps, each with what would narrow it. */
-export const describeGaps = (gaps: readonly Gap[]): string =>
-  gaps.length === 0
-    ? "No gap that counts."
-    : `${gaps.map((g) => MORE[g.attribute][g.by > 0 ? 0 : 1]).join(", ")} than the meat.${narrowing(gaps)}`;
-function narrowing(gaps: readonly Gap[]): string {
-  const ways = gaps.flatMap((g) => NARROWS[`${g.attribute} ${g.by > 0 ? "more" : "less"}`] ?? []);
-  return ways[0] === undefined ? "" : ` To narrow it: ${ways[0]}.`;
+/** The two largest gaps, and what would narrow one of them. */
+export function describeGaps(gaps: readonly Gap[], narrows: readonly Narrowing[]): string {
+  if (gaps.length === 0) return "No gap that counts.";
+  const says = `${gaps.map((g) => MORE[g.attribute][g.by > 0 ? 0 : 1]).join(", ")} than the meat.`;
+  const way = narrows[0] === undefined ? "" : ` To narrow it: ${NARROWS[narrows[0]]}.`;
+  return `${says.charAt(0).toUpperCase()}${says.slice(1)}${way}`;
 }
 
 /** What the meat came to, and what leaves the pan with it. */

@@ -1,9 +1,11 @@
+import { readFileSync } from "node:fs";
 import { editStep } from "@/core/dish/edit";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { FOODS } from "@/core/foods/table";
 import { openApi } from "@/core/formats/openapi";
 import { plan, type PlanInput } from "@/core/plan";
 import { POST as postPlan } from "./plan/route";
+import { POST as postSwap } from "./swap/route";
 import { POST as postSchedule } from "./schedule/route";
 
 const input: PlanInput = {
@@ -106,8 +108,36 @@ test("too many bytes are refused, and a lag to nowhere is a contradiction", asyn
   };
   expect((await send(postSchedule, lost)).status).toBe(422);
 });
-test("the description names both doors and a request schema each", () => {
+test("the description names its doors and a request schema each", () => {
   const described = openApi();
-  expect(Object.keys(described.paths)).toEqual(["/api/v1/plan", "/api/v1/schedule"]);
+  expect(Object.keys(described.paths)).toEqual(["/api/v1/plan", "/api/v1/swap", "/api/v1/schedule"]);
   expect(JSON.stringify(described.paths["/api/v1/plan"])).toContain("waitsForTableMin");
+});
+
+test("the swap of the documentation answers, and each of its dishes gives the same figures as a plan", async () => {
+  const example = /```json swap\n([\s\S]*?)```/.exec(readFileSync("docs/api.md", "utf8"))?.[1] ?? "";
+  const asked = JSON.parse(example) as { table: { supper: object; kitchen: object; eaters: object[] } };
+  const body = await (await send(postSwap, asked)).json();
+  const fit = body.cards.filter((c: { out: unknown[] }) => c.out.length === 0);
+  expect(fit.length).toBeGreaterThan(2);
+  const { supper, kitchen, eaters } = asked.table;
+  const of = { ...supper, dishes: [fit[0].dish] };
+  const planned = await (await send(postPlan, { supper: of, kitchen, eaters, foods: [], log: [] })).json();
+  expect(planned.perEater.proteinG).toBe(fit[0].proteinG);
+  expect(planned.perEater.saltG).toBe(fit[0].saltG);
+  // Ada must not eat soy: what is certain is out, by name.
+  expect(body.cards.find((c: { id: string }) => c.id === "soy-strips-seared").out[0]).toMatchObject({
+    kind: "contains",
+    allergen: "soy",
+  });
+});
+test.each([
+  [{ ask: { form: "slab" } }, "ask/form"],
+  [{ ask: { rawG: 0 } }, "ask/rawG"],
+  [{ ask: { rawG: "much" } }, "ask/rawG"],
+])("a senseless swap is refused by its field (%#)", async (wrong, field) => {
+  const example = JSON.parse(/```json swap\n([\s\S]*?)```/.exec(readFileSync("docs/api.md", "utf8"))?.[1] ?? "");
+  const response = await send(postSwap, { ...example, ask: { ...example.ask, ...wrong.ask } });
+  expect(response.status).toBe(422);
+  expect((await response.json()).field).toBe(field);
 });
