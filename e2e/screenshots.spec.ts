@@ -8,6 +8,17 @@ test("pictures", async ({ page }) => {
   await page.goto("/");
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
   await page.screenshot(shot("counter-empty"));
+  await page.getByRole("button", { name: "strips", exact: true }).click();
+  await page.getByRole("button", { name: "nobody" }).click();
+  await expect(page.getByText(/begin by/).first()).toBeVisible();
+  await page.screenshot(shot("swap"));
+  await page.emulateMedia({ colorScheme: "dark" });
+  await page.getByRole("button", { name: "battered fillet" }).click();
+  await page.getByRole("button", { name: "no gluten" }).click();
+  await expect(page.getByText("Adapted: rice flour for wheat flour").first()).toBeVisible();
+  await expect(page.getByText(/begin by/).first()).toBeVisible();
+  await page.screenshot(shot("swap-iron"));
+  await page.emulateMedia({ colorScheme: "light" });
 
   await loadDemo(page);
   await expect(page.getByText("Undo")).toBeHidden({ timeout: 15_000 });
@@ -24,6 +35,11 @@ test("pictures", async ({ page }) => {
   await page.getByRole("button", { name: /^Marinate:/ }).click();
   await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
   await page.screenshot(shot("bench"));
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.getByRole("button", { name: /^Marinate:/ }).click();
+  await expect(page.getByRole("region", { name: "The step in hand" })).toBeVisible();
+  await page.screenshot(shot("bench-phone"));
+  await page.setViewportSize({ width: 1280, height: 800 });
   await page.emulateMedia({ colorScheme: "dark" });
   await page.screenshot(shot("bench-iron"));
   await page.emulateMedia({ colorScheme: "light" });

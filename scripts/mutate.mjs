@@ -40,7 +40,7 @@ function random(start) {
 }
 
 /** Sources whose behaviour tests should hold; tables of figures are data, not behaviour. */
-const DATA = /(rows|processTable|parameters)\.ts$/;
+const DATA = /(rows|processTable|parameters|vegetables|patterns|routeTable|meats|targets|instead)\.ts$/;
 function sources(folder) {
   return readdirSync(folder).flatMap((name) => {
     const path = join(folder, name);

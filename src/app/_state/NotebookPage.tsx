@@ -2,6 +2,7 @@
 
 import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter, useSearchParams } from "next/navigation";
+import { useEffect, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
 import { progressOf } from "@/core/process/log";
 import { db } from "@/data/db";
@@ -17,6 +18,13 @@ export function NotebookPage() {
   const router = useRouter();
   const entries = useLiveQuery(() => db.entries.orderBy("finishedAt").reverse().toArray());
   const aside = useLiveQuery(putAside) ?? [];
+  const routeId = (entries?.find((e) => e.id === wanted) ?? entries?.[0])?.route ?? null;
+  const [routes, setRoutes] = useState<ReadonlyMap<string, string>>(new Map());
+  useEffect(() => {
+    // Routes are fetched where an entry took one.
+    if (routeId !== null)
+      void import("@/core/swap/routeTable").then(({ ROUTES }) => setRoutes(new Map(ROUTES.map((r) => [r.id, r.name]))));
+  }, [routeId]);
   if (house.state === "loading" || entries === undefined) return null;
   const day = (iso: string) => writeDay(localTime(Date.parse(iso), house.kitchen.timeZone));
   const open = entries.find((e) => e.id === wanted) ?? entries[0] ?? null;
@@ -31,6 +39,10 @@ export function NotebookPage() {
       open={open}
       openDay={open ? day(open.finishedAt) : ""}
       units={house.kitchen.units}
+      route={open?.route == null ? null : (routes.get(open.route) ?? null)}
+      people={house.eaters}
+      onRatings={(ratings) => open && void change("What the bite was like", [put("entries", { ...open, ratings })])}
+      onPerson={(person) => open && void change("Who found it so", [put("entries", { ...open, person })])}
       onBite={(bite) => open && void change("How the bite came out", [put("entries", { ...open, bite })])}
       onNote={(note) => open && note !== open.note && void change("Note", [put("entries", { ...open, note })])}
       onRemove={() => {

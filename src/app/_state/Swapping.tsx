@@ -1,6 +1,9 @@
 "use client";
 
+import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState } from "react";
+import type { Entry } from "@/core/notebook/entry";
+import { db } from "@/data/db";
 import { localTime } from "@/core/calendar/localTime";
 import type { Dish, Supper } from "@/core/dish/dish";
 import type { FoodsSaid } from "@/core/foods/book";
@@ -37,8 +40,22 @@ interface SwappingProps {
 }
 /** Nobody of the household is known yet: somebody at the table who must not eat what was said. */
 const GUEST = "guest";
-const NO_RATINGS = new Map();
 const NO_STARTS: ReadonlyMap<string, number | null> = new Map();
+
+type Rated = readonly [route: string, ratings: readonly Entry["ratings"][]];
+const NO_RATINGS: readonly Rated[] = [];
+/** What each person rated, by route, the person who rated last at the end; people are never merged. */
+function ratersOf(entries: readonly Entry[]): ReadonlyMap<string | null, readonly Rated[]> {
+  const raters = new Map<string | null, Map<string, Entry["ratings"][]>>();
+  for (const { route, person, ratings } of entries) {
+    if (route === null || Object.keys(ratings).length === 0) continue;
+    const mine = raters.get(person) ?? new Map<string, Entry["ratings"][]>();
+    mine.set(route, [...(mine.get(route) ?? []), ratings]);
+    raters.delete(person);
+    raters.set(person, mine);
+  }
+  return new Map([...raters].map(([person, routes]) => [person, [...routes]]));
+}
 
 /** What was said, asked of the worker, and its answers on the desk. */
 export function Swapping(props: SwappingProps) {
@@ -54,6 +71,7 @@ export function Swapping(props: SwappingProps) {
     honestOnly: false,
     mostHandsMin: null,
     avoids: invited.length > 0 ? [] : null,
+    rater: null,
   });
   const guest = useMemo<Eater | null>(
     () =>
@@ -64,6 +82,10 @@ export function Swapping(props: SwappingProps) {
   );
   const rawG =
     said.form !== null && said.weighed === "cooked" ? rawFromCookedG(said.form, said.kind, said.massG) : said.massG;
+  const entries = useLiveQuery(() => db.entries.orderBy("finishedAt").toArray());
+  const raters = useMemo(() => ratersOf(entries ?? []), [entries]);
+  const rater = raters.has(said.rater) ? said.rater : ([...raters.keys()].at(-1) ?? null);
+  const ratings = useSame(rater === null ? NO_RATINGS : [...(raters.get(rater) ?? [])]);
   const minute = Math.floor(now / 60_000);
   const asked = useSame(
     said.form === null || supper.serveAt === null
@@ -100,7 +122,7 @@ export function Swapping(props: SwappingProps) {
   useEffect(() => {
     if (asked === null) return;
     let current = true;
-    const { routes, starts } = computing.swap(asked.ask, asked.table, NO_RATINGS);
+    const { routes, starts } = computing.swap(asked.ask, asked.table, new Map(ratings));
     void routes.then((found) => {
       if (!current) return;
       setAnswer(found);
@@ -112,7 +134,7 @@ export function Swapping(props: SwappingProps) {
     return () => {
       current = false;
     };
-  }, [asked]);
+  }, [asked, ratings]);
   const textContext = useMemo(() => {
     const byId = new Map((answer?.foods ?? []).map((f) => [f.id, f]));
     return {
@@ -148,6 +170,11 @@ export function Swapping(props: SwappingProps) {
         })
       }
       dinner={dinner}
+      raters={[...raters.keys()].map((id) => ({
+        id,
+        name: props.eaters.find((e) => e.id === id)?.name ?? "somebody",
+      }))}
+      rater={rater}
       answer={said.form === null ? null : answer}
       textContext={textContext}
       begin={begin}

@@ -5,6 +5,7 @@ import { BITE, type BiteAttribute } from "./shifts";
 export type Bite = Readonly<Record<BiteAttribute, number>>;
 /** Attributes in the order of `BITE`: of a bite, or of the weights that they have in it. */
 export type Eight = readonly [number, number, number, number, number, number, number, number];
+/** Eight figures as a bite, in the order of `BITE`. */
 export const biteOf = (eight: Eight): Bite =>
   Object.fromEntries(BITE.map((attribute, i) => [attribute, eight[i]])) as unknown as Bite;
 

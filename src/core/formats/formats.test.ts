@@ -1,4 +1,5 @@
 import Ajv from "ajv";
+import * as v from "valibot";
 import addFormats from "ajv-formats";
 import ICAL from "ical.js";
 import { toJsonSchema } from "@valibot/to-json-schema";
@@ -7,6 +8,7 @@ import { allergenTable } from "../foods/allergens";
 import { ownFood } from "../foods/own";
 import type { PlanInput } from "../plan";
 import { type Household, HouseholdFileSchema, readHousehold, writeHousehold } from "./household";
+import { StepSchema } from "./stepSchema";
 import { FILE_VERSION } from "./upgrades";
 import { writeCalendar } from "./icalendar";
 import { localTime, nextWeekday } from "../calendar/localTime";
@@ -146,4 +148,21 @@ describe("wall-clock time", () => {
     );
     expect(spring).toEqual([[-1170, -720]]);
   });
+});
+
+test("a share of a part or of a liquor is 0 to 1", () => {
+  const step = (line: object) => ({
+    id: "s",
+    kind: "season",
+    adds: [line],
+    handsMin: null,
+    mayWaitMin: null,
+    saltTo: null,
+  });
+  const fits = (line: object) => v.safeParse(StepSchema, step(line)).success;
+  for (const [kind, more] of [
+    ["part", { part: "p" }],
+    ["liquor", { step: "d" }],
+  ] as const)
+    expect([-0.01, 0, 1, 1.01].map((share) => fits({ kind, ...more, share }))).toEqual([false, true, true, false]);
 });

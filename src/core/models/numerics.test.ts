@@ -10,6 +10,8 @@ import { uptakeLargeBath, uptakeSmallBath } from "./diffusion";
 import { equalPieces } from "./forming";
 import { batchesFor, heatUpSeconds, largestBatchKg, type OilBath, oilTempC, piecesPerLayer } from "./panHeat";
 import { minutesToReduce, openEvaporationGPerMin } from "./reduction";
+import { SURFACES } from "../process/steps/geometry";
+import { SURROUNDINGS } from "./freezing";
 import { findRoot } from "./roots";
 import { diluteG, saltToAddG } from "./salt";
 import { bathTempC, minutesToSoak, pelegRate, soakedFraction, type SoakingKinetics } from "./soaking";
@@ -304,4 +306,23 @@ test("below its break a chickpea drinks after the activation energy of the cold,
   // By hand, Arrhenius with R = 8.314: 600 min at 20 °C are 210 at 40 °C; from 55 on only 12 kJ/mol: 600 → 65 at 95 °C (card 2).
   expect(9 / pelegRate(chickpea)(40)).toBeCloseTo(600 * Math.exp((40_000 / 8.314) * (1 / 313.15 - 1 / 293.15)), 1);
   expect(9 / pelegRate(chickpea)(95)).toBeCloseTo(65, -0.5);
+});
+
+// Card 18 (still air of a fridge, changed cold water, a freezer) and card 8 (ovens, foil, steam, oil, pan), W/m²K.
+test("surface coefficients stand as the cards have them", () => {
+  expect(SURROUNDINGS.fridge).toEqual({ tempC: 4, surface: { low: 6, likely: 9, high: 14 } });
+  expect(SURROUNDINGS["cold-water"]).toEqual({ tempC: 10, surface: { low: 100, likely: 150, high: 250 } });
+  expect(SURROUNDINGS.freezer).toEqual({ tempC: -18, surface: { low: 5, likely: 8, high: 12 } });
+  const { stillOven, fanOven, airFryer, foil, steam, deepOil, panContact, boiling, simmering } = SURFACES;
+  expect([stillOven, fanOven, airFryer, foil, steam]).toEqual([18, 30, 50, 9, 500]);
+  expect([deepOil, panContact, boiling, simmering]).toEqual([300, 300, 800, 600]);
+  // Foil with 0.4 mm of still air: 1/(1/500 + 0.0004/0.026) = 57.5.
+  expect(SURFACES.steamWrapped).toBeCloseTo(57.5, 1);
+});
+test("what boils already asks for no heating, only for what goes off", () => {
+  const pan = { massG: 500, waterOffG: 50, boilC: 98, burnerW: 1800, efficiency: 0.5, lossW: 60, specificHeat: 3.9 };
+  const hot = minutesToReduce({ ...pan, startC: 100 });
+  expect(hot.ok && hot.value.heatMin).toBe(0);
+  // 50 g · 2257 J/g over 840 W are 134 s.
+  expect(hot.ok ? hot.value.boilMin : NaN).toBeCloseTo((50 * 2257) / 840 / 60, 1);
 });

@@ -1,7 +1,16 @@
 import fc from "fast-check";
 import { execFileSync } from "node:child_process";
 import { likelyDraw, sampledDraws } from "./draw";
-import { estimate, quantile, triangularCdf, triangularQuantile, rangeOf } from "./range";
+import {
+  drawnAt,
+  estimate,
+  lognormal,
+  normalQuantile,
+  quantile,
+  triangularCdf,
+  triangularQuantile,
+  rangeOf,
+} from "./range";
 import { checkNumber } from "./result";
 import * as units from "./units";
 import { writeLength, writeMass, writeMassRange, writeMinutes, writeTemp } from "./write";
@@ -104,4 +113,28 @@ test("P10 and P90 are those of the sorted samples (R's type 7, by simple sorting
     { seed: 11, numRuns: 300 },
   );
   expect(rangeOf(Float64Array.from([3, 3, 3]))).toEqual({ low: 3, high: 3 });
+});
+
+// Percentage points of the standard normal distribution (any table, to ten digits; e.g. Abramowitz and Stegun, 26.2).
+test.each([
+  [0.5, 0],
+  [0.6, 0.2533471031],
+  [0.75, 0.6744897502],
+  [0.9, 1.2815515655],
+  [0.975, 1.9599639845],
+  [0.98, 2.0537489106],
+  [0.99, 2.326347874],
+  [0.999, 3.0902323062],
+  [0.0001, -3.7190164855],
+  [0.02, -2.0537489106],
+  [0.03, -1.8807936082],
+  [0.2, -0.8416212336],
+])("the normal quantile at %f is %f", (u, z) => {
+  expect(normalQuantile(u)).toBeCloseTo(z, 8);
+});
+test("a lognormal estimate has its median at likely and its tenth and ninetieth percentile where they were given", () => {
+  const e = lognormal(8, 10, 12.5);
+  expect(drawnAt(e, 0.5)).toBeCloseTo(10, 9);
+  expect(drawnAt(e, 0.1)).toBeCloseTo(8, 6);
+  expect(drawnAt(e, 0.9)).toBeCloseTo(12.5, 6);
 });

@@ -8,9 +8,11 @@ import { type Allergen, ALLERGENS } from "../foods/allergens";
 import { openBook, type FoodBook } from "../foods/book";
 import type { FoodId } from "../foods/food";
 import type { DietId } from "../household/people";
+import { judge } from "../judge";
 import { plan, type Plan, type PlanInput } from "../plan";
 import { totalG } from "../process/contents";
 import type { StepFailure } from "../process/ledger";
+import type { Caution } from "../safety/rule";
 import { type Memory, newMemory } from "../quantities/memory";
 import { BULK_G_PER_ML, bulkOf, type Leaving, leaving } from "./meats";
 import { dishFor, type Wanted } from "./build";
@@ -64,6 +66,8 @@ export interface Answer {
   readonly moved: readonly { readonly from: FoodId; readonly to: readonly FoodId[] }[];
   readonly out: readonly Out[];
   readonly asks: readonly Question[];
+  /** What can harm in it, as far as that is known without times: the same that the Bench tells. */
+  readonly cautions: readonly Caution[];
   /** What it holds for certain, and what only labels can tell: for as long as nobody said who must not eat what. */
   readonly contains: readonly Allergen[];
   readonly mayHold: readonly Allergen[];
@@ -180,6 +184,7 @@ function answerOf(route: Route, world: World): Answer {
     moved,
     out: reasonsOut(route, made.plan, figures, world),
     asks,
+    cautions: judge({ ...table, supper: { ...table.supper, dishes: [made.dish] }, log: [] }, made.plan, null),
     ...allergensOf(made.dish, world.book),
     bite,
     distance: d,

@@ -23,8 +23,6 @@ export interface Wanted {
   readonly instead: ReadonlyMap<FoodId, readonly (readonly [food: FoodId, share: number])[]>;
   /** What a loaf weighs raw, so that it is one; null while nobody knows. */
   readonly loafG: number | null;
-  /** The main food lies frozen, or thawed already: what makes it so is left out. */
-  readonly begins?: "frozen" | "thawed" | null;
 }
 
 /** The shapes of meat forms that are shaped by hand: grams of a piece and its size, mm (common practice). */
@@ -83,17 +81,14 @@ function mainPart(route: Route, wanted: Wanted): Part {
 }
 
 /** The chain as this form and setting want it: shaped as the meat was, skewered, baked as a loaf, glazed at the end. */
-function chainFor(route: Route, { form, setting, begins = null }: Wanted): ChainStep[] {
+function chainFor(route: Route, { form, setting }: Wanted): ChainStep[] {
   const pieces = PIECES[form];
-  let chain = route.steps.flatMap((step): ChainStep[] => {
-    if (begins !== null && step.kind === "freeze") return [];
-    if (begins === "thawed" && step.kind === "thaw") return [];
+  const chain = route.steps.flatMap((step): ChainStep[] => {
     if (pieces && step.kind === "shape") return [{ ...step, with: pieces }];
     // A loaf goes into the oven; what was to be fried is baked to its middle.
     if (form === "loaf" && step.kind === "fry") return [{ kind: "bake", adds: step.adds, with: LOAF_OVEN }];
     return [step];
   });
-  if (begins !== null) chain = withMain(route, chain);
   if (form === "skewer") {
     const heat = chain.findIndex((s) => HEATS.includes(s.kind));
     if (heat >= 0) chain.splice(heat, 0, { kind: "shape", adds: [], with: SKEWER });
@@ -110,12 +105,6 @@ function chainFor(route: Route, { form, setting, begins = null }: Wanted): Chain
     });
   return chain;
 }
-/** The step that brought the main food may be gone: then it is weighed out. */
-const withMain = (route: Route, chain: ChainStep[]): ChainStep[] =>
-  chain.some((s) => s.adds.some(([food]) => food === route.food))
-    ? chain
-    : [{ kind: "weigh", adds: [[route.food, 100]], with: {} }, ...chain];
-
 function stepOf({ kind, adds, with: settings }: ChainStep, id: string, wanted: Wanted): Step {
   const { mainG } = wanted;
   const lines = adds.flatMap(([food, per100]): Line[] => {

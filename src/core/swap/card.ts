@@ -1,3 +1,4 @@
+import { foodsOf } from "../dish/dish";
 import { openBook } from "../foods/book";
 import type { Food } from "../foods/food";
 import { solidsG, totalG } from "../process/contents";
@@ -36,14 +37,8 @@ export interface SwapAnswer {
 export function swapAnswer(ask: Ask, table: Table, ratings: Ratings, memory: Memory): SwapAnswer {
   const { leaving, aim, answers } = answersTo(ask, table, ratings, memory);
   const { food } = openBook(table);
-  const named = new Set(
-    answers.flatMap((a) => [
-      a.route.food,
-      ...a.moved.flatMap((m) => [m.from, ...m.to]),
-      ...a.asks.flatMap((q) => q.foods),
-      ...a.out.flatMap((o) => ("food" in o && o.food !== null ? [o.food] : [])),
-    ]),
-  );
+  // Everything that a sentence of a card may name.
+  const named = new Set(answers.flatMap((a) => [...foodsOf(a.dish), ...a.moved.map((m) => m.from)]));
   return { leaving, aim, cards: answers.map(cardOf), foods: [...named].flatMap((id) => food(id) ?? []) };
 }
 

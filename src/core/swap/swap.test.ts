@@ -200,6 +200,13 @@ describe.each(MEAT_FORMS)("routes for %s", (form) => {
       expect([a.route.id, Math.abs((main?.endG ?? 0) / wantedG - 1) < 0.04]).toEqual([a.route.id, true]);
     }
   });
+  test.each(SETTINGS)("none is stopped by a rule, %s", (setting) => {
+    for (const a of answers(ask(form, { setting })))
+      expect([a.route.id, a.cautions.filter((c) => c.severity === "stop").map((c) => c.rule)]).toEqual([
+        a.route.id,
+        [],
+      ]);
+  });
   test("ranked by bite, ties by name; every figure is the plan's own", () => {
     const distances = found.answers.map((a) => a.distance);
     expect(distances).toEqual([...distances].sort((x, y) => x - y));

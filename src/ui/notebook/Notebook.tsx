@@ -7,6 +7,7 @@ import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
 import { Card, Link, Quiet } from "../frame/controls";
 import { STEP_NAMES } from "../wording/steps";
+import { Ratings, type RatingsProps } from "./Ratings";
 
 /** Charts are large: they come when an entry is opened. */
 const PlannedActual = dynamic(() => import("./PlannedActual").then((m) => m.PlannedActual), {
@@ -21,6 +22,11 @@ export interface NotebookProps {
   readonly open: Entry | null;
   readonly openDay: string;
   readonly units: UnitSystem;
+  /** The route that the open entry took, by name; null where none was, or nobody knows it any more. */
+  readonly route: string | null;
+  readonly people: RatingsProps["people"];
+  readonly onRatings: RatingsProps["onRatings"];
+  readonly onPerson: RatingsProps["onPerson"];
   readonly onBite: (bite: number | null) => void;
   readonly onNote: (note: string) => void;
   readonly onRemove: () => void;
@@ -121,7 +127,8 @@ export function Notebook(props: NotebookProps) {
 
 const title = (row: Entry["rows"][number]) => `${STEP_NAMES[row.step]} · ${row.part}`;
 
-function OpenEntry({ open, openDay, units, onBite, onNote, onRemove }: NotebookProps & { open: Entry }) {
+function OpenEntry(props: NotebookProps & { open: Entry }) {
+  const { open, openDay, units, route, people, onBite, onNote, onRemove, onRatings, onPerson } = props;
   const took = open.rows.reduce((m, r) => m + (r.actualMin ?? 0), 0);
   const planned = open.rows.reduce((m, r) => m + r.plannedMin, 0);
   return (
@@ -169,6 +176,9 @@ function OpenEntry({ open, openDay, units, onBite, onNote, onRemove }: NotebookP
             <span>just right</span>
           </Flex>
         </Box>
+        {route !== null && (
+          <Ratings entry={open} route={route} people={people} onRatings={onRatings} onPerson={onPerson} />
+        )}
         <Box mt="4">
           <chakra.label htmlFor="note" fontWeight="600" display="block" mb="1">
             Next time
@@ -199,7 +209,7 @@ function OpenEntry({ open, openDay, units, onBite, onNote, onRemove }: NotebookP
         <Table.Root size="sm" bg="transparent">
           <Table.Header>
             <Table.Row bg="transparent">
-              {["Step", "Planned min", "Real min", "Planned in the bowl", "Weighed", "Difference"].map((h, i) => (
+              {["Step", "Planned min", "Actual min", "Planned in the bowl", "Weighed", "Difference"].map((h, i) => (
                 <Table.ColumnHeader key={h} color="quiet" borderColor="line" textAlign={i === 0 ? "start" : "end"}>
                   {h}
                 </Table.ColumnHeader>

@@ -1,4 +1,4 @@
-import { screen, within } from "@testing-library/react";
+import { fireEvent, screen, within } from "@testing-library/react";
 import type { Entry } from "@/core/notebook/entry";
 import { show } from "../__tests__/support";
 import { Notebook, type NotebookProps } from "./Notebook";
@@ -31,6 +31,10 @@ const notebook = (more: Partial<NotebookProps> = {}) => {
     open: entry,
     openDay: "Sun 29 Nov",
     units: "metric",
+    route: null,
+    people: [{ id: "oda", name: "Oda" }],
+    onRatings: jest.fn(),
+    onPerson: jest.fn(),
     onBite: jest.fn(),
     onNote: jest.fn(),
     onRemove: jest.fn(),
@@ -86,4 +90,19 @@ test("what was put aside stands first, with the way back to it, also before anyt
   });
   expect(screen.getByRole("link", { name: /Loaf night/ })).toHaveAttribute("href", "/supper/stove?s=x");
   expect(screen.getByText(/put aside Sat 28 Nov, 21:10/)).toBeInTheDocument();
+});
+
+test("a route's bite is rated by attribute and person; what is unsaid is gone, not nought", async () => {
+  const rated = { ...entry, route: "tofu-seared", ratings: { firm: 7, juice: 3 } };
+  const { user, props } = notebook({ open: rated, route: "Firm tofu, pressed and seared" });
+  fireEvent.change(screen.getByRole("slider", { name: /^chew/ }), { target: { value: "6" } });
+  expect(props.onRatings).toHaveBeenLastCalledWith({ firm: 7, juice: 3, chew: 6 });
+  await user.click(screen.getByRole("button", { name: "Unsay juice" }));
+  expect(props.onRatings).toHaveBeenLastCalledWith({ firm: 7 });
+  await user.selectOptions(screen.getByLabelText("As found by"), "oda");
+  expect(props.onPerson).toHaveBeenLastCalledWith("oda");
+});
+test("without a route there is nothing to rate by attribute", () => {
+  notebook();
+  expect(screen.queryByRole("group", { name: "The bite by attribute" })).toBeNull();
 });

@@ -4,9 +4,11 @@ import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react"
 import { useState } from "react";
 import type { RouteCard } from "@/core/swap/card";
 import { Card, Do, Quiet } from "../frame/controls";
+import { Choice } from "../frame/fields";
 import { counted } from "../wording/count";
 import {
   describeAsks,
+  describeCautions,
   describeFigures,
   describeGaps,
   describeHolds,
@@ -16,6 +18,7 @@ import {
 } from "../wording/swap";
 import { NEARNESS_NAMES } from "../wording/swapNames";
 import { BiteRule } from "./BiteRule";
+import { SideBySide } from "./SideBySide";
 import type { SwapProps } from "./swapProps";
 
 type Props = SwapProps & { readonly answer: NonNullable<SwapProps["answer"]> };
@@ -24,8 +27,13 @@ const FIRST = 4;
 /** Routes that can be it, ranked by their bite; those that are out stay visible, quiet, with the reason. */
 export function Routes(props: Props) {
   const { cards } = props.answer;
-  const { said } = props;
+  const { said, raters, rater, onSaid } = props;
   const [all, setAll] = useState(false);
+  const [beside, setBeside] = useState<readonly string[]>([]);
+  const pair = beside.flatMap((id) => cards.find((c) => c.id === id) ?? []);
+  // A third one takes the place of the first.
+  const toggle = (id: string) =>
+    setBeside(beside.includes(id) ? beside.filter((x) => x !== id) : [...beside, id].slice(-2));
   const fit = cards.filter((c) => c.out.length === 0);
   const out = cards.filter((c) => c.out.length > 0);
   const shown = all ? fit : fit.slice(0, FIRST);
@@ -41,8 +49,25 @@ export function Routes(props: Props) {
           notch: the meat · bead: this route · estimates until you rate them
         </Text>
       </Flex>
+      {raters.length > 1 && (
+        <Choice
+          label="Bites as found by"
+          width="12rem"
+          value={rater ?? ""}
+          options={raters.map((r) => ({ value: r.id ?? "", label: r.name }))}
+          onChoose={(id) => onSaid({ ...said, rater: id === "" ? null : id })}
+        />
+      )}
+      {pair[0] && pair[1] && <SideBySide {...props} pair={[pair[0], pair[1]]} onClose={() => setBeside([])} />}
       {shown.map((card, i) => (
-        <Route key={card.id} {...props} card={card} first={i === 0} />
+        <Route
+          key={card.id}
+          {...props}
+          card={card}
+          first={i === 0}
+          beside={beside.includes(card.id)}
+          onBeside={() => toggle(card.id)}
+        />
       ))}
       {fit.length > FIRST && (
         <Quiet onClick={() => setAll(!all)}>{all ? "Show fewer" : `Show all ${fit.length}`}</Quiet>
@@ -61,7 +86,17 @@ export function Routes(props: Props) {
   );
 }
 
-function Route({ card, first, answer, said, textContext, begin, onTake }: Props & { card: RouteCard; first: boolean }) {
+function Route({
+  card,
+  first,
+  answer,
+  said,
+  textContext,
+  begin,
+  onTake,
+  beside,
+  onBeside,
+}: Props & { card: RouteCard; first: boolean; beside: boolean; onBeside: () => void }) {
   const asks = describeAsks(card.asks, textContext);
   const Take = first ? Do : Quiet;
   return (
@@ -99,9 +134,19 @@ function Route({ card, first, answer, said, textContext, begin, onTake }: Props 
           </Flex>
           <Text fontSize="sm">{describeLead(card.leadMin, begin(card.id))}</Text>
           {card.bite && <Text fontSize="sm">{describeGaps(card.gaps, card.narrows)}</Text>}
+          {card.ratedTimes > 0 && (
+            <Text fontSize="sm" color="jade">
+              Moved by {counted(card.ratedTimes, "rating")} in your notebook.
+            </Text>
+          )}
           {card.littleProtein && (
             <Text fontSize="sm" color="turmeric">
               Brings little protein: set beans, tofu or seeds beside it.
+            </Text>
+          )}
+          {card.cautions.length > 0 && (
+            <Text fontSize="sm" color="quiet">
+              {describeCautions(card.cautions, textContext)}
             </Text>
           )}
           {card.moved.length > 0 && (
@@ -123,6 +168,16 @@ function Route({ card, first, answer, said, textContext, begin, onTake }: Props 
             <Take onClick={() => onTake(card)} aria-label={`Take this route: ${card.name}`}>
               Take this route
             </Take>
+            <Quiet
+              ms="2"
+              fontSize="sm"
+              aria-pressed={beside}
+              aria-label={`Beside another: ${card.name}`}
+              borderColor={beside ? "jade" : "line"}
+              onClick={onBeside}
+            >
+              {beside ? "✓ beside another" : "Beside another"}
+            </Quiet>
           </Box>
         </Stack>
         {card.bite && answer.aim && <BiteRule bite={card.bite} target={answer.aim.bite} weights={answer.aim.weights} />}

@@ -4,7 +4,14 @@ import { openBook } from "@/core/foods/book";
 import { swapAnswer } from "@/core/swap/card";
 import { newMemory } from "@/core/quantities/memory";
 import { show } from "../__tests__/support";
-import { describeAsks, describeGaps, describeHolds, describeLead, describeOut } from "../wording/swap";
+import {
+  describeAsks,
+  describeCautions,
+  describeGaps,
+  describeHolds,
+  describeLead,
+  describeOut,
+} from "../wording/swap";
 import { describeBite, describeMeat } from "../wording/swapNames";
 import { SwapDesk } from "./SwapDesk";
 import type { Said, SwapProps } from "./swapProps";
@@ -45,6 +52,7 @@ const said: Said = {
   honestOnly: false,
   mostHandsMin: null,
   avoids: null,
+  rater: null,
 };
 const desk = (more: Partial<SwapProps> = {}) => {
   const props: SwapProps = {
@@ -54,6 +62,8 @@ const desk = (more: Partial<SwapProps> = {}) => {
     heads: 4,
     onHeads: jest.fn(),
     dinner: { date: "2026-11-29", time: "19:00", onSet: jest.fn() },
+    raters: [],
+    rater: null,
     answer,
     textContext,
     begin: () => "17:05",
@@ -110,6 +120,31 @@ test("a route shows its bite in words and its figures, and is taken whole; what 
     answer.cards.filter((c) => c.out.length === 0).length,
   );
 });
+test("two routes stand side by side; a third takes the place of the first", async () => {
+  const { user, props } = desk({ said: { ...said, avoids: [] } });
+  const [a, b, c] = answer.cards;
+  if (!a || !b || !c) throw new Error("there are routes");
+  await user.click(await screen.findByRole("button", { name: `Beside another: ${a.name}` }));
+  expect(screen.queryByRole("region", { name: "Side by side" })).toBeNull();
+  await user.click(screen.getByRole("button", { name: `Beside another: ${b.name}` }));
+  const table = screen.getByRole("region", { name: "Side by side" });
+  expect(within(table).getByRole("row", { name: /^Batches/ })).toHaveTextContent(`Batches${a.batches}${b.batches}`);
+  await user.click(screen.getByRole("button", { name: `Beside another: ${c.name}` }));
+  expect(within(screen.getByRole("region", { name: "Side by side" })).getByText(c.name)).toBeInTheDocument();
+  await user.click(screen.getByRole("button", { name: `Take: ${b.name}` }));
+  expect(props.onTake).toHaveBeenCalledWith(b);
+});
+test("ratings of the notebook are said beside what they moved, and whose they are can be chosen", async () => {
+  const cards = answer.cards.map((c, i) => (i === 0 ? { ...c, ratedTimes: 2 } : c));
+  const raters = [
+    { id: "oda", name: "Oda" },
+    { id: "pim", name: "Pim" },
+  ];
+  const { user, props } = desk({ said: { ...said, avoids: [] }, answer: { ...answer, cards }, raters, rater: "pim" });
+  expect(await screen.findByText("Moved by 2 ratings in your notebook.")).toBeInTheDocument();
+  await user.selectOptions(screen.getByLabelText("Bites as found by"), "oda");
+  expect(last(props.onSaid)).toMatchObject({ rater: "oda" });
+});
 test("people of the house are known: nothing is asked again", async () => {
   desk({ said: { ...said, avoids: [] }, people: [{ name: "Ilse", avoids: "no gluten" }] });
   expect(await screen.findByText(/Ilse \(no gluten\)/)).toBeInTheDocument();
@@ -117,6 +152,12 @@ test("people of the house are known: nothing is asked again", async () => {
 });
 
 test("sentences of a swap", () => {
+  const caution = (severity: "stop" | "warn", rule: "hot-oil" | "boiling-water") =>
+    ({ rule, severity, step: "s", authority: "common practice", facts: {} }) as const;
+  expect(describeCautions([], textContext)).toBe("");
+  expect(describeCautions([caution("warn", "boiling-water"), caution("stop", "hot-oil")], textContext)).toMatch(
+    /^Hot oil:.* And 1 caution more on the Bench\.$/,
+  );
   expect(describeLead(46, undefined)).toBe("at least 46 min");
   expect(describeLead(46, "18:13")).toBe("begin by 18:13, at least 46 min before dinner");
   expect(describeLead(2460, null)).toBe("at least 41 h; it does not fit the hours of this kitchen");

@@ -17,6 +17,8 @@ export interface Said {
   readonly mostHandsMin: number | null;
   /** What somebody at the table must not eat; null until it was asked, empty when nobody. */
   readonly avoids: readonly Allergen[] | null;
+  /** Whose ratings count; null takes those who rated last. */
+  readonly rater: string | null;
 }
 export interface SwapProps {
   readonly said: Said;
@@ -31,6 +33,9 @@ export interface SwapProps {
     readonly time: string;
     readonly onSet: ((date: string, time: string) => void) | null;
   };
+  /** Who rated routes before, and whose ratings count now. */
+  readonly raters: readonly { readonly id: string | null; readonly name: string }[];
+  readonly rater: string | null;
   readonly answer: SwapAnswer | null;
   readonly textContext: TextContext;
   /** When a route has to begin by the clock of this kitchen; null when it fits in no way, undefined while nobody knows. */

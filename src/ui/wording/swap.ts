@@ -4,6 +4,8 @@ import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { Answer, Out } from "@/core/swap/answer";
 import type { Leaving } from "@/core/swap/meats";
 import type { Narrowing } from "@/core/swap/narrow";
+import type { Caution } from "@/core/safety/rule";
+import { describeCaution } from "./cautions";
 import { counted } from "./count";
 import { DIET_WORDS } from "./diets";
 import { describeFailure } from "./failures";
@@ -88,6 +90,13 @@ export const describeMoved = (moved: Answer["moved"], context: TextContext): str
       (m) => `${m.to.map((f) => foodInText(context.foods, f)).join(" and ")} for ${foodInText(context.foods, m.from)}`,
     )
     .join(", ");
+/** What can harm: a stop in full, of the others the first and how many more there are. */
+export function describeCautions(cautions: readonly Caution[], { units, foods, eater }: TextContext): string {
+  const [first, ...more] = [...cautions].sort((a, b) => Number(b.severity === "stop") - Number(a.severity === "stop"));
+  if (first === undefined) return "";
+  const rest = more.length > 0 ? ` And ${counted(more.length, "caution")} more on the Bench.` : "";
+  return `${describeCaution(first, { units, foods, eater })}${rest}`;
+}
 /** What it holds and what only labels tell, as long as nobody said who must not eat what. */
 export function describeHolds({ contains, mayHold }: Pick<Answer, "contains" | "mayHold">): string {
   const named = (list: Answer["contains"]) => list.map((a) => ALLERGEN_NAMES[a]).join(", ");

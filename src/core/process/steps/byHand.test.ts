@@ -196,3 +196,51 @@ test("a sauce that will not coat says how much starch would do it; one that sets
   expect(thick(24)?.thinningG ?? 0).toBeGreaterThan(850);
   expect(thick(24)?.starchG).toBe(0);
 });
+
+describe("limits and batches by hand", () => {
+  test("a gel says how much water a gram of its binder holds: 48 g on 16 g is three", () => {
+    const made = run(EMPTY_VESSEL, step("gel", { adds: [food("ground-flax", 16), food("water", 48)] }));
+    // Ground flax holds a little water of its own.
+    expect(fact(made, "gel")?.waterPerG).toBeGreaterThan(3);
+    expect(fact(made, "gel")?.waterPerG).toBeLessThan(3.1);
+  });
+  test("kept an hour in the fridge it is still warm, kept a day it is cold", () => {
+    const hot = vesselOf(at(contents("tofu-firm", 1000), 60));
+    const kept = (days: number) => run(hot, step("store", { days })).after.batch.tempC;
+    expect(kept(1 / 24)).toBeGreaterThan(20);
+    expect(kept(1)).toBeLessThan(8);
+  });
+  test("stuffed pieces may be 3 to 200 mm thick and 1 to 500 in number", () => {
+    const stuffed = (thicknessMm: number, count = 4) =>
+      applyStep(
+        tofu(),
+        step("stuff", { thicknessMm, count, adds: [food("spinach", 100)] }),
+        context((_id, e) => e.likely),
+      ).ok;
+    expect([2.9, 3, 200, 201].map((mm) => stuffed(mm))).toEqual([false, true, true, false]);
+    expect([0, 1, 500, 501].map((n) => stuffed(30, n))).toEqual([false, true, true, false]);
+  });
+  test("a coat takes 0.8 min a piece with crumbs, 0.4 with starch, two for the plates, and no longer than for sixty", () => {
+    const pieces = (count: number): Vessel => ({
+      ...tofu(),
+      pieces: { count, eachG: 300 / count, form: "slice", diameterMm: 40, thicknessMm: 12, lengthMm: 40 },
+    });
+    const coat = (count: number, coating: "crumb" | "starch") =>
+      handsMin(run(pieces(count), step("coat", { coating, adds: [food("corn-starch", 60)] })));
+    expect(coat(10, "crumb")).toBeCloseTo(2 + 0.8 * 10, 6);
+    expect(coat(10, "starch")).toBeCloseTo(2 + 0.4 * 10, 6);
+    expect(coat(100, "starch")).toBeCloseTo(2 + 0.4 * 60, 6);
+  });
+  test("what fries loose covers half of the oil at 15 kg to the square metre; pieces by their own floor", () => {
+    const fried = (vessel: Vessel) =>
+      fact(run(vessel, step("deep-fry", { adds: [food("sunflower-oil", 3000)], minutes: 1 })), "batches");
+    // A pot of 24 cm: 0.5 · 0.0452 m² · 15 kg/m² = 339 g; slices of 40 by 60 mm: about ten on half of the surface.
+    const loose = fried({ ...vesselOf(contents("potato", 1500)), cutMm: 10 });
+    expect(loose?.eachG ?? 0).toBeLessThanOrEqual(340);
+    const slices = fried({
+      ...tofu(),
+      pieces: { count: 30, eachG: 10, form: "slice", diameterMm: 40, thicknessMm: 12, lengthMm: 60 },
+    });
+    expect((slices?.eachG ?? 0) / 10).toBeLessThanOrEqual(10);
+  });
+});

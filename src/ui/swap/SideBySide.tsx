@@ -1,0 +1,84 @@
+"use client";
+
+import { Flex, Heading, Table, Text } from "@chakra-ui/react";
+import type { RouteCard } from "@/core/swap/card";
+import { writeMass, writeMinutes } from "@/core/quantities/write";
+import { Card, Quiet } from "../frame/controls";
+import { describeGaps } from "../wording/swap";
+import { NEARNESS_NAMES } from "../wording/swapNames";
+import { foodInText } from "../wording/words";
+import type { SwapProps } from "./swapProps";
+
+/** Two routes beside each other: what decides between them, line by line. */
+export function SideBySide({
+  pair: [a, b],
+  textContext,
+  begin,
+  onTake,
+  onClose,
+}: Pick<SwapProps, "textContext" | "begin" | "onTake"> & {
+  readonly pair: readonly [RouteCard, RouteCard];
+  readonly onClose: () => void;
+}) {
+  const lines: readonly (readonly [string, (card: RouteCard) => string])[] = [
+    ["Bite", (c) => (c.nearness === null ? "none to speak of" : NEARNESS_NAMES[c.nearness])],
+    ["Against the meat", (c) => (c.bite === null ? "–" : describeGaps(c.gaps, []))],
+    ["To buy", (c) => `${writeMass(c.mainG, textContext.units)} ${foodInText(textContext.foods, c.food)}`],
+    ["Begin by", (c) => begin(c.id) ?? "not asked of the clock"],
+    ["In all", (c) => `at least ${writeMinutes(c.leadMin)}`],
+    ["Hands", (c) => writeMinutes(c.handsMin)],
+    ["Batches", (c) => String(c.batches)],
+    ["Steps", (c) => String(c.dish.parts.reduce((n, p) => n + p.steps.length, 0))],
+    ["Protein each", (c) => writeMass(c.proteinG)],
+    ["Salt each", (c) => (c.saltG === null ? "not known" : writeMass(c.saltG))],
+    ["Free oil in all", (c) => writeMass(c.oilG, textContext.units)],
+  ];
+  return (
+    <Card p="4" aria-label="Side by side" borderColor="jade">
+      <Flex justify="space-between" align="center" gap="3">
+        <Heading as="h2" fontSize="lg">
+          Side by side
+        </Heading>
+        <Quiet fontSize="sm" onClick={onClose}>
+          Close
+        </Quiet>
+      </Flex>
+      <Table.Root size="sm" bg="transparent" mt="2" css={{ "& td, & th": { verticalAlign: "top" } }}>
+        <Table.Header>
+          <Table.Row bg="transparent">
+            <Table.ColumnHeader borderColor="line" />
+            {[a, b].map((c) => (
+              <Table.ColumnHeader key={c.id} borderColor="line" color="ink" whiteSpace="normal">
+                {c.name}
+              </Table.ColumnHeader>
+            ))}
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {lines.map(([title, says]) => (
+            <Table.Row key={title} bg="transparent">
+              <Table.Cell borderColor="line" color="quiet">
+                {title}
+              </Table.Cell>
+              {[a, b].map((c) => (
+                <Table.Cell key={c.id} borderColor="line" fontWeight={says(a) === says(b) ? "400" : "600"}>
+                  {says(c)}
+                </Table.Cell>
+              ))}
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+      <Flex gap="2" mt="3" wrap="wrap">
+        {[a, b].map((c) => (
+          <Quiet key={c.id} onClick={() => onTake(c)}>
+            Take: {c.name}
+          </Quiet>
+        ))}
+      </Flex>
+      <Text fontSize="xs" color="quiet" mt="2">
+        What differs is bold.
+      </Text>
+    </Card>
+  );
+}
