@@ -93,8 +93,11 @@ export const LAST_STEP = /^Season the mushroom cream$/;
 export async function pressNext(page: Page, now: string): Promise<void> {
   await page.getByRole("button", { name: /next:/ }).click();
   const goOn = page.getByRole("button", { name: /^Go on, next:/ });
+  let looks = 0;
   await expect(async () => {
     if ((await step(page).innerText()) === now && (await goOn.isVisible())) await goOn.click();
+    // Asked at the very moment that the time ran out: there is nothing to ask any more, and the press counts anew.
+    else if (++looks > 3) await page.getByRole("button", { name: /next:/ }).click();
     await expect(step(page)).not.toHaveText(now, { timeout: 500 });
   }).toPass();
 }
