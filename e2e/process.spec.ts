@@ -19,6 +19,12 @@ test("a block frozen and thawed: the clock reaches days back, and too short a th
   await expect(page.getByText(/Still frozen inside: it takes .* Faster and safe: cold water/)).toBeVisible();
   await page.getByRole("button", { name: /^Press:/ }).click();
   await expect(alerts(page).filter({ hasText: "still frozen in the middle" })).toBeVisible();
+  // The way out is a button on the thaw, and comes back like any other edit.
+  await page.getByRole("button", { name: /^Thaw:/ }).click();
+  await page.getByRole("button", { name: /^Give it \d+ h/ }).click();
+  await expect.poll(() => vessel(page, "Press")).toMatch(/^Press: \d+ g/);
+  await page.keyboard.press("Control+z");
+  await expect(page.getByText(/Still frozen inside: it takes/)).toBeVisible();
   await page.keyboard.press("Control+z");
   await expect.poll(() => vessel(page, "Press")).toMatch(/^Press: \d+ g/);
   await openStage(page, "Clock");

@@ -68,7 +68,7 @@ function Ready({ view }: { view: SupperView }) {
   const parts = useSame(dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })));
   const liquors = useSame(liquorsOf(plannedDish, stepId));
   const pieces = useSame(piecesOf(row));
-  const factor = Math.max(1, headCount(supper)) / dish.servings;
+  const factor = timesMade(supper, dish);
   const selected = useMemo<SelectedStep | null>(
     () =>
       dishStep === null || allFoods === null
@@ -179,6 +179,11 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
       redo: () => void changes.redo(),
       editStep: (label, by) => onStep(({ id }) => edit(label, (d) => editStep(d, id, by))),
       removeStep: () => onStep(({ id }) => edit("Remove step", (d) => removeStep(d, id), "The step is out.")),
+      takeFix: async (fix) => {
+        const { applyFix } = await import("@/core/dish/applyFix");
+        const { supper } = newest.current;
+        onStep(({ id }) => edit("Put it right", (d) => applyFix(d, id, fix, timesMade(supper, d))));
+      },
       ownFood: (name, then) => {
         const food = ownFood(newId("own"), name);
         void change(
@@ -190,6 +195,9 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
     };
   }, [setSelection]);
 }
+
+/** Grams shown over grams of the dish as it is written. */
+const timesMade = (supper: Supper, dish: Dish) => Math.max(1, headCount(supper)) / dish.servings;
 
 /** What did not grow with the grams, in words. */
 function sayKept(found: readonly Difference[]): string {

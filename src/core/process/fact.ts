@@ -18,7 +18,7 @@ export type Fact =
   | { readonly kind: "soaked"; readonly share: number; readonly bathC: number }
   | { readonly kind: "already-drier"; readonly moisture: number }
   /** So much liquid would keep the pieces under in a bowl of 22 cm. */
-  | { readonly kind: "uncovered"; readonly needG: number }
+  | { readonly kind: "uncovered"; readonly needG: number; readonly pouredG: number }
   | { readonly kind: "bath-short"; readonly missingG: number }
   | { readonly kind: "nothing-to-drain" }
   /** It still lies in so much liquid, its own or that of a part that joined. */

@@ -2,6 +2,7 @@
 
 import { Box, Grid, Stack } from "@chakra-ui/react";
 import { useState } from "react";
+import { fixesOf } from "@/core/dish/fixes";
 import type { PlannedPart } from "@/core/plan";
 import { Card, Remark } from "../frame/controls";
 import { useNarrow } from "../frame/useNarrow";
@@ -17,6 +18,7 @@ import { PartSettings } from "./PartSettings";
 import { SaltGauge } from "./SaltGauge";
 import { StepForm } from "./StepForm";
 import { StepSheet } from "./StepSheet";
+import { FixButtons } from "./FixButtons";
 import { StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
@@ -141,6 +143,7 @@ function StepInHand(props: WithPart) {
   const { part, plan, selected, textContext, actions } = props;
   const row = rowInHand(props);
   if (row === null || selected === null) return null;
+  const fixes = fixesOf(part.rows, part.rows.indexOf(row), plan.advice.find((a) => a.step === row.key) ?? null);
   return (
     <>
       <StepForm
@@ -158,6 +161,7 @@ function StepInHand(props: WithPart) {
         kitchen={props.kitchen}
         textContext={textContext}
       />
+      {!props.frozen && <FixButtons fixes={fixes} textContext={textContext} onTake={actions.takeFix} />}
       <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
         <AddStep after={row.step.kind} disabled={props.frozen} onAdd={actions.addStep} />
       </Box>

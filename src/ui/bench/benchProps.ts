@@ -1,4 +1,5 @@
 import type { Dish, Part, Supper } from "@/core/dish/dish";
+import type { Fix } from "@/core/dish/fixes";
 import type { PatternId } from "@/core/dish/patternNames";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
@@ -36,6 +37,7 @@ export interface BenchActions {
   /** On the step in hand. */
   readonly editStep: (label: string, edit: (step: Step) => Step) => void;
   readonly removeStep: () => void;
+  readonly takeFix: (fix: Fix) => void;
   /** A food of the cook's own, known by name alone; `then` gets its id. */
   readonly ownFood: (name: string, then: (food: string) => void) => void;
 }

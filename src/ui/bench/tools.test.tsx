@@ -1,4 +1,5 @@
 import { act, screen, within } from "@testing-library/react";
+import type { Fix } from "@/core/dish/fixes";
 import { openBook } from "@/core/foods/book";
 import { judge } from "@/core/judge";
 import { plan, type PlanInput } from "@/core/plan";
@@ -8,6 +9,7 @@ import type { TextContext } from "../wording/words";
 import { AddStep } from "./AddStep";
 import { InTheBowl } from "./InTheBowl";
 import { ScaleDish } from "./ScaleDish";
+import { FixButtons } from "./FixButtons";
 import { StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
@@ -215,4 +217,35 @@ test("every kind of step can be added", async () => {
   expect(screen.getByRole("button", { name: "Marinate" })).toHaveFocus();
   await user.keyboard("{Enter}");
   expect(onAdd).toHaveBeenLastCalledWith("marinate");
+});
+
+describe("a way out is a button", () => {
+  test("that says what it does and does it once", async () => {
+    const onTake = jest.fn();
+    const fixes: readonly Fix[] = [
+      { kind: "put-before", step: "drain" },
+      { kind: "put-after", step: "rest" },
+      { kind: "take", step: "boil" },
+      { kind: "minutes", minutes: 46 },
+      { kind: "add", food: "oat-flour", massG: 16 },
+    ];
+    const { user } = show(<FixButtons fixes={fixes} textContext={textContext} onTake={onTake} />);
+    expect(
+      within(screen.getByRole("group", { name: "Put it right" }))
+        .getAllByRole("button")
+        .map((b) => b.textContent),
+    ).toEqual([
+      "Put “Drain” before it",
+      "Put “Rest” after it",
+      "Make it “Boil”",
+      "Give it 46 min",
+      "Add 16 g of oat flour",
+    ]);
+    await user.click(screen.getByRole("button", { name: "Give it 46 min" }));
+    expect(onTake.mock.calls).toEqual([[{ kind: "minutes", minutes: 46 }]]);
+  });
+  test("nothing to put right, no row of buttons", () => {
+    show(<FixButtons fixes={[]} textContext={textContext} onTake={jest.fn()} />);
+    expect(screen.queryByRole("group")).toBeNull();
+  });
 });

@@ -200,8 +200,8 @@ export const Thread = memo(function Thread({
               key={stage.name}
               href={stage.href}
               aria-current={stage.here ? "page" : undefined}
-              flex={{ base: "1", md: "none" }}
-              px="3"
+              flex={{ base: "1 1 auto", md: "none" }}
+              px={{ base: "1.5", md: "3" }}
               py="1.5"
               minH="14"
               display="flex"
@@ -213,8 +213,21 @@ export const Thread = memo(function Thread({
             >
               <Box as="span" fontWeight="600" color={stage.here ? "jade" : "ink"} lineHeight="1.2">
                 {stage.name}
+                {stage.tone === "open" && (
+                  <Box as="span" color="turmeric" hideFrom="md" aria-hidden>
+                    {" "}
+                    •
+                  </Box>
+                )}
               </Box>
-              <Box as="span" fontSize="xs" color={stage.tone === "open" ? "turmeric" : "quiet"} lineHeight="1.3">
+              <Box
+                as="span"
+                fontSize="xs"
+                // Five stages share a phone's width: there only the one in hand says more than its name.
+                srOnly={{ base: !stage.here, md: false }}
+                color={stage.tone === "open" ? "turmeric" : "quiet"}
+                lineHeight="1.3"
+              >
                 {stage.says}
               </Box>
             </Link>

@@ -39,11 +39,16 @@ export function Stove(props: StoveProps) {
         <Text fontSize="28px" lineHeight="1.35" mt="3" maxW="40ch" data-testid="does">
           {step.spoken.does}
         </Text>
-        <Text fontSize="lg" color="quiet" mt="2" maxW="60ch">
+        {/* What the scale should show comes before the reason, so that it is in view on a phone. */}
+        {step.scale && (
+          <Box mt="4">
+            <Scale {...step.scale} />
+          </Box>
+        )}
+        <Text fontSize="lg" color="quiet" mt="3" maxW="60ch">
           {step.spoken.why}
         </Text>
         <Stack gap="4" mt="5">
-          {step.scale && <Scale {...step.scale} />}
           {props.putIn && <PutIn key={props.putIn.lines.map((l) => l.name).join()} {...props.putIn} />}
           {props.changed && <Changed {...props} changed={props.changed} />}
           <HStack gap="3" wrap="wrap">

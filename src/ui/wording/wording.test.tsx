@@ -118,7 +118,7 @@ const FACTS: [Fact, string][] = [
   [{ kind: "thickness", per100: 5, thickness: "thick", atTable: "sets", starchG: 0, thinningG: 160 }, "plain"],
   [{ kind: "depth-reached", mm: 4, middleMm: 12 }, "plain"],
   [{ kind: "depth-reached", mm: 14, middleMm: 12 }, "plain"],
-  [{ kind: "uncovered", needG: 900 }, "watch"],
+  [{ kind: "uncovered", needG: 900, pouredG: 600 }, "watch"],
   [{ kind: "cooked-through", minutes: 12.4, coreC: 95 }, "plain"],
   [{ kind: "binding", state: binding }, "harm"],
   [{ kind: "binding", state: { ...binding, zone: "holds", freeWaterG: 80 } }, "good"],

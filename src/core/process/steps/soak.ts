@@ -96,7 +96,7 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
   ];
   if (drinksG < wantsG - 1e-9) facts.push({ kind: "bath-short", missingG: wantsG - drinksG });
   const needG = toCoverG(before, reached.value, food, context);
-  if (poured.waterG < LEAST_COVER * needG) facts.push({ kind: "uncovered", needG });
+  if (poured.waterG < LEAST_COVER * needG) facts.push({ kind: "uncovered", needG, pouredG: poured.waterG });
   const rest = add(subtract(poured, drunk), leached);
   const after: Vessel = {
     ...vessel,

@@ -1,0 +1,40 @@
+import { newStep, type Step, type StepKind } from "../process/registry";
+import type { StepId } from "../process/step";
+import type { Dish } from "./dish";
+import { addLine, addStep, editStep, freeId, setLine } from "./edit";
+import type { Fix } from "./fixes";
+
+/**
+ * The dish with a fix at one step.
+ *
+ * @param factor how many times the dish is made: grams shown over grams in the dish, above 0
+ */
+export function applyFix(dish: Dish, id: StepId, fix: Fix, factor: number): Dish {
+  switch (fix.kind) {
+    case "put-before":
+      return putBeside(dish, id, fix.step, 0);
+    case "put-after":
+      return putBeside(dish, id, fix.step, 1);
+    case "take":
+      return editStep(dish, id, (s) => ({ ...newStep(fix.step, s.id), adds: s.adds }) as Step);
+    case "minutes":
+      return editStep(dish, id, (s) => ({ ...s, minutes: fix.minutes }) as Step);
+    case "add":
+      return editStep(dish, id, (s) => pour(s, fix.food, fix.massG / factor));
+  }
+}
+
+function putBeside(dish: Dish, id: StepId, kind: StepKind, by: 0 | 1): Dish {
+  const part = dish.parts.find((p) => p.steps.some((s) => s.id === id));
+  if (part === undefined) return dish;
+  const before = part.steps[part.steps.findIndex((s) => s.id === id) + by - 1];
+  return addStep(dish, part.id, newStep(kind, freeId(dish, `${part.id}-${kind}`)) as Step, before?.id ?? null);
+}
+/** More of a food that goes in already, or a line of it. */
+function pour(step: Step, food: string, massG: number): Step {
+  const at = step.adds.findIndex((l) => l.kind === "food" && l.food === food);
+  const line = step.adds[at];
+  return line?.kind === "food"
+    ? setLine(step, at, { ...line, massG: line.massG + massG })
+    : addLine(step, { kind: "food", food, massG });
+}
