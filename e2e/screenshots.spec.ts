@@ -35,14 +35,14 @@ test("pictures", async ({ page }) => {
   await page.getByRole("button", { name: /^Marinate:/ }).click();
   await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
   await page.screenshot(shot("bench"));
+  await page.emulateMedia({ colorScheme: "dark" });
+  await page.screenshot(shot("bench-iron"));
+  await page.emulateMedia({ colorScheme: "light" });
   await page.setViewportSize({ width: 390, height: 844 });
   await page.getByRole("button", { name: /^Marinate:/ }).click();
   await expect(page.getByRole("region", { name: "The step in hand" })).toBeVisible();
   await page.screenshot(shot("bench-phone"));
   await page.setViewportSize({ width: 1280, height: 800 });
-  await page.emulateMedia({ colorScheme: "dark" });
-  await page.screenshot(shot("bench-iron"));
-  await page.emulateMedia({ colorScheme: "light" });
 
   await page.goto("/");
   await page.getByRole("button", { name: /^Plan a supper with Frozen/ }).click();
