@@ -65,16 +65,20 @@ const told = (dish: Dish, step: string, guests = 2): readonly Fact["kind"][] => 
   return row.outcome.facts.map((f) => f.kind);
 };
 
-const BAKED: readonly Made[] = [
+const MIXED: readonly Made[] = [
   ["bind", {}, ["lentils-cooked", 400], ["onion", 80], ["oat-flour", 60], ["ground-flax", 15], ["water", 20]],
   ["shape", { form: "loaf", pieceG: 570, diameterMm: 90 }],
-  ["bake", { ovenC: 180, minutes: 15, coreC: 74 }],
 ];
 const SOAKED: readonly Made[] = [["soak", { waterC: 90, minutes: 40 }, ["soy-strips", 100], ["water", 120]]];
 
 describe("one press, and the plan says it no more", () => {
-  test("a loaf that leaves the oven cold inside gets its minutes", () => {
-    const dish = dishOf(...BAKED);
+  test.each<readonly [StepKind, object]>([
+    ["bake", { ovenC: 180, minutes: 15, coreC: 74 }],
+    ["bake", { ovenC: 160, minutes: 20, coreC: 85, cover: "foil" }],
+    ["steam", { minutes: 10, coreC: 74 }],
+    ["air-fry", { ovenC: 190, minutes: 10, coreC: 74 }],
+  ])("a loaf that is cold inside after %s gets its minutes", (kind, settings) => {
+    const dish = dishOf(...MIXED, [kind, settings]);
     expect(told(dish, "s3")).toContain("core-short");
     expect(told(taken(dish, "s3"), "s3")).toContain("cooked-through");
   });
@@ -85,6 +89,11 @@ describe("one press, and the plan says it no more", () => {
     expect(told(fixed, "s1", guests)).toEqual(["soaked"]);
     // More of the water that goes in, not a second line of it.
     expect(fixed.parts[0]?.steps[0]?.adds).toHaveLength(2);
+  });
+  test("rice in too little water gets what is missing", () => {
+    const dish = dishOf(["cook", {}, ["rice-white", 200], ["water", 180]]);
+    expect(told(dish, "s1")).toContain("bath-short");
+    expect(told(taken(dish, "s1"), "s1")).not.toContain("bath-short");
   });
   test("a frozen block is thawed before it is pressed; a thaw that was too short is not followed by another", () => {
     const frozen = (...between: readonly Made[]) =>
