@@ -10,6 +10,7 @@ const rooms = [
   "bite",
   "season",
   "bind",
+  "mend",
   "schedule",
   "safety",
   "notebook",

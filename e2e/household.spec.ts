@@ -89,6 +89,9 @@ test("clearing the counter leaves shelf, people, kitchen and notebook; a file ne
 
   await toSupper(page, "Bench");
   await page.getByRole("button", { name: "Tamari: label says contains gluten" }).click();
+  await expect(page.getByRole("region", { name: "Who can eat it" })).toContainText(
+    "not for Ilse. Tamari, Oat cream, Oat drink contain it.",
+  );
   await page.goto("/kitchen");
   await expect(page.getByRole("group", { name: "Ilse" })).toBeVisible();
   const [file] = await Promise.all([

@@ -180,7 +180,7 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
       editStep: (label, by) => onStep(({ id }) => edit(label, (d) => editStep(d, id, by))),
       removeStep: () => onStep(({ id }) => edit("Remove step", (d) => removeStep(d, id), "The step is out.")),
       takeFix: async (fix) => {
-        const { applyFix } = await import("@/core/dish/applyFix");
+        const { applyFix } = await import("@/core/mend/applyFix");
         const { supper } = newest.current;
         onStep(({ id }) => edit("Put it right", (d) => applyFix(d, id, fix, timesMade(supper, d))));
       },

@@ -2,7 +2,7 @@
 
 import { Box, Grid, Stack } from "@chakra-ui/react";
 import { useState } from "react";
-import { fixesOf } from "@/core/dish/fixes";
+import { fixesOf } from "@/core/mend/fixes";
 import type { PlannedPart } from "@/core/plan";
 import { Card, Remark } from "../frame/controls";
 import { useNarrow } from "../frame/useNarrow";

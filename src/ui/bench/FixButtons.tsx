@@ -2,7 +2,7 @@
 
 import { Flex } from "@chakra-ui/react";
 import { memo } from "react";
-import type { Fix } from "@/core/dish/fixes";
+import type { Fix } from "@/core/mend/fixes";
 import { Quiet } from "../frame/controls";
 import { sayFix } from "../wording/fixes";
 import type { TextContext } from "../wording/words";

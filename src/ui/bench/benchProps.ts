@@ -1,5 +1,5 @@
 import type { Dish, Part, Supper } from "@/core/dish/dish";
-import type { Fix } from "@/core/dish/fixes";
+import type { Fix } from "@/core/mend/fixes";
 import type { PatternId } from "@/core/dish/patternNames";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";

@@ -1,5 +1,5 @@
 import { act, screen, within } from "@testing-library/react";
-import type { Fix } from "@/core/dish/fixes";
+import type { Fix } from "@/core/mend/fixes";
 import { openBook } from "@/core/foods/book";
 import { judge } from "@/core/judge";
 import { plan, type PlanInput } from "@/core/plan";

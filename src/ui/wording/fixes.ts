@@ -1,4 +1,4 @@
-import type { Fix } from "@/core/dish/fixes";
+import type { Fix } from "@/core/mend/fixes";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import { STEP_NAMES } from "./steps";
 import { foodName, type TextContext } from "./words";

@@ -1,7 +1,7 @@
 import { newStep, type Step, type StepKind } from "../process/registry";
 import type { StepId } from "../process/step";
-import type { Dish } from "./dish";
-import { addLine, addStep, editStep, freeId, setLine } from "./edit";
+import type { Dish } from "../dish/dish";
+import { addLine, addStep, editStep, freeId, setLine } from "../dish/edit";
 import type { Fix } from "./fixes";
 
 /**

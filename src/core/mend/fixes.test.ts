@@ -3,7 +3,7 @@ import { plan, type PlannedPart } from "../plan";
 import { newStep, type Step, type StepKind } from "../process/registry";
 import type { Fact } from "../process/fact";
 import { applyFix } from "./applyFix";
-import type { Dish } from "./dish";
+import type { Dish } from "../dish/dish";
 import { type Fix, fixesOf } from "./fixes";
 
 type Made = readonly [kind: StepKind, settings: object, ...adds: readonly (readonly [food: string, massG: number])[]];
