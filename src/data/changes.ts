@@ -1,22 +1,11 @@
+import { LISTS } from "@/core/formats/upgrades";
 import type { Entry } from "@/core/notebook/entry";
 import { type LogEntry, progressOf } from "@/core/process/log";
 import type { CookingRow, JadePanDb, RecentRow } from "./db";
 import { type FieldChange, fieldChanges, type Row, untouchedSince, withChanges } from "./fields";
 
 /** Tables whose rows can be changed and changed back. */
-export const TABLES = [
-  "kitchen",
-  "eaters",
-  "labels",
-  "foods",
-  "dishes",
-  "suppers",
-  "cookings",
-  "log",
-  "entries",
-  "recipes",
-  "prices",
-] as const;
+export const TABLES = ["kitchen", ...LISTS, "log"] as const;
 export type TableName = (typeof TABLES)[number];
 /**
  * The log of one cooking as a whole, under the cooking's id, for restoring and clearing. At the Stove entries are only

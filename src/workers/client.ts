@@ -51,7 +51,7 @@ export const computing = {
   ): { routes: Promise<SwapAnswer>; starts: Promise<readonly Start[] | null> } {
     const mine = ++swaps;
     const routes = swapper().swap(mine, ask, table, ratings);
-    return { routes, starts: routes.then(() => swapper().starts(mine, ask, table, ratings)) };
+    return { routes, starts: routes.then(() => swapper().starts(mine)) };
   },
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
   schedule: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>

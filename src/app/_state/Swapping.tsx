@@ -117,7 +117,8 @@ export function Swapping(props: SwappingProps) {
           } satisfies Table,
         },
   );
-  const [answer, setAnswer] = useState<SwapAnswer | null>(null);
+  const [latest, setLatest] = useState<{ readonly asked: object; readonly found: SwapAnswer } | null>(null);
+  const answer = latest?.found ?? null;
   const [starts, setStarts] = useState(NO_STARTS);
   useEffect(() => {
     if (asked === null) return;
@@ -125,7 +126,7 @@ export function Swapping(props: SwappingProps) {
     const { routes, starts } = computing.swap(asked.ask, asked.table, new Map(ratings));
     void routes.then((found) => {
       if (!current) return;
-      setAnswer(found);
+      setLatest({ asked, found });
       setStarts(NO_STARTS);
     });
     void starts.then(
@@ -176,6 +177,7 @@ export function Swapping(props: SwappingProps) {
       }))}
       rater={rater}
       answer={said.form === null ? null : answer}
+      behind={latest !== null && latest.asked !== asked}
       textContext={textContext}
       begin={begin}
       onTake={(card) => props.onTake(card.dish, guest)}

@@ -7,11 +7,9 @@ import type { MeatForm, MeatKind } from "../dish/meat";
 import { type Allergen, ALLERGENS } from "../foods/allergens";
 import { openBook, type FoodBook } from "../foods/book";
 import type { FoodId } from "../foods/food";
-import type { DietId } from "../household/people";
 import { judge } from "../judge";
 import { plan, type Plan, type PlanInput } from "../plan";
 import { totalG } from "../process/contents";
-import type { StepFailure } from "../process/ledger";
 import type { Caution } from "../safety/rule";
 import { type Memory, newMemory } from "../quantities/memory";
 import { BULK_G_PER_ML, bulkOf, type Leaving, leaving } from "./meats";
@@ -19,6 +17,7 @@ import { dishFor, type Wanted } from "./build";
 import { INSTEAD } from "./instead";
 import { leadMinutes } from "./leadTime";
 import { narrowing, type Narrowing } from "./narrow";
+import { type Out, reasonsOut } from "./out";
 import type { Route } from "./routes";
 import { ROUTES } from "./routeTable";
 
@@ -40,16 +39,6 @@ export interface Ask {
 }
 /** What this cook said of a route's bite before. */
 export type Ratings = ReadonlyMap<string, readonly Readonly<Partial<Record<BiteAttribute, number>>>[]>;
-
-/** Why a route is out. */
-export type Out =
-  | { readonly kind: "contains"; readonly eater: string; readonly allergen: Allergen; readonly food: FoodId }
-  | { readonly kind: "diet"; readonly eater: string; readonly diet: DietId; readonly food: FoodId | null }
-  | { readonly kind: "disliked"; readonly eater: string; readonly food: FoodId }
-  | { readonly kind: "time"; readonly leadMin: number; readonly availableMin: number }
-  | { readonly kind: "hands"; readonly handsMin: number }
-  | { readonly kind: "not-honest" }
-  | { readonly kind: "cannot"; readonly failure: StepFailure };
 
 /** A label that has to be read before somebody may eat it. */
 export interface Question {
@@ -182,7 +171,7 @@ function answerOf(route: Route, world: World): Answer {
     route,
     ...made,
     moved,
-    out: reasonsOut(route, made.plan, figures, world),
+    out: reasonsOut(route, made.plan, figures, ask),
     asks,
     cautions: judge({ ...table, supper: { ...table.supper, dishes: [made.dish] }, log: [] }, made.plan, null),
     ...allergensOf(made.dish, world.book),
@@ -280,23 +269,4 @@ function figuresOf(made: Plan): Figures {
     saltG: made.perEater.saltG,
     oilG,
   };
-}
-
-/** Everything that keeps a route out of this supper. */
-function reasonsOut(route: Route, made: Plan, figures: Figures, { ask }: World): Out[] {
-  const out: Out[] = [];
-  for (const { eater, allergen, contains } of made.verdicts)
-    // What only a label can free is asked, not out.
-    for (const f of contains.slice(0, 1)) out.push({ kind: "contains", eater, allergen, food: f.food });
-  for (const { eater, diet, verdict, against } of made.diets)
-    if (verdict === "against") out.push({ kind: "diet", eater, diet, food: against[0]?.food ?? null });
-  for (const { eater, food } of made.disliked) if (food === route.food) out.push({ kind: "disliked", eater, food });
-  if (ask.availableMin !== null && figures.leadMin > ask.availableMin)
-    out.push({ kind: "time", leadMin: figures.leadMin, availableMin: ask.availableMin });
-  if (ask.mostHandsMin !== null && figures.handsMin > ask.mostHandsMin)
-    out.push({ kind: "hands", handsMin: figures.handsMin });
-  if (ask.honestOnly && !route.honest) out.push({ kind: "not-honest" });
-  const blocked = made.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows)).find((r) => r.state === "blocked");
-  if (blocked?.state === "blocked") out.push({ kind: "cannot", failure: blocked.failure });
-  return out;
 }

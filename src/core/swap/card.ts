@@ -2,8 +2,7 @@ import { foodsOf } from "../dish/dish";
 import { openBook } from "../foods/book";
 import type { Food } from "../foods/food";
 import { solidsG, totalG } from "../process/contents";
-import type { Memory } from "../quantities/memory";
-import { type Answer, answersTo, type Ask, type Ratings, type Table } from "./answer";
+import type { Answer, Answers, Table } from "./answer";
 import type { Leaving } from "./meats";
 import type { Aim } from "../bite/targets";
 
@@ -33,9 +32,8 @@ export interface SwapAnswer {
   readonly foods: readonly Food[];
 }
 
-/** Plans every route that can be asked for and says what a card shows of each. */
-export function swapAnswer(ask: Ask, table: Table, ratings: Ratings, memory: Memory): SwapAnswer {
-  const { leaving, aim, answers } = answersTo(ask, table, ratings, memory);
+/** What a screen shows of every route that can be asked for. */
+export function cardsOf({ leaving, aim, answers }: Answers, table: Table): SwapAnswer {
   const { food } = openBook(table);
   // Everything that a sentence of a card may name.
   const named = new Set(answers.flatMap((a) => [...foodsOf(a.dish), ...a.moved.map((m) => m.from)]));

@@ -21,6 +21,19 @@ interface More {
   readonly honest?: true;
   readonly littleProtein?: true;
 }
+/** Lemon and nori, for what takes the place of fish. */
+const likeTheSea: readonly ChainStep[] = [
+  s(
+    "marinate",
+    [
+      ["lemon-juice", 4],
+      ["water", 12],
+      ["seaweed-nori", 0.5],
+    ],
+    { minutes: 15, fit: false, saltTo: 0.01 },
+  ),
+  s("drain"),
+];
 const route = (
   id: string,
   name: string,
@@ -292,20 +305,7 @@ export const ROUTES: readonly Route[] = [
     "banana-blossom",
     ["fillet"],
     [3, 1, 3, 6, 6, 7, 1, 3],
-    [
-      ...rinsed("banana-blossom"),
-      s(
-        "marinate",
-        [
-          ["lemon-juice", 4],
-          ["water", 12],
-          ["seaweed-nori", 0.5],
-        ],
-        { minutes: 15, fit: false, saltTo: 0.01 },
-      ),
-      s("drain"),
-      s("steam", [], { minutes: 8 }),
-    ],
+    [...rinsed("banana-blossom"), ...likeTheSea, s("steam", [], { minutes: 8 })],
     { kinds: FISH, bulk: "whole", salt: "fillet", littleProtein: true, honest: true },
   ),
   route(
@@ -315,22 +315,7 @@ export const ROUTES: readonly Route[] = [
     "banana-blossom",
     ["battered"],
     [3, 1, 3, 6, 6, 8, 8, 5],
-    [
-      ...rinsed("banana-blossom"),
-      s(
-        "marinate",
-        [
-          ["lemon-juice", 4],
-          ["water", 12],
-          ["seaweed-nori", 0.5],
-        ],
-        { minutes: 15, fit: false, saltTo: 0.01 },
-      ),
-      s("drain"),
-      s("pat"),
-      ...inBatter,
-      fried(4),
-    ],
+    [...rinsed("banana-blossom"), ...likeTheSea, s("pat"), ...inBatter, fried(4)],
     { bulk: "whole", salt: "fillet", second: BATTER("wheat-flour"), littleProtein: true },
   ),
   route(

@@ -1,7 +1,6 @@
-import type { Memory } from "../quantities/memory";
 import { scheduleQuestion } from "../schedule/question";
 import { schedule } from "../schedule/schedule";
-import { answersTo, type Ask, type Ratings, type Table } from "./answer";
+import type { Answer, Table } from "./answer";
 
 /** When a route has to begin, as the Clock of this kitchen has it: minutes before dinner; null where it fits in no way. */
 export interface Start {
@@ -16,9 +15,10 @@ const NODES = 6000;
 /**
  * The latest beginnings of the first routes that are in, one after the other, in hours when somebody is at home and awake. What
  * else is cooked for the same supper may push them earlier.
+ *
+ * @param answers in their order
  */
-export function* startsOf(ask: Ask, table: Table, ratings: Ratings, memory: Memory): Generator<Start> {
-  const { answers } = answersTo(ask, table, ratings, memory);
+export function* startsOf(answers: readonly Answer[], table: Table): Generator<Start> {
   for (const { route, plan } of answers.filter((a) => a.out.length === 0).slice(0, FIRST)) {
     const question = scheduleQuestion(plan, table.kitchen, table.supper.serveAt);
     const found = schedule({ ...question, nodes: NODES });

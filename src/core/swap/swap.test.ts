@@ -15,7 +15,7 @@ import { plan } from "../plan";
 import { newMemory } from "../quantities/memory";
 import { SERVE } from "../schedule/task";
 import { type Answer, answersTo, type Ask, type Table } from "./answer";
-import { swapAnswer } from "./card";
+import { cardsOf } from "./card";
 import { leadMinutes } from "./leadTime";
 import { BULK_G_PER_ML, bulkOf, leaving, MEATS, meatOf, RAW_A_HEAD_G, rawFromCookedG } from "./meats";
 import { narrowing } from "./narrow";
@@ -399,19 +399,21 @@ test("a loaf is one piece; skewers are threaded before the heat; a glaze comes l
 
 test("the first six that are in are put on this kitchen's clock; it never begins later than the longest way to the table", () => {
   const asked = ask("strips", { setting: "sauce" });
-  const found = [...startsOf(asked, table(), new Map(), memory)];
+  const found = [...startsOf(answers(asked), table())];
   const inOrder = answers(asked).slice(0, 6);
   expect(found.map((s) => s.id)).toEqual(inOrder.map((a) => a.route.id));
   for (const [i, s] of found.entries())
     expect(s.beforeMin ?? 0).toBeGreaterThanOrEqual(inOrder[i]?.leadMin ?? Infinity);
   // Away all day and asleep all night: nothing fits.
   const never = { ...DEMO_KITCHEN, sleep: null, away: [{ days: [1, 2, 3, 4, 5, 6, 7], from: "00:00", to: "23:59" }] };
-  const [first] = [...startsOf(asked, table([], { kitchen: never }), new Map(), memory)];
+  const there = table([], { kitchen: never });
+  const [first] = [...startsOf(answers(asked, there), there)];
   expect(first?.beforeMin).toBeNull();
 });
 
 test("a card shows the plan without holding it, and names its foods", () => {
-  const { cards, foods, aim } = swapAnswer(ask("strips"), table([who(["gluten"])]), new Map(), memory);
+  const there = table([who(["gluten"])]);
+  const { cards, foods, aim } = cardsOf(answersTo(ask("strips"), there, new Map(), memory), there);
   expect(aim?.id).toBe("red-strips");
   expect(cards[0]).not.toHaveProperty("plan");
   expect(cards[0]?.vessels.length).toBeGreaterThan(2);

@@ -20,11 +20,13 @@ export const FixButtons = memo(function FixButtons({
   if (fixes.length === 0) return null;
   return (
     <Flex role="group" aria-label="Put it right" gap="1.5" wrap="wrap" mt="3">
-      {fixes.map((fix) => (
-        <Quiet key={fix.kind} px="3" fontSize="sm" onClick={() => onTake(fix)}>
-          {sayFix(fix, textContext)}
-        </Quiet>
-      ))}
+      {fixes
+        .map((fix) => [sayFix(fix, textContext), fix] as const)
+        .map(([says, fix]) => (
+          <Quiet key={says} px="3" fontSize="sm" onClick={() => onTake(fix)}>
+            {says}
+          </Quiet>
+        ))}
     </Flex>
   );
 });

@@ -4,7 +4,7 @@ import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
 import { memo } from "react";
 import { PATTERN_IDS, PATTERN_NAMES, type PatternId } from "@/core/dish/patternNames";
 import { writeMass } from "@/core/quantities/write";
-import { Card, Quiet } from "../frame/controls";
+import { Card, Pill, Quiet } from "../frame/controls";
 import { useSame } from "../frame/useSame";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import type { BenchProps } from "./benchProps";
@@ -155,24 +155,15 @@ const AtTable = memo(function AtTable({ invited, guests, eaters, frozen, onInvit
         {eaters.map((e) => {
           const on = invited.includes(e.id);
           return (
-            <chakra.button
+            <Pill
               key={e.id}
-              type="button"
-              aria-pressed={on}
+              on={on}
               disabled={frozen}
               onClick={() => onInvite(on ? invited.filter((x) => x !== e.id) : [...invited, e.id], guests)}
-              px="3"
-              minH="9"
-              rounded="full"
-              borderWidth="1.5px"
-              borderColor={on ? "jade" : "edge"}
-              bg={on ? "jadeTint" : "card"}
-              fontSize="sm"
-              fontWeight="600"
             >
               {on ? "✓ " : ""}
               {e.name}
-            </chakra.button>
+            </Pill>
           );
         })}
       </Flex>

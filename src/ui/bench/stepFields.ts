@@ -1,6 +1,7 @@
 import type { Kitchen } from "@/core/household/kitchen";
 import type { MachineKind } from "@/core/process/ledger";
 import type { Step, StepKind } from "@/core/process/registry";
+import { FORM_PLURALS } from "../wording/steps";
 
 export type FieldUnit = "min" | "temp" | "length" | "mass" | "percent" | "load" | "days" | "count" | "hours";
 /** A setting of a step as its form shows it. */
@@ -86,16 +87,6 @@ const machines = (kitchen: Kitchen, kinds: readonly MachineKind[]): Field =>
     kitchen.machines.filter((m) => kinds.includes(m.kind)),
   );
 
-const FORMS = {
-  patty: "patties",
-  ball: "balls",
-  log: "logs",
-  loaf: "loaves",
-  fillet: "fillets",
-  rasher: "rashers",
-  parcel: "parcels",
-  skewer: "skewers",
-};
 const WIDTH_LABEL = {
   log: "Length",
   parcel: "Length",
@@ -179,7 +170,7 @@ export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
     bind: () => [salt],
     rest: () => [minutes(), choice("where", "Where", { fridge: "in the fridge", worktop: "on the worktop" })],
     shape: () => [
-      choice("form", "Form", FORMS),
+      choice("form", "Form", FORM_PLURALS),
       number("pieceG", "A piece weighs", "mass", 3, 5000),
       ...(step.kind === "shape" && step.form in WIDTH_LABEL
         ? [number("diameterMm", WIDTH_LABEL[step.form as keyof typeof WIDTH_LABEL], "length", 10, 400)]

@@ -7,7 +7,7 @@ import { SERVE } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Schedule } from "@/core/schedule/schedule";
-import { Card, Link, Quiet, Remark } from "../frame/controls";
+import { Card, DoLink, Quiet, Remark } from "../frame/controls";
 import type { TitledMove } from "../wording/tasks";
 import { ClockLanes } from "./ClockLanes";
 import { NoFit } from "./NoFit";
@@ -57,20 +57,9 @@ export function Clock(props: ClockProps) {
           <Quiet onClick={props.onCalendar} disabled={schedule.kind !== "fits"}>
             <CalendarPlus size={17} /> To my calendar
           </Quiet>
-          <Link
-            href={props.stoveHref}
-            display="inline-flex"
-            alignItems="center"
-            gap="2"
-            minH="11"
-            px="5"
-            rounded="xl"
-            bg="jade"
-            color="onJade"
-            fontWeight="600"
-          >
+          <DoLink href={props.stoveHref}>
             <Flame size={17} /> {frozen ? "Back to the stove" : "Begin at the stove"}
-          </Link>
+          </DoLink>
         </Flex>
         {schedule.kind === "fits" ? (
           <>

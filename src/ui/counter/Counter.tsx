@@ -4,7 +4,7 @@ import { Box, Flex, Grid, Heading, HStack, Stack, Text, VisuallyHidden } from "@
 import { ChefHat, CopyPlus, PencilLine, Plus, Trash2 } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { Card, IconDo, Link, Quiet } from "../frame/controls";
+import { Card, DoLink, IconDo, Quiet } from "../frame/controls";
 import { TextField } from "../frame/fields";
 import { COMING, linesToCome, NextCard, SupperCard, Work } from "./cards";
 import { DishMark } from "./DishMark";
@@ -141,19 +141,7 @@ function Front() {
           </Heading>
           <Text color="quiet">Mince, strips, a fillet, a roast: see what takes its place, and when to begin.</Text>
         </Box>
-        <Link
-          href="/swap"
-          display="inline-flex"
-          alignItems="center"
-          minH="11"
-          px="5"
-          rounded="xl"
-          bg="jade"
-          color="onJade"
-          fontWeight="600"
-        >
-          Find its place
-        </Link>
+        <DoLink href="/swap">Find its place</DoLink>
       </Flex>
     </Card>
   );

@@ -2,7 +2,7 @@
 
 import { Box, Button, type ButtonProps, chakra, type HTMLChakraProps } from "@chakra-ui/react";
 import NextLink from "next/link";
-import type { ReactNode } from "react";
+import type { ComponentProps, ReactNode } from "react";
 
 /** Buttons of the house: one jade for *do this*, quiet ones for the rest. At least 44 px high. */
 export function Do(props: ButtonProps) {
@@ -33,6 +33,42 @@ export function Quiet(props: ButtonProps) {
       borderColor="line"
       fontWeight="600"
       _hover={{ bg: "sunk" }}
+      {...props}
+    />
+  );
+}
+/** The way on to another page, as a button of the house. */
+export function DoLink(props: ComponentProps<typeof Link>) {
+  return (
+    <Link
+      display="inline-flex"
+      alignItems="center"
+      gap="2"
+      minH="11"
+      px="5"
+      rounded="xl"
+      bg="jade"
+      color="onJade"
+      fontWeight="600"
+      {...props}
+    />
+  );
+}
+/** Something that is on or off; what is to be kept away from is on in chilli. */
+export function Pill({ on, harm = false, ...props }: HTMLChakraProps<"button"> & { on: boolean; harm?: boolean }) {
+  return (
+    <chakra.button
+      type="button"
+      aria-pressed={on}
+      px="3"
+      minH={{ base: "11", md: "9" }}
+      fontSize="sm"
+      textAlign="start"
+      rounded="full"
+      borderWidth="1.5px"
+      borderColor={on ? (harm ? "chilli" : "jade") : "line"}
+      bg={on ? (harm ? "chilliTint" : "jadeTint") : "card"}
+      fontWeight={on ? "700" : "500"}
       {...props}
     />
   );

@@ -11,7 +11,8 @@ import { IconDo, Link } from "./controls";
 /** Fetched after the page: nobody presses it in the first second. */
 const KeyList = dynamic(() => import("./KeyList").then((m) => m.KeyList), { ssr: false });
 
-export const Brand = memo(function Brand() {
+/** The pan, and the name where there is room beside the stages of a supper. */
+export const Brand = memo(function Brand({ brief = false }: { brief?: boolean }) {
   return (
     <Link
       href="/"
@@ -35,7 +36,7 @@ export const Brand = memo(function Brand() {
           fill="none"
         />
       </svg>
-      <Box as="span" hideBelow="sm">
+      <Box as="span" hideBelow={brief ? "xl" : "sm"} whiteSpace="nowrap">
         Jade Pan
       </Box>
     </Link>
@@ -112,13 +113,13 @@ export function Bar({ children, units, onUnits, path }: BarProps) {
     <chakra.header bg="card" borderBottomWidth="1px" borderColor="line" className="no-print">
       <Flex
         align="center"
-        gap={{ base: "2", md: "6" }}
+        gap={{ base: "2", md: "3", xl: "6" }}
         px={{ base: "3", md: "5" }}
         minH="14"
         pt={{ base: "1.5", md: "0" }}
         wrap={{ base: "wrap", md: "nowrap" }}
       >
-        <Brand />
+        <Brand brief={path.startsWith("/supper")} />
         {children}
         <HStack gap="1" ms="auto">
           <UnitSwitch units={units} onChange={onUnits} />
@@ -179,7 +180,7 @@ export const Thread = memo(function Thread({
   return (
     <Flex
       align="center"
-      gap={{ base: "3", md: "6" }}
+      gap={{ base: "3", xl: "6" }}
       order={{ base: 3, md: 0 }}
       w={{ base: "100%", md: "auto" }}
       minW="0"
@@ -194,14 +195,14 @@ export const Thread = memo(function Thread({
         </Box>
       </Box>
       <chakra.nav aria-label="Supper" w={{ base: "100%", md: "auto" }}>
-        <HStack gap={{ base: "0", md: "2" }}>
+        <HStack gap={{ base: "0", xl: "2" }}>
           {stages.map((stage) => (
             <Link
               key={stage.name}
               href={stage.href}
               aria-current={stage.here ? "page" : undefined}
               flex={{ base: "1 1 auto", md: "none" }}
-              px={{ base: "1.5", md: "3" }}
+              px={{ base: "1.5", md: "2", xl: "3" }}
               py="1.5"
               minH="14"
               display="flex"

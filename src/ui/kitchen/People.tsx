@@ -2,12 +2,12 @@
 
 import { Box, chakra, Flex, Heading, HStack, Text } from "@chakra-ui/react";
 import { Plus, Trash2, X } from "lucide-react";
-import { type ReactNode, useState } from "react";
+import { useState } from "react";
 import { ALLERGENS } from "@/core/foods/allergens";
 import type { Food } from "@/core/foods/food";
 import { AGE_GROUPS, type AgeGroup, DIETS, type Eater } from "@/core/household/people";
 import { FoodSearch } from "../foods/FoodPicker";
-import { Card, IconDo, Quiet } from "../frame/controls";
+import { Card, IconDo, Pill, Quiet } from "../frame/controls";
 import { Choice, TextField } from "../frame/fields";
 import { AGE_WORDS, DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES } from "../wording/words";
@@ -59,16 +59,17 @@ export function People({ eaters, foods, newId, onEater, onRemoveEater }: PeopleP
             {ALLERGENS.map((a) => {
               const on = eater.avoids.includes(a);
               return (
-                <Mark
+                <Pill
                   key={a}
+                  {...DENSE}
                   on={on}
-                  label={`${eater.name}: no ${ALLERGEN_NAMES[a]}`}
-                  onMark={() =>
+                  aria-label={`${eater.name}: no ${ALLERGEN_NAMES[a]}`}
+                  onClick={() =>
                     onEater({ ...eater, avoids: toggled(eater.avoids, a) }, `${eater.name}: no ${ALLERGEN_NAMES[a]}`)
                   }
                 >
                   {on ? `no ${ALLERGEN_NAMES[a]}` : ALLERGEN_NAMES[a]}
-                </Mark>
+                </Pill>
               );
             })}
           </Flex>
@@ -77,17 +78,18 @@ export function People({ eaters, foods, newId, onEater, onRemoveEater }: PeopleP
               Eats
             </Text>
             {DIETS.map((d) => (
-              <Mark
+              <Pill
                 key={d}
+                {...DENSE}
                 on={eater.diets.includes(d)}
-                label={`${eater.name}: ${DIET_WORDS[d].name}`}
+                aria-label={`${eater.name}: ${DIET_WORDS[d].name}`}
                 title={DIET_WORDS[d].means}
-                onMark={() =>
+                onClick={() =>
                   onEater({ ...eater, diets: toggled(eater.diets, d) }, `${eater.name}: ${DIET_WORDS[d].name}`)
                 }
               >
                 {DIET_WORDS[d].name}
-              </Mark>
+              </Pill>
             ))}
           </Flex>
           <Dislikes eater={eater} foods={foods} onEater={onEater} />
@@ -130,14 +132,15 @@ function Dislikes({ eater, foods, onEater }: Pick<PeopleProps, "foods" | "onEate
       {eater.dislikes.map((id) => {
         const name = foods.find((f) => f.id === id)?.name ?? id;
         return (
-          <Mark
+          <Pill
             key={id}
+            {...DENSE}
             on
-            label={`${eater.name} may have ${name} again`}
-            onMark={() => set(eater.dislikes.filter((d) => d !== id))}
+            aria-label={`${eater.name} may have ${name} again`}
+            onClick={() => set(eater.dislikes.filter((d) => d !== id))}
           >
             {name} <X size={13} style={{ display: "inline", verticalAlign: "-2px" }} />
-          </Mark>
+          </Pill>
         );
       })}
       {searching ? (
@@ -162,6 +165,9 @@ function Dislikes({ eater, foods, onEater }: Pick<PeopleProps, "foods" | "onEate
   );
 }
 
+/** Many stand beside each other, and each marks what somebody keeps away from. */
+const DENSE = { harm: true, px: "2.5", minH: "8" } as const;
+
 /** In or out of a list. */
 const toggled = <T,>(list: readonly T[], one: T): T[] =>
   list.includes(one) ? list.filter((x) => x !== one) : [...list, one];
@@ -170,27 +176,3 @@ const AGES = [
   ...AGE_GROUPS.filter((g) => g !== "under-5").map((g) => ({ value: g, label: AGE_WORDS[g] })),
   { value: "under-5", label: AGE_WORDS["under-5"] },
 ];
-
-/** Something that counts for somebody, on or off. */
-function Mark(props: { on: boolean; label: string; title?: string; onMark: () => void; children: ReactNode }) {
-  const { on, label, title, onMark, children } = props;
-  return (
-    <chakra.button
-      type="button"
-      aria-pressed={on}
-      aria-label={label}
-      title={title}
-      onClick={onMark}
-      px="2.5"
-      minH="8"
-      fontSize="sm"
-      rounded="full"
-      borderWidth="1.5px"
-      borderColor={on ? "chilli" : "line"}
-      bg={on ? "chilliTint" : "card"}
-      fontWeight={on ? "700" : "400"}
-    >
-      {children}
-    </chakra.button>
-  );
-}

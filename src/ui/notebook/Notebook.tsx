@@ -5,7 +5,7 @@ import dynamic from "next/dynamic";
 import type { Entry } from "@/core/notebook/entry";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
-import { Card, Link, Quiet } from "../frame/controls";
+import { Card, DoLink, Link, Quiet } from "../frame/controls";
 import { STEP_NAMES } from "../wording/steps";
 import { Ratings, type RatingsProps } from "./Ratings";
 
@@ -44,19 +44,7 @@ export function Notebook(props: NotebookProps) {
           When a supper is on the table, its entry lies here: planned minutes and grams beside the actual ones, how the
           bite came out, what to change next time.
         </Text>
-        <Link
-          href="/"
-          display="inline-flex"
-          alignItems="center"
-          minH="11"
-          px="5"
-          rounded="xl"
-          bg="jade"
-          color="onJade"
-          fontWeight="600"
-        >
-          To the Counter
-        </Link>
+        <DoLink href="/">To the Counter</DoLink>
       </Box>
     );
   return (

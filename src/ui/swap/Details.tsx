@@ -4,7 +4,8 @@ import { Box, chakra, Flex, Text } from "@chakra-ui/react";
 import { SETTINGS } from "@/core/bite/targets";
 import { MEAT_KINDS } from "@/core/dish/meat";
 import { ALLERGENS, type Allergen } from "@/core/foods/allergens";
-import { Card, Tick } from "../frame/controls";
+import { GRAMS_PER_OUNCE } from "@/core/quantities/units";
+import { Card, Pill, Tick } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
 import { describeLeaving } from "../wording/swap";
 import { KIND_NAMES, SETTING_NAMES } from "../wording/swapNames";
@@ -13,7 +14,7 @@ import type { SwapProps } from "./swapProps";
 
 /** How much of what, how it comes to the table, for whom and when: filled in as far as it is known. */
 export function Details({ said, onSaid, answer, textContext, heads, onHeads, dinner }: SwapProps) {
-  const gramsEach = textContext.units === "us" ? 28.349523125 : 1;
+  const gramsEach = textContext.units === "us" ? GRAMS_PER_OUNCE : 1;
   return (
     <Card p="4">
       <Flex gap="3" wrap="wrap" align="flex-end">
@@ -142,35 +143,15 @@ export function WhoMustNot({ said, onSaid, people }: SwapProps) {
     >
       <Text fontWeight="700">Anyone who must not eat something?</Text>
       <Flex gap="1.5" wrap="wrap" mt="2">
-        <Press on={said.avoids?.length === 0} onPress={() => onSaid({ ...said, avoids: [] })}>
+        <Pill on={said.avoids?.length === 0} onClick={() => onSaid({ ...said, avoids: [] })}>
           nobody
-        </Press>
+        </Pill>
         {ALLERGENS.map((a) => (
-          <Press key={a} on={said.avoids?.includes(a) ?? false} onPress={() => toggle(a)}>
+          <Pill key={a} on={said.avoids?.includes(a) ?? false} onClick={() => toggle(a)}>
             {`no ${ALLERGEN_NAMES[a]}`}
-          </Press>
+          </Pill>
         ))}
       </Flex>
     </Card>
-  );
-}
-
-function Press({ on, onPress, children }: { on: boolean; onPress: () => void; children: string }) {
-  return (
-    <chakra.button
-      type="button"
-      aria-pressed={on}
-      onClick={onPress}
-      minH={{ base: "11", md: "9" }}
-      px="3"
-      fontSize="sm"
-      rounded="full"
-      borderWidth="1.5px"
-      borderColor={on ? "jade" : "line"}
-      bg={on ? "jadeTint" : "card"}
-      fontWeight={on ? "700" : "500"}
-    >
-      {children}
-    </chakra.button>
   );
 }

@@ -96,6 +96,7 @@ function Route({
   onTake,
   beside,
   onBeside,
+  behind,
 }: Props & { card: RouteCard; first: boolean; beside: boolean; onBeside: () => void }) {
   const asks = describeAsks(card.asks, textContext);
   const Take = first ? Do : Quiet;
@@ -165,7 +166,7 @@ function Route({
             </Text>
           )}
           <Box mt="1">
-            <Take onClick={() => onTake(card)} aria-label={`Take this route: ${card.name}`}>
+            <Take onClick={() => onTake(card)} aria-disabled={behind} aria-label={`Take this route: ${card.name}`}>
               Take this route
             </Take>
             <Quiet

@@ -15,8 +15,9 @@ export function SideBySide({
   textContext,
   begin,
   onTake,
+  behind,
   onClose,
-}: Pick<SwapProps, "textContext" | "begin" | "onTake"> & {
+}: Pick<SwapProps, "textContext" | "begin" | "onTake" | "behind"> & {
   readonly pair: readonly [RouteCard, RouteCard];
   readonly onClose: () => void;
 }) {
@@ -71,7 +72,7 @@ export function SideBySide({
       </Table.Root>
       <Flex gap="2" mt="3" wrap="wrap">
         {[a, b].map((c) => (
-          <Quiet key={c.id} onClick={() => onTake(c)}>
+          <Quiet key={c.id} aria-disabled={behind} onClick={() => onTake(c)}>
             Take: {c.name}
           </Quiet>
         ))}

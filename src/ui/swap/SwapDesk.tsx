@@ -49,7 +49,21 @@ export function SwapDesk(props: SwapProps) {
       </Stack>
       <Stack gap="3" minW="0">
         {said.form !== null && <WhoMustNot {...props} />}
-        {said.form === null ? <WhatComes /> : answer !== null && <Routes {...props} answer={answer} />}
+        {said.form === null ? (
+          <WhatComes />
+        ) : (
+          answer !== null && (
+            <Stack
+              gap="3"
+              aria-busy={props.behind}
+              opacity={props.behind ? 0.5 : 1}
+              // What is answered at once does not flicker.
+              transition={props.behind ? "opacity 0.15s 0.25s" : undefined}
+            >
+              <Routes {...props} answer={answer} onTake={(card) => !props.behind && props.onTake(card)} />
+            </Stack>
+          )
+        )}
       </Stack>
     </Grid>
   );
@@ -89,8 +103,8 @@ function WhatComes() {
     </Grid>
   );
 }
-/** Soy strips against beef strips, from the tables. */
-const SHOWN = {
+/** Soy strips against beef strips; a test holds it against the tables, which come with the routes. */
+export const SHOWN = {
   bite: { firm: 6, spring: 6, chew: 7, strands: 7, flakes: 1, juice: 6, crisp: 4, hold: 7 },
   target: { firm: 6, spring: 5, chew: 8, strands: 8, flakes: 1, juice: 6, crisp: 4, hold: 7 },
   weights: { firm: 1, spring: 1, chew: 1, strands: 1, flakes: 1, juice: 1, crisp: 1, hold: 1 },

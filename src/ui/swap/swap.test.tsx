@@ -1,8 +1,9 @@
 import { screen, within } from "@testing-library/react";
 import { DEMO_KITCHEN } from "@/demo/household";
 import { openBook } from "@/core/foods/book";
-import { swapAnswer } from "@/core/swap/card";
-import { newMemory } from "@/core/quantities/memory";
+import { biteOf, type Eight, target } from "@/core/bite/targets";
+import { answersTo, type Table } from "@/core/swap/answer";
+import { cardsOf } from "@/core/swap/card";
 import { show } from "../__tests__/support";
 import {
   describeAsks,
@@ -13,10 +14,17 @@ import {
   describeOut,
 } from "../wording/swap";
 import { describeBite, describeMeat } from "../wording/swapNames";
-import { SwapDesk } from "./SwapDesk";
+import { SHOWN, SwapDesk } from "./SwapDesk";
 import type { Said, SwapProps } from "./swapProps";
 
-const answer = swapAnswer(
+const TABLE: Table = {
+  supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 4, atHand: [] },
+  kitchen: DEMO_KITCHEN,
+  eaters: [],
+  foods: [],
+  labels: [],
+};
+const found = answersTo(
   {
     form: "strips",
     kind: "beef",
@@ -27,16 +35,9 @@ const answer = swapAnswer(
     mostHandsMin: null,
     honestOnly: false,
   },
-  {
-    supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 4, atHand: [] },
-    kitchen: DEMO_KITCHEN,
-    eaters: [],
-    foods: [],
-    labels: [],
-  },
-  new Map(),
-  newMemory(),
+  TABLE,
 );
+const answer = cardsOf(found, TABLE);
 const textContext = {
   units: "metric",
   foods: openBook({ foods: [], labels: [] }).food,
@@ -65,6 +66,7 @@ const desk = (more: Partial<SwapProps> = {}) => {
     raters: [],
     rater: null,
     answer,
+    behind: false,
     textContext,
     begin: () => "17:05",
     onTake: jest.fn(),
@@ -94,6 +96,18 @@ test("the amount, the kind and the setting are typed and taken; what leaves is t
   await user.selectOptions(screen.getByLabelText("weighed"), "cooked");
   expect(last(props.onSaid)).toMatchObject({ weighed: "cooked" });
   expect(screen.getByText(/600 g raw cooks down to about 450 g/)).toBeInTheDocument();
+});
+test("an answer to what was said before is shown and not taken", async () => {
+  const { user, props } = desk({ behind: true });
+  const [take] = await screen.findAllByRole("button", { name: /^Take this route: / });
+  expect(take).toHaveAttribute("aria-disabled", "true");
+  await user.click(take as HTMLElement);
+  expect(props.onTake).not.toHaveBeenCalled();
+});
+test("the bite that is shown before a form is chosen is that of the tables", () => {
+  const soy = found.answers.find((a) => a.route.id === "soy-strips-seared");
+  expect(SHOWN.bite).toEqual(biteOf(soy?.route.bite as Eight));
+  expect(SHOWN.target).toEqual(target("red-strips").bite);
 });
 test("who must not eat what is asked above the first route; nobody is an answer, and none is called fitting before", async () => {
   const { user, props } = desk();

@@ -37,6 +37,8 @@ export interface SwapProps {
   readonly raters: readonly { readonly id: string | null; readonly name: string }[];
   readonly rater: string | null;
   readonly answer: SwapAnswer | null;
+  /** The answer is still that of what was said before: it is shown, and not to be taken. */
+  readonly behind: boolean;
   readonly textContext: TextContext;
   /** When a route has to begin by the clock of this kitchen; null when it fits in no way, undefined while nobody knows. */
   readonly begin: (id: string) => string | null | undefined;

@@ -3,6 +3,7 @@ import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writePercent, writeMinutes, writeTemp } from "@/core/quantities/write";
 import { describeFact } from "./facts";
 import type { HeatStep } from "./heatText";
+import { FORM_PLURALS } from "./steps";
 import { becoming, type Computed, factOf, type Said, type StepText } from "./stepSaid";
 import type { TextContext } from "./words";
 import { counted } from "./count";
@@ -79,7 +80,7 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
       const pieces = factOf(row, "pieces")?.pieces;
       if (!pieces) return { title, does: "", why: "" };
       return {
-        title: `Shape ${counted(pieces.count, step.form, FORMS[step.form])}`,
+        title: `Shape ${counted(pieces.count, step.form, FORM_PLURALS[step.form])}`,
         does: describeFact({ kind: "pieces", pieces, offTarget: false, thick: false }, textContext).says,
         why: "Weigh each one: pieces of one mass cook alike.",
       };
@@ -189,13 +190,3 @@ function sayMarinade(row: Computed, textContext: TextContext): string {
     : "It should drink all of this; nothing runs in the bowl at the end.";
 }
 export const CUT_VERBS = { cut: "Cut", tear: "Tear", shred: "Shred", crumble: "Crumble", grate: "Grate" } as const;
-export const FORMS = {
-  ball: "balls",
-  patty: "patties",
-  log: "logs",
-  loaf: "loaves",
-  fillet: "fillets",
-  rasher: "rashers",
-  parcel: "parcels",
-  skewer: "skewers",
-} as const;

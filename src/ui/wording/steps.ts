@@ -1,4 +1,5 @@
 import type { StepKind } from "@/core/process/registry";
+import type { ShapeForm } from "@/core/process/step";
 
 /** The words of each kind of step, in one place; what is said of a step with its amounts is in `stepText`. */
 interface StepWords {
@@ -278,3 +279,14 @@ export const STEP_GROUPS: readonly (readonly [string, readonly StepKind[]])[] = 
   group,
   (Object.keys(WORDS) as StepKind[]).filter((kind) => WORDS[kind].group === group),
 ]);
+/** More of one form. */
+export const FORM_PLURALS = {
+  ball: "balls",
+  patty: "patties",
+  log: "logs",
+  loaf: "loaves",
+  fillet: "fillets",
+  rasher: "rashers",
+  parcel: "parcels",
+  skewer: "skewers",
+} as const satisfies Readonly<Record<ShapeForm, string>>;

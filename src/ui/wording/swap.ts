@@ -1,7 +1,8 @@
 import type { Gap } from "@/core/bite/rank";
 import type { BiteAttribute } from "@/core/bite/shifts";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
-import type { Answer, Out } from "@/core/swap/answer";
+import type { Answer } from "@/core/swap/answer";
+import type { Out } from "@/core/swap/out";
 import type { Leaving } from "@/core/swap/meats";
 import type { Narrowing } from "@/core/swap/narrow";
 import type { Caution } from "@/core/safety/rule";
