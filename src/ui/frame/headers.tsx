@@ -184,9 +184,9 @@ export const Thread = memo(function Thread({
       order={{ base: 3, md: 0 }}
       w={{ base: "100%", md: "auto" }}
       minW="0"
-      wrap={{ base: "wrap", lg: "nowrap" }}
+      wrap={{ base: "wrap", md: "nowrap" }}
     >
-      <Box minW="0" hideBelow="md">
+      <Box minW="0" hideBelow="lg">
         <Box fontFamily="heading" fontWeight="700" lineHeight="1.15" truncate maxW="16rem">
           {name}
         </Box>
