@@ -14,13 +14,14 @@ export type TableName = (typeof TABLES)[number];
 export interface CookingLog extends Row {
   readonly entries: readonly LogEntry[];
 }
-const lengthOf = (row: Row | null): number => (row === null ? 0 : (row as CookingLog).entries.length);
 
 /** A row to write, or (null) to remove. */
 export interface Edit {
   readonly table: TableName;
   readonly id: string;
   readonly row: Row | null;
+  /** The row as the cook saw it: only what differs from it is written, so that what another tab changed beside it stays. */
+  readonly from?: Row;
 }
 interface Diff {
   readonly table: TableName;
@@ -35,11 +36,14 @@ export interface Change {
 
 /** So many of the last changes are kept across reloads. */
 export const RECENT_KEPT = 40;
-/** A change that was taken back later: what it was called, and how many fields stay because something newer lies on top. */
+/** A change that was taken back: what it was called, and how many fields stay because something newer lies on top. */
 export interface BroughtBack {
   readonly label: string;
   readonly stays: number;
 }
+
+const merged = (now: Row, from: Row, row: Row | null): Row | null =>
+  row === null ? null : withChanges(now, fieldChanges(from, row), "made");
 
 /** A change of this page, and where the list of recent ones has it. */
 interface Kept extends Change {
@@ -59,6 +63,7 @@ export class Changes {
   private done: Kept[] = [];
   private undone: Kept[] = [];
   private snapshot: History = { undoable: null, redoable: null };
+  private last: Promise<unknown> = Promise.resolve();
   private readonly listeners = new Set<() => void>();
 
   constructor(
@@ -66,48 +71,24 @@ export class Changes {
     private readonly now: () => number = Date.now,
   ) {}
 
-  async apply(label: string, edits: readonly Edit[]): Promise<void> {
-    const diffs: Diff[] = [];
-    let seq = 0;
-    await this.inOne(async () => {
-      for (const edit of edits) {
-        const fields = fieldChanges(await this.read(edit), edit.row);
-        if (fields.length > 0) diffs.push({ table: edit.table, id: edit.id, fields });
-        await this.write(edit);
-      }
-      seq = await this.keep({ label, diffs, at: this.now(), takenBack: false });
-    });
-    this.done.push({ label, diffs, seq });
-    this.undone = [];
-    this.tell();
+  apply(label: string, edits: readonly Edit[]): Promise<void> {
+    return this.inTurn(() => this.applyNow(label, edits));
   }
 
   /**
    * Takes a change of the list of recent ones back, as a change of its own. What has been changed again since stays as it is by
    * now, and is counted. Null when the list no longer holds it, or it was taken back already.
    */
-  async bringBack(seq: number): Promise<BroughtBack | null> {
-    const change = await this.db.recent.get(seq);
-    if (change === undefined || change.takenBack) return null;
-    let stays = 0;
-    const edits: Edit[] = [];
-    for (const { table, id, fields } of change.diffs.slice().reverse()) {
-      const now = await this.read({ table, id });
-      const untouched = untouchedSince(now, fields);
-      stays += fields.length - untouched.length;
-      if (untouched.length > 0) edits.push({ table, id, row: withChanges(now, untouched, "taken back") });
-    }
-    await this.apply(`Brought back: ${change.label}`, edits);
-    await this.db.recent.update(seq, { takenBack: true });
-    return { label: change.label, stays };
+  bringBack(seq: number): Promise<BroughtBack | null> {
+    return this.inTurn(() => this.bringBackNow(seq));
   }
 
-  /** Takes the last change back; its label, or null when there is none. */
-  async undo(): Promise<string | null> {
-    return this.move(this.done, this.undone, "taken back");
+  /** Takes this page's last change back; null when there is none. */
+  undo(): Promise<BroughtBack | null> {
+    return this.inTurn(() => this.move(this.done, this.undone, "taken back"));
   }
-  async redo(): Promise<string | null> {
-    return this.move(this.undone, this.done, "made");
+  redo(): Promise<BroughtBack | null> {
+    return this.inTurn(() => this.move(this.undone, this.done, "made"));
   }
 
   /** Begins a cooking of a supper; while one of it is under way it stays the one, however often this is asked. */
@@ -138,22 +119,63 @@ export class Changes {
   };
   readonly current = (): History => this.snapshot;
 
-  private async move(from: Kept[], to: Kept[], how: "made" | "taken back"): Promise<string | null> {
-    const change = from.pop();
+  private async applyNow(label: string, edits: readonly Edit[]): Promise<void> {
+    const diffs: Diff[] = [];
+    let seq = 0;
+    await this.inOne(async () => {
+      for (const edit of edits) {
+        const now = await this.read(edit);
+        const row = edit.from === undefined || now === null ? edit.row : merged(now, edit.from, edit.row);
+        const fields = fieldChanges(now, row);
+        if (fields.length > 0) diffs.push({ table: edit.table, id: edit.id, fields });
+        await this.write({ ...edit, row });
+      }
+      if (diffs.length > 0) seq = await this.keep({ label, diffs, at: this.now(), takenBack: false });
+    });
+    if (diffs.length === 0) return;
+    this.done.push({ label, diffs, seq });
+    this.undone = [];
+    this.tell();
+  }
+  private async bringBackNow(seq: number): Promise<BroughtBack | null> {
+    const change = await this.db.recent.get(seq);
+    if (change === undefined || change.takenBack) return null;
+    let stays = 0;
+    const edits: Edit[] = [];
+    for (const { table, id, fields } of change.diffs.slice().reverse()) {
+      const now = await this.read({ table, id });
+      const untouched = untouchedSince(now, fields);
+      stays += fields.length - untouched.length;
+      if (untouched.length > 0) edits.push({ table, id, row: withChanges(now, untouched, "taken back") });
+    }
+    await this.applyNow(`Brought back: ${change.label}`, edits);
+    await this.db.recent.update(seq, { takenBack: true });
+    return { label: change.label, stays };
+  }
+  /** One after the other: whoever undoes right after an edit means that edit, stored or not. */
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const result = this.last.then(work);
+    this.last = result.catch(() => undefined);
+    return result;
+  }
+  private async move(from: Kept[], to: Kept[], how: "made" | "taken back"): Promise<BroughtBack | null> {
+    const change = from.at(-1);
     if (!change) return null;
     const diffs = how === "made" ? change.diffs : change.diffs.slice().reverse();
+    let stays = 0;
     await this.inOne(async () => {
       for (const { table, id, fields } of diffs) {
         const now = await this.read({ table, id });
-        const other = how === "made" ? "taken back" : "made";
-        const grown = table === "log" && lengthOf(now) > lengthOf(withChanges(now, fields, other));
-        if (!grown) await this.write({ table, id, row: withChanges(now, fields, how) });
+        const untouched = untouchedSince(now, fields, how === "made" ? "taken back" : "made");
+        stays += fields.length - untouched.length;
+        if (untouched.length > 0) await this.write({ table, id, row: withChanges(now, untouched, how) });
       }
       await this.db.recent.update(change.seq, { takenBack: how === "taken back" });
     });
+    from.pop();
     to.push(change);
     this.tell();
-    return change.label;
+    return { label: change.label, stays };
   }
   private inOne(work: () => Promise<void>): Promise<void> {
     const tables = TABLES.map((t) => this.db.table(t));

@@ -10,7 +10,7 @@ import fc from "fast-check";
 import { frozenInput, inputUnderWay } from "@/core/cooking";
 import { processOf } from "@/core/foods/process";
 import { plan } from "@/core/plan";
-import { Changes, RECENT_KEPT, TABLES } from "./changes";
+import { Changes, type Edit, RECENT_KEPT, TABLES } from "./changes";
 import { fieldChanges, withChanges } from "./fields";
 import { type CookingRow, JadePanDb } from "./db";
 import { cookingOf, editsFor, editsToClear, isEmpty, kitchenOf, logOf, planInputOf, readAll } from "./household";
@@ -41,10 +41,10 @@ test("a change can be undone and redone; a new one forgets what was undone", asy
     { table: "dishes", id: MUSTARD_STRIPS.id, row: { ...MUSTARD_STRIPS, name: "Other" } as never },
   ]);
   expect((await db.dishes.get(MUSTARD_STRIPS.id))?.name).toBe("Other");
-  expect(await changes.undo()).toBe("Rename");
+  expect(await changes.undo()).toEqual({ label: "Rename", stays: 0 });
   expect((await db.dishes.get(MUSTARD_STRIPS.id))?.name).toBe(MUSTARD_STRIPS.name);
   expect(changes.current().redoable?.label).toBe("Rename");
-  expect(await changes.redo()).toBe("Rename");
+  expect(await changes.redo()).toEqual({ label: "Rename", stays: 0 });
   expect((await db.dishes.get(MUSTARD_STRIPS.id))?.name).toBe("Other");
   await changes.undo();
   await changes.apply("Remove", [{ table: "dishes", id: MUSTARD_STRIPS.id, row: null }]);
@@ -525,6 +525,7 @@ describe("recent changes outlast the page", () => {
   });
 });
 
+const put = (row: typeof supper): Edit => ({ table: "suppers", id: row.id, row });
 describe("changes are kept field by field", () => {
   test("taking one back leaves what another tab wrote beside it", async () => {
     const { db, changes } = open();
@@ -539,6 +540,61 @@ describe("changes are kept field by field", () => {
     expect(at).toBeDefined();
     await other.undo();
     expect(await db.suppers.get(supper.id)).toMatchObject({ name: "Sunday supper", guests: 0 });
+  });
+  test("undone before it is stored, an edit is the one taken back", async () => {
+    const { db, changes } = open();
+    await changes.apply("Load", editsFor(demo));
+    const guests = (n: number) => changes.apply(`Guests ${n}`, [put({ ...supper, guests: n })]);
+    const [, , back] = await Promise.all([guests(1), guests(2), changes.undo()]);
+    expect(back).toEqual({ label: "Guests 2", stays: 0 });
+    expect(await db.suppers.get(supper.id)).toMatchObject({ guests: 1 });
+    const [first, second] = await Promise.all([changes.undo(), changes.undo()]);
+    expect([first?.label, second?.label]).toEqual(["Guests 1", "Load"]);
+    expect(await isEmpty(db)).toBe(true);
+  });
+  test("two tabs edit one supper at once: both edits stay, in any order (20 of 20)", async () => {
+    for (let i = 0; i < 20; i++) {
+      const { db, changes } = open();
+      const other = new Changes(db);
+      await changes.apply("Load", editsFor(demo));
+      // Both see the supper as it was loaded.
+      const here = () => changes.apply("Guests", [{ ...put({ ...supper, guests: i + 1 }), from: supper }]);
+      const there = () => other.apply("Name", [{ ...put({ ...supper, name: `Feast ${i}` }), from: supper }]);
+      await Promise.all(i % 2 === 0 ? [here(), there()] : [there(), here()]);
+      expect(await db.suppers.get(supper.id)).toMatchObject({ guests: i + 1, name: `Feast ${i}` });
+    }
+  });
+  test("undo leaves what another tab put on top, and counts it; an edit that changes nothing is none", async () => {
+    const { db, changes } = open();
+    const other = new Changes(db);
+    await changes.apply("Load", editsFor(demo));
+    const three = { ...supper, guests: 3, name: "Ours" };
+    await changes.apply("Guests and name", [{ ...put(three), from: supper }]);
+    await other.apply("Guests", [{ ...put({ ...three, guests: 5 }), from: three }]);
+    await changes.apply("Nothing", [{ ...put(three), from: three }]);
+    expect(await changes.undo()).toEqual({ label: "Guests and name", stays: 1 });
+    expect(await db.suppers.get(supper.id)).toMatchObject({ guests: 5, name: supper.name });
+    expect(await changes.redo()).toEqual({ label: "Guests and name", stays: 1 });
+    expect(await db.suppers.get(supper.id)).toMatchObject({ guests: 5, name: "Ours" });
+  });
+  test("an edit of what another tab removed brings it back rather than losing it", async () => {
+    const { db, changes } = open();
+    const other = new Changes(db);
+    await changes.apply("Load", editsFor(demo));
+    await other.apply("Out", [{ table: "suppers", id: supper.id, row: null }]);
+    await changes.apply("Guests", [{ ...put({ ...supper, guests: 2 }), from: supper }]);
+    expect(await db.suppers.get(supper.id)).toEqual({ ...supper, guests: 2 });
+  });
+  test("a write that fails is told and does not stop the next", async () => {
+    const { db, changes } = open();
+    const bad = { table: "suppers", id: "x", row: { id: Symbol("no key") } } as unknown as Edit;
+    const [failed, next] = await Promise.allSettled([
+      changes.apply("Bad", [bad]),
+      changes.apply("Good", [put({ ...supper, guests: 4 })]),
+    ]);
+    expect([failed.status, next.status]).toEqual(["rejected", "fulfilled"]);
+    expect(await db.suppers.get(supper.id)).toMatchObject({ guests: 4 });
+    expect(changes.current().undoable?.label).toBe("Good");
   });
   test("items are named by their id; a list whose items came or went is one change", () => {
     const before = {

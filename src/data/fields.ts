@@ -57,9 +57,15 @@ function withField(at: unknown, [key, ...rest]: readonly string[], value: unknow
   return { ...at, [key]: next };
 }
 
-/** Those of the changes whose fields still are as they were made; the others have been changed again since. */
-export function untouchedSince(row: Row | null, changes: readonly FieldChange[]): FieldChange[] {
-  return changes.filter(([path, , to]) => same(path.length === 0 ? row : fieldAt(row, path), to));
+/** Those of the changes whose fields still are as they were made (or taken back); the others have been changed again since. */
+export function untouchedSince(
+  row: Row | null,
+  changes: readonly FieldChange[],
+  how: "made" | "taken back" = "made",
+): FieldChange[] {
+  return changes.filter(([path, from, to]) =>
+    same(path.length === 0 ? row : fieldAt(row, path), how === "made" ? to : from),
+  );
 }
 function fieldAt(at: unknown, [key, ...rest]: readonly string[]): unknown {
   if (key === undefined) return at;

@@ -33,7 +33,7 @@ import { counted } from "@/ui/wording/count";
 import { computing } from "@/workers/client";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { useDrawnInSlices } from "./first";
-import { change, changes, newId, put, useFoods, useHistory } from "./store";
+import { change, newId, put, redo, undo, useFoods, useHistory } from "./store";
 import { nameIn, saveSupper, type SupperView, useSupper } from "./supper";
 
 export function BenchPage() {
@@ -127,6 +127,7 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
       const changed = by(dish);
       if (changed !== dish)
         void saveSupper(
+          supper,
           editDish(supper, dish.id, () => changed),
           label,
           says,
@@ -140,7 +141,7 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
         const scaled = editDish(supper, dish.id, (d) => scaleAmounts(d, factor));
         void computing.plan({ input: { ...input, supper: scaled }, today: null }).then((then) => {
           const kept = plan === null ? "" : sayKept(differences(rowsOf(plan), rowsOf(then.plan)));
-          return saveSupper(scaled, "Scale the dish", `${by}: everything × ${factor.toFixed(2)}. ${kept}`);
+          return saveSupper(supper, scaled, "Scale the dish", `${by}: everything × ${factor.toFixed(2)}. ${kept}`);
         });
       },
       moveStep: (id, by) => edit("Move step", (d) => moveStep(d, id, by)),
@@ -169,14 +170,17 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
       changePart: (changed) =>
         onPart(({ id }) => edit("Part settings", (d) => editPart(d, id, (p) => ({ ...p, ...changed })))),
       renameDish: (name) => edit("Rename dish", (d) => ({ ...d, name })),
-      invite: (eaters, guests) => void saveSupper({ ...newest.current.supper, eaters, guests }, "Who eats"),
+      invite: (eaters, guests) => {
+        const { supper } = newest.current;
+        void saveSupper(supper, { ...supper, eaters, guests }, "Who eats");
+      },
       noteLabel,
       keep: () => {
         const { dish } = newest.current;
         void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`);
       },
-      undo: () => void changes.undo(),
-      redo: () => void changes.redo(),
+      undo: () => void undo(),
+      redo: () => void redo(),
       editStep: (label, by) => onStep(({ id }) => edit(label, (d) => editStep(d, id, by))),
       removeStep: () => onStep(({ id }) => edit("Remove step", (d) => removeStep(d, id), "The step is out.")),
       takeFix: async (fix) => {
@@ -236,7 +240,7 @@ function useUndoKeys() {
       if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== "z") return;
       if (e.target instanceof HTMLElement && e.target.closest("input, select, textarea")) return;
       e.preventDefault();
-      void (e.shiftKey ? changes.redo() : changes.undo());
+      void (e.shiftKey ? redo() : undo());
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);

@@ -42,7 +42,7 @@ export function ClockPage() {
         return moves.find((m) => m.key === step)?.title ?? task;
       }}
       onServe={(date, time) =>
-        void saveSupper({ ...supper, serveAt: instantOf(date, time, zone) }, "Time on the table")
+        void saveSupper(supper, { ...supper, serveAt: instantOf(date, time, zone) }, "Time on the table")
       }
       onCalendar={() => void exportCalendar(state, moves)}
     />

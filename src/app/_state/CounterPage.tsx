@@ -16,7 +16,7 @@ import { useAhead } from "./ahead";
 import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
-import { browserZone, change, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
+import { browserZone, change, edited, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
 import { supperHref } from "./supper";
 
 /** The desk comes where a cook begins; with suppers on the counter it is a page of its own. */
@@ -101,7 +101,7 @@ export function CounterPage() {
           `A copy of ${dish.name} is on the shelf.`,
         )
       }
-      onRenameDish={(dish, name) => void change("Rename dish", [put("dishes", { ...dish, name })])}
+      onRenameDish={(dish, name) => void change("Rename dish", [edited("dishes", dish, { ...dish, name })])}
       onClear={() => void clear(["counter"])}
     />
   );

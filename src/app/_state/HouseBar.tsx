@@ -13,7 +13,9 @@ export function HouseBar() {
     <Bar
       units={units}
       path={path}
-      onUnits={(u) => house.state === "ready" && void saveKitchen({ ...house.kitchen, units: u }, "Units")}
+      onUnits={(u) =>
+        house.state === "ready" && void saveKitchen(house.kitchen, { ...house.kitchen, units: u }, "Units")
+      }
     >
       <HouseNav here={path} />
       {house.state === "ready" && !house.empty && (

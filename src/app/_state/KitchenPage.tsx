@@ -28,7 +28,21 @@ import { foodName } from "@/ui/wording/words";
 import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { download } from "./download";
-import { browserZone, change, changes, newId, put, remove, saveKitchen, useFoods, useHistory, useHouse } from "./store";
+import {
+  browserZone,
+  change,
+  changes,
+  edited,
+  newId,
+  put,
+  remove,
+  saveKitchen,
+  useFoods,
+  useHistory,
+  useHouse,
+  undo,
+  undoAction,
+} from "./store";
 
 export function KitchenPage() {
   const house = useHouse();
@@ -77,8 +91,11 @@ export function KitchenPage() {
       labels={house.labels.map((l) => ({ ...l, name: foodName(foods, l.food) }))}
       newId={newId}
       allFoods={allFoods}
-      onKitchen={(k, label) => void saveKitchen(k, label)}
-      onEater={(eater, label) => void change(label, [put("eaters", eater)])}
+      onKitchen={(k, label) => void saveKitchen(kitchen, k, label)}
+      onEater={(eater, label) => {
+        const from = eaters.find((e) => e.id === eater.id);
+        void change(label, [from ? edited("eaters", from, eater) : put("eaters", eater)]);
+      }}
       onRemoveEater={(eater) =>
         void change("Remove somebody", [remove("eaters", eater.id)], `${eater.name} is out of the household.`)
       }
@@ -92,7 +109,9 @@ export function KitchenPage() {
           onFigure={(food, figure, per100) => {
             const own = house.own.find((f) => f.id === food.id);
             if (own)
-              void change("Figure of a food", [put("foods", { ...own, per100: { ...own.per100, [figure]: per100 } })]);
+              void change("Figure of a food", [
+                edited("foods", own, { ...own, per100: { ...own.per100, [figure]: per100 } }),
+              ]);
             else if (per100 !== null)
               void change(
                 "Label",
@@ -104,7 +123,7 @@ export function KitchenPage() {
             const own = house.own.find((f) => f.id === food.id);
             if (own)
               void change("Allergen of a food", [
-                put("foods", { ...own, allergens: { ...own.allergens, [allergen]: state } } as never),
+                edited("foods", own, { ...own, allergens: { ...own.allergens, [allergen]: state } }),
               ]);
             else
               void change("Label", [
@@ -120,7 +139,7 @@ export function KitchenPage() {
           onOwn={({ id, name, like }, label) => {
             // What is shown is the food with what it inherits; only what the cook changed is kept.
             const own = house.own.find((f) => f.id === id);
-            if (own) void change(label, [put("foods", { ...own, name, like })]);
+            if (own) void change(label, [edited("foods", own, { ...own, name, like })]);
           }}
           onRemoveOwn={(food) =>
             void change(
@@ -151,7 +170,7 @@ export function KitchenPage() {
           onFile={(name, text) => void take(name, text)}
           onBringIn={(how) => void ask(how)}
           onDecided={(how, overruled) => void bringIn(how, overruled)}
-          onUndo={() => void changes.undo()}
+          onUndo={() => void undo()}
           onForget={() => setFile(null)}
           onDemo={() => void loadDemo(Date.now(), browserZone())}
           onClear={(kinds) => void clear(kinds)}
@@ -174,8 +193,7 @@ export function KitchenPage() {
 
 async function bringBack(seq: number): Promise<void> {
   const back = await changes.bringBack(seq);
-  if (back !== null)
-    notify({ says: describeBroughtBack(back), action: { label: "Undo", run: () => void changes.undo() } });
+  if (back !== null) notify({ says: describeBroughtBack(back), action: undoAction });
 }
 /** Schemas and file formats are fetched when somebody exports or imports. */
 const formats = () => import("@/core/formats/household");

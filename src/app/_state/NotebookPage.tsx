@@ -9,7 +9,7 @@ import { db } from "@/data/db";
 import { logOf } from "@/data/household";
 import { Notebook } from "@/ui/notebook/Notebook";
 import { writeDay } from "@/ui/wording/time";
-import { change, put, remove, useHouse } from "./store";
+import { change, edited, remove, useHouse } from "./store";
 import { supperHref } from "./supper";
 
 export function NotebookPage() {
@@ -41,10 +41,12 @@ export function NotebookPage() {
       units={house.kitchen.units}
       route={open?.route == null ? null : (routes.get(open.route) ?? null)}
       people={house.eaters}
-      onRatings={(ratings) => open && void change("What the bite was like", [put("entries", { ...open, ratings })])}
-      onPerson={(person) => open && void change("Who found it so", [put("entries", { ...open, person })])}
-      onBite={(bite) => open && void change("How the bite came out", [put("entries", { ...open, bite })])}
-      onNote={(note) => open && note !== open.note && void change("Note", [put("entries", { ...open, note })])}
+      onRatings={(ratings) =>
+        open && void change("What the bite was like", [edited("entries", open, { ...open, ratings })])
+      }
+      onPerson={(person) => open && void change("Who found it so", [edited("entries", open, { ...open, person })])}
+      onBite={(bite) => open && void change("How the bite came out", [edited("entries", open, { ...open, bite })])}
+      onNote={(note) => open && note !== open.note && void change("Note", [edited("entries", open, { ...open, note })])}
       onRemove={() => {
         if (!open) return;
         void change("Remove entry", [remove("entries", open.id)], "The entry is out of the notebook.").then(() =>

@@ -68,7 +68,7 @@ export function SupperBar() {
   const path = usePathname();
   const kitchen = useKitchen();
   const setUnits = useCallback(
-    (units: UnitSystem) => kitchen && void saveKitchen({ ...kitchen, units }, "Units"),
+    (units: UnitSystem) => kitchen && void saveKitchen(kitchen, { ...kitchen, units }, "Units"),
     [kitchen],
   );
   const stages = useSame(state.state === "ready" ? stagesOf(state, path) : []);

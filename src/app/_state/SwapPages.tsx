@@ -8,7 +8,7 @@ import type { Eater } from "@/core/household/people";
 import { sayingsOf } from "@/data/household";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { writeDate } from "@/ui/wording/time";
-import { browserZone, change, newId, put, useHouse, useNow } from "./store";
+import { browserZone, change, edited, newId, put, useHouse, useNow } from "./store";
 import { supperHref, useSupper } from "./supper";
 import { Swapping, type SwapSupper } from "./Swapping";
 import type { SwapProps } from "@/ui/swap/swapProps";
@@ -112,7 +112,7 @@ export function SupperSwap() {
     const dishes = [...kept, { ...dish, id: newId("dish") }];
     await change(
       "A route taken",
-      [put("suppers", { ...supper, ...seat.supper, dishes }), ...seat.edits],
+      [edited("suppers", supper, { ...supper, ...seat.supper, dishes }), ...seat.edits],
       `${dish.name} is on the Bench.`,
     );
     router.push(supperHref("bench", supper.id));

@@ -11,6 +11,7 @@ import { Changes, type Edit } from "@/data/changes";
 import { type CookingRow, db, type KitchenRow } from "@/data/db";
 import { isEmpty, kitchenOf } from "@/data/household";
 import { notify } from "@/ui/frame/noticeQueue";
+import { describeBroughtBack } from "@/ui/wording/clearing";
 import { begin, dropWritten, giveUp, type Pending, pendingRow, usePending, withPending, written } from "./pending";
 
 /** The one history of this page. */
@@ -30,17 +31,36 @@ export async function change(label: string, edits: readonly Edit[], says?: strin
     throw e;
   }
   written(edits);
-  if (says) notify({ says, action: { label: "Undo", run: () => void changes.undo() } });
+  if (says) notify({ says, action: undoAction });
 }
+/** Takes the last change of this page back, and says so where something newer lies on top of it. */
+export async function undo(): Promise<void> {
+  const back = await changes.undo();
+  if (back !== null && back.stays > 0) notify({ says: describeBroughtBack(back) });
+}
+export async function redo(): Promise<void> {
+  const made = await changes.redo();
+  if (made !== null && made.stays > 0) notify({ says: describeBroughtBack(made, "made again") });
+}
+export const undoAction = { label: "Undo", run: () => void undo() };
+
 export const put = <T extends { readonly id: string }>(table: Edit["table"], row: T): Edit => ({
   table,
   id: row.id,
   row,
 });
+/** A row as the cook saw it and as it is now: what another tab changed beside it stays. */
+export const edited = <T extends { readonly id: string }>(table: Edit["table"], from: T, to: T): Edit => ({
+  table,
+  id: to.id,
+  row: to,
+  from,
+});
 export const remove = (table: Edit["table"], id: string): Edit => ({ table, id, row: null });
 
-export const saveKitchen = (kitchen: Kitchen, label = "Kitchen") =>
-  change(label, [put("kitchen", { id: "kitchen", kitchen } as never)]);
+export const saveKitchen = (from: Kitchen, to: Kitchen, label: string) =>
+  change(label, [edited("kitchen", kitchenRow(from), kitchenRow(to))]);
+const kitchenRow = (kitchen: Kitchen): KitchenRow => ({ id: "kitchen", kitchen });
 
 export type HouseState =
   | { readonly state: "loading" }

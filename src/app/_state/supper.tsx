@@ -20,7 +20,7 @@ import { cookingOf, planInputOf } from "@/data/household";
 import { useSame } from "@/ui/frame/useSame";
 import { dropWritten, pendingRow, usePending } from "./pending";
 import { useCautions, usePlan, useRanges, useSchedule } from "./computed";
-import { browserZone, put, change } from "./store";
+import { browserZone, change, edited } from "./store";
 
 /** Everything the stages of one supper are views of. */
 export interface SupperView {
@@ -180,5 +180,5 @@ export const nameIn =
   (id: string): string =>
     eaters.find((e) => e.id === id)?.name ?? "somebody";
 
-export const saveSupper = (supper: Supper, label: string, says?: string): Promise<void> =>
-  change(label, [put("suppers", supper)], says);
+export const saveSupper = (from: Supper, to: Supper, label: string, says?: string): Promise<void> =>
+  change(label, [edited("suppers", from, to)], says);

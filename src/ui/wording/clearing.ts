@@ -31,8 +31,11 @@ export const CLEARING: Readonly<Record<Clearable, { does: string; holds: (n: num
   },
 };
 
-/** What came of taking a change back later. */
-export const describeBroughtBack = ({ label, stays }: { label: string; stays: number }): string =>
+/** What came of taking a change back, or of making it once more. */
+export const describeBroughtBack = (
+  { label, stays }: { label: string; stays: number },
+  is: "taken back" | "made again" = "taken back",
+): string =>
   stays === 0
-    ? `“${label}” is taken back.`
-    : `“${label}” is taken back, but for ${counted(stays, "thing")} changed again since: ${stays === 1 ? "it stays" : "they stay"} as now.`;
+    ? `“${label}” is ${is}.`
+    : `“${label}” is ${is}, but for ${counted(stays, "thing")} changed again since: ${stays === 1 ? "it stays" : "they stay"} as now.`;
