@@ -13,7 +13,7 @@ import {
 } from "./range";
 import { checkNumber } from "./result";
 import * as units from "./units";
-import { writeLength, writeMass, writeMassRange, writeMinutes, writeTemp } from "./write";
+import { writeLength, writeMass, writeMassRange, writeMinutes, writeNearSpoon, writeSpoons, writeTemp } from "./write";
 
 test.each([
   ["pound", "gram", units.GRAMS_PER_POUND],
@@ -82,6 +82,7 @@ test("amounts are written as a cook reads them", () => {
     "12.3 kg",
   ]);
   expect([writeMass(100, "us"), writeMass(1000, "us")]).toEqual(["3.5 oz", "2.20 lb"]);
+  expect([writeMass(7, "us"), writeMass(0.9, "us"), writeMass(340, "us")]).toEqual(["0.25 oz", "0.03 oz", "12 oz"]);
   expect([writeMassRange(340, 400), writeMassRange(340.1, 340.2)]).toEqual(["340–400 g", "340 g"]);
   expect([writeMinutes(0.5), writeMinutes(12.4), writeMinutes(70), writeMinutes(120), writeMinutes(3000)]).toEqual([
     "30 s",
@@ -137,4 +138,53 @@ test("a lognormal estimate has its median at likely and its tenth and ninetieth 
   expect(drawnAt(e, 0.5)).toBeCloseTo(10, 9);
   expect(drawnAt(e, 0.1)).toBeCloseTo(8, 6);
   expect(drawnAt(e, 0.9)).toBeCloseTo(12.5, 6);
+});
+
+test("small volumes in the cups and spoons that meet them, else none", () => {
+  // NIST Handbook 44: 1 cup = 236.6 mL = 16 tbsp = 48 tsp.
+  expect(
+    [0.62, 2.46, 4.93, 7.4, 14.8, 22.2, 44.4, 59.1, 79, 118.3, 177, 236.6, 315, 355, 473].map(writeSpoons),
+  ).toEqual([
+    "⅛ tsp",
+    "½ tsp",
+    "1 tsp",
+    "1½ tsp",
+    "1 tbsp",
+    "1½ tbsp",
+    "3 tbsp",
+    "¼ cup",
+    "⅓ cup",
+    "½ cup",
+    "¾ cup",
+    "1 cup",
+    "1⅓ cups",
+    "1½ cups",
+    "2 cups",
+  ]);
+  expect([0.2, 0.9].map(writeSpoons)).toEqual([null, null]);
+  expect([0.1, 0.4, 1.6, 4.4, 20].map(writeNearSpoon)).toEqual([
+    null,
+    "scant ⅛ tsp",
+    "generous ¼ tsp",
+    "scant 1 tsp",
+    null,
+  ]);
+  fc.assert(
+    fc.property(fc.double({ min: 0.5, max: 3000, noNaN: true }), (ml) => {
+      const told = writeSpoons(ml);
+      if (told === null) return;
+      const [, whole, part, unit] = /^(\d*)([⅛¼⅓½⅔¾]?) (\w+?)s?$/.exec(told) as unknown as string[];
+      const parts: Record<string, number> = {
+        "": 0,
+        "⅛": 1 / 8,
+        "¼": 1 / 4,
+        "⅓": 1 / 3,
+        "½": 1 / 2,
+        "⅔": 2 / 3,
+        "¾": 3 / 4,
+      };
+      const value = Number(whole || 0) + (parts[part as string] as number);
+      expect(Math.abs((value * units.ML_OF.us[unit as "cup"]) / ml - 1)).toBeLessThanOrEqual(0.081);
+    }),
+  );
 });

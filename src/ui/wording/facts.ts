@@ -18,7 +18,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "soaked":
       return {
         tone: "plain",
-        says: `Drunk to ${writePercent(fact.share, 0)} of what it can hold; the bath begins at ${writeTemp(fact.bathC, textContext.units)} once the cold food and bowl are in.`,
+        says: `Soaked to ${writePercent(fact.share, 0)} of what it can hold; the bath begins at ${writeTemp(fact.bathC, textContext.units)} once the cold food and bowl are in.`,
       };
     case "already-drier":
       return { tone: "watch", says: "It is already drier than this pressure makes it: nothing comes out." };
@@ -35,7 +35,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "fitted":
       return {
         tone: "watch",
-        says: `It drinks only ${writePercent(fact.share, 0)} of the recipe's marinade, so that is what to make.`,
+        says: `It takes up only ${writePercent(fact.share, 0)} of the recipe's marinade, so that is what to make.`,
       };
     case "left-in-bowl":
       return { tone: "watch", says: `${mass(fact.massG)} of marinade stays in the bowl.` };
@@ -68,7 +68,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "thickness":
       return {
         tone: "plain",
-        says: `${capital(THICKNESS_NAMES[fact.thickness])}, ${fact.per100.toFixed(1)} g starch per 100 g. On the plate: ${THICKNESS_NAMES[fact.atTable]}.${fact.starchG > 0.3 ? ` ${capital(mass(fact.starchG))} of corn starch, stirred into cold water, would make it coat.` : ""}${fact.thinningG > 2 ? ` ${capital(mass(fact.thinningG))} of liquid would loosen it.` : ""}`,
+        says: `${capital(THICKNESS_NAMES[fact.thickness])}, ${fact.per100.toFixed(1)} % starch. On the plate: ${THICKNESS_NAMES[fact.atTable]}.${fact.starchG > 0.3 ? ` ${capital(mass(fact.starchG))} of corn starch, stirred into cold water, would make it coat.` : ""}${fact.thinningG > 2 ? ` ${capital(mass(fact.thinningG))} of liquid would loosen it.` : ""}`,
         ruleOfThumb: true,
       };
     case "cooked-through":
@@ -83,7 +83,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
       const { zone, set, freeWaterG } = fact.state;
       const tone = zone === "holds" ? "good" : zone === "dry edge" || zone === "soft" ? "watch" : "harm";
       const free =
-        freeWaterG < 0 ? `the base drinks ${mass(-freeWaterG)}` : `${mass(freeWaterG)} of water for the binders`;
+        freeWaterG < 0 ? `the base takes up ${mass(-freeWaterG)}` : `${mass(freeWaterG)} of water for the binders`;
       return {
         tone: fact.state.zone === "wet" ? "watch" : tone,
         says: `By now the mix is “${zone}”: ${free}; it sets ${set === "holds" ? "so that it holds" : set}.`,
@@ -157,7 +157,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "coarse-to-squeeze":
       return {
         tone: "watch",
-        says: `Raw and coarse it keeps its water. Grate it, cut it to ${fact.mostMm} mm or less, or cook it soft first.`,
+        says: `Raw and coarse it keeps its water. Grate it, cut it to ${writeLength(fact.mostMm, textContext.units)} or less, or cook it soft first.`,
         ruleOfThumb: true,
       };
     case "block-size":
@@ -173,13 +173,13 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "gel":
       return {
         tone: fact.waterPerG > 8 ? "watch" : "plain",
-        says: `Stands in for about ${fact.eggs.toFixed(1)} eggs; ${fact.waterPerG.toFixed(1)} g of water a gram${fact.waterPerG > 8 ? ", thin" : fact.waterPerG < 4 ? ", stiff" : ""}.`,
+        says: `Stands in for about ${fact.eggs.toFixed(1)} eggs; ${fact.waterPerG.toFixed(1)} parts of water to one${fact.waterPerG > 8 ? ", thin" : fact.waterPerG < 4 ? ", stiff" : ""}.`,
         ruleOfThumb: true,
       };
     case "batter":
       return {
         tone: fact.body === "stiff" ? "watch" : "plain",
-        says: `${fact.waterPerFlour.toFixed(2)} g of water a gram of flour: ${BATTER_SAYS[fact.body]}.`,
+        says: `${fact.waterPerFlour.toFixed(2)} parts of water to one of flour: ${BATTER_SAYS[fact.body]}.`,
         ruleOfThumb: true,
       };
     case "coated":

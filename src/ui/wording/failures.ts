@@ -1,6 +1,6 @@
 import type { StepFailure } from "@/core/process/ledger";
 import type { WeighInFailure } from "@/core/process/weighIn";
-import { writeMass, writeTemp } from "@/core/quantities/write";
+import { writeLength, writeMass, writeTemp } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
 import { STEP_NAMES } from "./steps";
 import { foodName, MACHINE_NAMES, round, type TextContext } from "./words";
@@ -20,7 +20,7 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
       return `There are no ${failure.wants} figures for ${foodName(foods, failure.food)}. Take this step out, or weigh before and after.`;
     case "other-step":
       return failure.take === "cook"
-        ? `${foodName(foods, failure.food)} softens by its own minutes and drinks: take “${STEP_NAMES.cook}” for it.`
+        ? `${foodName(foods, failure.food)} softens by its own minutes and takes up water: take “${STEP_NAMES.cook}” for it.`
         : `“${STEP_NAMES.cook}” works out pulses, grains and pasta. For ${foodName(foods, failure.food).toLowerCase()} take “${STEP_NAMES[failure.take]}”.`;
     case "still-frozen":
       return "It is still frozen in the middle. Thaw it longer before this step.";
@@ -61,9 +61,9 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
     case "no-burner":
       return "The kitchen has no burner. Add one under Kitchen.";
     case "piece-too-big":
-      return `A piece of ${round(failure.pieceMm)} mm does not fit a pan of ${round(failure.panMm)} mm. Make it smaller, or choose a wider pan.`;
+      return `A piece of ${writeLength(failure.pieceMm, units)} does not fit a pan of ${writeLength(failure.panMm, units)}. Make it smaller, or choose a wider pan.`;
     case "never-done":
-      return `The middle never reaches ${writeTemp(failure.coreC, units)}: round it there are ${failure.aroundC.toFixed(1)} °C at your height. Lower the target or use pressure.`;
+      return `The middle never reaches ${writeTemp(failure.coreC, units)}: round it it is ${writeTemp(failure.aroundC, units)} at your height. Lower the target or use pressure.`;
     case "too-weak":
       return `A burner of ${failure.burnerW} W cannot boil this down. Use a stronger one.`;
     case "no-binder":

@@ -147,7 +147,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
       return {
         title,
         does: `In the oven at ${writeTemp(step.holdC, units)}, up to ${writeMinutes(step.minutes)}.`,
-        why: "Above 57 °C; crisp things soften meanwhile.",
+        why: `Above ${writeTemp(57, units)}; crisp things soften meanwhile.`,
       };
     case "stand":
       return {
@@ -165,7 +165,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
       return {
         title,
         does: `Closed and dated into the ${step.where}, ${counted(step.days, "day")}.`,
-        why: step.where === "fridge" ? "4 °C or below." : "−18 °C, tight.",
+        why: step.where === "fridge" ? `${writeTemp(4, units)} or below.` : `${writeTemp(-18, units)}, tight.`,
       };
     case "reheat":
       return {

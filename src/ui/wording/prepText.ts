@@ -1,6 +1,7 @@
 import type { Fact } from "@/core/process/ledger";
 import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writePercent, writeMinutes, writeTemp } from "@/core/quantities/write";
+import { GRAMS_PER_POUND } from "@/core/quantities/units";
 import { describeFact } from "./facts";
 import type { HeatStep } from "./heatText";
 import { FORM_PLURALS } from "./steps";
@@ -28,7 +29,7 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
       return {
         title,
         does: `Pour on ${goesIn} at ${writeTemp(step.waterC, units)}${step.covered ? ", cover," : ""} and leave it for ${writeMinutes(step.minutes)}.`,
-        why: `It will have drunk ${writePercent(factOf(row, "soaked")?.share ?? 0, 0)} of what it can hold.`,
+        why: `It will have taken up ${writePercent(factOf(row, "soaked")?.share ?? 0, 0)} of what it can hold.`,
       };
     case "drain":
       return {
@@ -65,7 +66,7 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
       return {
         title,
         does: `${withIt}Mix until it comes together.`,
-        why: state ? `Now ${state.zone}: the binders still have to drink. Rest before judging.` : "",
+        why: state ? `Now ${state.zone}: the binders still have to take up water. Rest before judging.` : "",
       };
     }
     case "rest": {
@@ -112,14 +113,14 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
     case "press":
       return {
         title,
-        does: `Under a board with ${step.loadKg} kg for ${writeMinutes(step.minutes)}. About ${weight}${range} stays.`,
+        does: `Under a board with ${load(step.loadKg, units)} for ${writeMinutes(step.minutes)}. About ${weight}${range} stays.`,
         why: "More weight helps little; thinner slices help much.",
       };
     case "freeze":
       return {
         title,
         does: `${withIt}In the freezer for ${writeMinutes(step.minutes)}.`,
-        why: "Ice tears it into a sponge: tougher, and it drinks.",
+        why: "Ice tears it into a sponge: tougher, and it soaks up more.",
       };
     case "thaw":
       return {
@@ -186,7 +187,10 @@ function sayMarinade(row: Computed, textContext: TextContext): string {
   if (left)
     return `About ${writeMass(left.massG, textContext.units)} stays in the bowl: keep it for a glaze or a sauce.`;
   return factOf(row, "fitted")
-    ? "It is wetter than the recipe: it drinks less, so there is less to make and more salt to add."
-    : "It should drink all of this; nothing runs in the bowl at the end.";
+    ? "It is wetter than the recipe: it takes up less, so there is less to make and more salt to add."
+    : "It should take up all of this; nothing runs in the bowl at the end.";
 }
 export const CUT_VERBS = { cut: "Cut", tear: "Tear", shred: "Shred", crumble: "Crumble", grate: "Grate" } as const;
+/** What lies on the board, to the half kilogram or the pound: nobody weighs it closer. */
+const load = (kg: number, units: TextContext["units"]): string =>
+  units === "us" ? `${Math.round((kg * 1000) / GRAMS_PER_POUND)} lb` : `${kg} kg`;

@@ -68,6 +68,16 @@ const sentence = (text: string) => {
   expect(text).not.toMatch(/ {2}| ,|\.\.|: \.| 0 min|\b(\w+) \1\b/);
 };
 
+test("in US units nothing is told in grams, litres, centimetres or °C", () => {
+  const metric = /[\d.]\s?(°C|g|kg|mL|L|mm|cm)\b/;
+  for (const { row, part, says, id } of spoken) {
+    const us = { ...says, units: "us" as const };
+    const { does, why } = describeStep(row, part, null, us);
+    expect(`${id}: ${does} ${why}`).not.toMatch(metric);
+    for (const fact of row.outcome.facts) expect(`${id}: ${describeFact(fact, us).says}`).not.toMatch(metric);
+  }
+});
+
 describe("the stove speaks every step of the shelf", () => {
   test.each(spoken.map((s) => [s.id, s] as const))("%s", (_id, { title, does, why }) => {
     expect(title).toMatch(/^[A-Z]/);
@@ -99,10 +109,10 @@ describe("the stove speaks every step of the shelf", () => {
       if (row.step.kind === "blanch") expect(asked).toMatch(/^\d+ g (peas|chard)$/);
     }
   });
-  test("a marinade that stays in the bowl is said to stay, one that is drunk to be drunk", () => {
+  test("a marinade that stays in the bowl is said to stay, one that is taken up to be taken up", () => {
     const why = (id: string) => spoken.find((s) => s.id.endsWith(id))?.why;
     expect(why("rashers-marinate")).toMatch(/^About \d+ g stays in the bowl/);
-    expect(why("strips-marinate")).toMatch(/^It should drink all of this/);
+    expect(why("strips-marinate")).toMatch(/^It should take up all of this/);
   });
   test("oil is put on before the pieces are there", () => {
     expect(spoken.find((s) => s.row.step.kind === "deep-fry")?.does).toMatch(/put it on \d+ min before/);

@@ -8,7 +8,7 @@ import { type Computed, factOf, list, type StepText } from "./stepSaid";
 
 export type { StepText } from "./stepSaid";
 import { STEP_NAMES } from "./steps";
-import { foodInText, type TextContext } from "./words";
+import { amountInText, foodInText, type TextContext } from "./words";
 
 /** "30 g Mustard, 10 g Vinegar and the Strips", in the order in which it goes in. */
 export function describeWhatGoesIn(row: Computed, textContext: TextContext): string {
@@ -16,7 +16,7 @@ export function describeWhatGoesIn(row: Computed, textContext: TextContext): str
     const grams = writeMass(totalG(c.contents), textContext.units);
     switch (c.from) {
       case "food":
-        return [`${writeMass(c.massG, textContext.units)} ${foodInText(textContext.foods, c.food)}`];
+        return [`${amountInText(textContext, c.food, c.massG)} ${foodInText(textContext.foods, c.food)}`];
       case "part":
         return [`the ${lower(textContext.part(c.part))} (${grams})`];
       case "liquor":

@@ -157,7 +157,7 @@ const WORDS: Readonly<Record<StepKind, StepWords>> = {
     name: "Rest",
     group: "Structure",
     cue: "releases the hand, no cracks at the edge",
-    howSure: "Binders drink by their time constants, 1.3 times slower cold.",
+    howSure: "Binders take up water by their time constants, 1.3 times slower cold.",
   },
   shape: {
     name: "Shape",

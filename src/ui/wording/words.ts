@@ -1,11 +1,12 @@
 import type { Allergen } from "@/core/foods/allergens";
 import type { Contradiction, Figure } from "@/core/foods/labels";
-import type { MeasureQuestion } from "@/core/foods/measure";
+import { densityOf, type MeasureQuestion } from "@/core/foods/measure";
 import type { Blocks } from "@/core/foods/own";
 import type { FoodLookup } from "@/core/foods/food";
 import type { Thickness } from "@/core/models/thickening";
 import type { MachineKind } from "@/core/process/ledger";
-import type { UnitSystem } from "@/core/quantities/units";
+import { writeMass, writeNearSpoon, writeSpoons } from "@/core/quantities/write";
+import { ML_OF, type UnitSystem } from "@/core/quantities/units";
 
 /** Words of the product. A failure's tag becomes its sentence here and nowhere else. */
 
@@ -52,6 +53,21 @@ export const foodInText = (foods: FoodLookup, id: string): string => {
   const [name = id] = foodName(foods, id).split(",");
   return name.charAt(0).toLowerCase() + name.slice(1);
 };
+
+/** So many grams of a food as the cook measures them: in US units a spoonful by the spoon, a liquid by the cup. */
+export function amountInText({ units, foods }: TextContext, id: string, massG: number): string {
+  const food = units === "us" ? foods(id) : null;
+  const density = food === null ? null : densityOf(food, true);
+  if (food !== null && density !== null) {
+    const ml = massG / density.gPerMl;
+    const pours = food.group === "liquid" || food.group === "fat";
+    const spoons = pours || ml < ML_OF.us.cup / 3 ? writeSpoons(ml) : null;
+    if (spoons !== null) return spoons;
+    const near = writeNearSpoon(ml);
+    if (near !== null) return `${writeMass(massG, units)} (${near})`;
+  }
+  return writeMass(massG, units);
+}
 
 export interface TextContext {
   readonly units: UnitSystem;
