@@ -15,6 +15,7 @@ const rooms = [
   "safety",
   "notebook",
   "swap",
+  "recipe",
 ];
 
 const upward = rooms.map((room, i) => ({

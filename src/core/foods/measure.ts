@@ -16,8 +16,17 @@ const times = (e: Estimate, grams: number, share = 0): Estimate => ({
   likely: e.likely * grams,
   high: e.high * grams * (1 + share),
 });
-/** Without a figure of their own: a pinch of powder, a dash, a handful of leaves, g (engineering estimates). */
-const USUAL: Readonly<Record<string, number>> = { pinch: 0.4, dash: 0.6, handful: 25 };
+/** Without a figure of their own: a pinch of powder, a dash, a handful of leaves, what the wrist gives, g (engineering estimates). */
+const USUAL: Readonly<Record<string, number>> = {
+  pinch: 0.4,
+  dash: 0.6,
+  handful: 25,
+  knob: 15,
+  glug: 15,
+  splash: 10,
+  drizzle: 7,
+};
+const BY_EYE = ["knob", "glug", "splash", "drizzle"];
 /** A cup of solids holds so much more or less, loose or packed (engineering estimate). */
 const PACKING = 0.1;
 
@@ -58,7 +67,7 @@ export function weighAmount(food: Food, amount: Amount): Result<Estimate, Measur
       const grams = food.measures[amount.of] ?? USUAL[amount.of];
       if (grams === undefined)
         return fail({ kind: "no-measure", measure: amount.of, known: Object.keys(food.measures) });
-      return succeed(times(amount.count, grams, amount.of === "piece" ? 0.2 : 0));
+      return succeed(times(amount.count, grams, amount.of === "piece" ? 0.2 : BY_EYE.includes(amount.of) ? 0.4 : 0));
     }
   }
 }

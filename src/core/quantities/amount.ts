@@ -28,7 +28,8 @@ export type Question =
   | { readonly kind: "two-amounts"; readonly first: string; readonly second: string }
   | { readonly kind: "impossible"; readonly text: string };
 
-const FRACTIONS: Readonly<Record<string, string>> = {
+/** Signs for parts of one, as they are written out. */
+export const FRACTIONS: Readonly<Record<string, string>> = {
   "½": "1/2",
   "⅓": "1/3",
   "⅔": "2/3",
@@ -69,6 +70,7 @@ const MASS: Readonly<Record<string, number>> = {
   g: 1,
   gr: 1,
   gram: 1,
+  gramm: 1,
   gramme: 1,
   kg: 1000,
   kilo: 1000,
@@ -123,6 +125,12 @@ const COUNTED = [
   "bunch",
   "bottle",
   "egg",
+  "rasher",
+  "head",
+  "knob",
+  "glug",
+  "splash",
+  "drizzle",
 ] as const;
 /** Words for the same thing, on either side of a sea. */
 const SAME: Readonly<Record<string, string>> = { can: "tin", pack: "bag", packet: "bag", leave: "leaf", egg: "piece" };
@@ -208,6 +216,15 @@ export function readAmount(text: string, spoons: SpoonSystem): Amount {
     if (rest !== "" && /^[a-z]{1,3}\b(?!\s*\S)/.test(rest)) return ask({ kind: "unknown-unit", unit: rest });
     return { kind: "count", count: spread(low, high, 0), of: "piece", sizeG: null };
   }
+  return amountIn(low, high, unit, spoons);
+}
+
+/**
+ * So much of a unit, with the spread that its measure has.
+ *
+ * @param unit a word of mass or volume or something that is counted, as `unitNamed` gives it
+ */
+export function amountIn(low: number, high: number, unit: string, spoons: SpoonSystem): Amount {
   if (unit in MASS) {
     const grams = MASS[unit] as number;
     return { kind: "mass", massG: spread(low * grams, high * grams, SPREAD.scale) };
@@ -223,6 +240,16 @@ export function readAmount(text: string, spoons: SpoonSystem): Amount {
   const share = of === "pinch" || of === "dash" ? SPREAD.pinch : of === "handful" ? SPREAD.hand : SPREAD.piece;
   const packed = ["tin", "jar", "block", "bag", "carton", "tube", "bottle"].includes(of);
   return { kind: "count", count: spread(low, high, packed ? SPREAD.pack : share), of, sizeG: null };
+}
+/** The unit that a word means, in the singular; null when it is none. */
+export function unitNamed(word: string): string | null {
+  const unit = singular(word);
+  return unit in MASS || unit in VOLUME || (COUNTED as readonly string[]).includes(unit) ? unit : null;
+}
+/** Grams of a unit of mass, or millilitres of a metric unit of volume; null for what is neither. */
+export function baseOf(unit: string): number | null {
+  const volume = VOLUME[unit];
+  return MASS[unit] ?? (volume?.[0] === "ml" ? volume[1] : null);
 }
 
 /**
@@ -242,8 +269,7 @@ export function wordsAfterAmount(text: string): string {
 function unitIn(rest: string): string | null {
   const two = /^(fl oz|fluid ounces?)\b/.exec(rest);
   if (two) return singular(two[1] as string);
-  const word = singular(/^[a-z]+/.exec(rest)?.[0] ?? "");
-  return word in MASS || word in VOLUME || (COUNTED as readonly string[]).includes(word) ? word : null;
+  return unitNamed(/^[a-z]+/.exec(rest)?.[0] ?? "");
 }
 
 /** "180 °C", "350 F", "200 degrees": without a unit an oven's number is one or the other only where both can be. */

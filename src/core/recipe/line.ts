@@ -1,0 +1,145 @@
+import type { Amount } from "../quantities/amount";
+import type { SpoonSystem } from "../quantities/units";
+import { isFormName } from "./animals";
+import type { Lexicon, Named, NameOnLine } from "./foodNames";
+import { plainText, withoutBullet } from "./plainText";
+import { readAmountOnLine } from "./readAmount";
+
+/** A food as a line names it. */
+export interface FoodOnLine {
+  readonly words: string;
+  readonly named: Named;
+}
+/** A line of a recipe's list, as far as it could be read. */
+export type LineRead =
+  | { readonly kind: "heading"; readonly text: string }
+  | { readonly kind: "note"; readonly text: string }
+  | {
+      readonly kind: "ingredient";
+      /** As it was given. */
+      readonly text: string;
+      /** Null when none is given; a question when it contradicts itself. */
+      readonly amount: Amount | null;
+      readonly toTaste: boolean;
+      readonly optional: boolean;
+      readonly foods: readonly FoodOnLine[];
+      /** Whether the foods are alternatives of each other, or all go in. */
+      readonly joined: "and" | "or";
+      readonly preparation: string;
+    };
+
+/** How long a name may be that no number stands beside: beyond it is prose. */
+const PROSE_WORDS = 7;
+
+/**
+ * Reads one line of an ingredient list. What is not known stays as words: a food of its own that no allergen check passes.
+ *
+ *     readLine("2 tbsp dripping or lard", lexicon, "metric").joined // => "or"
+ */
+export function readLine(given: string, lexicon: Lexicon, spoons: SpoonSystem): LineRead | null {
+  const text = withoutBullet(plainText(given).replace(/\n/g, " ")).replace(/\s+/g, " ").trim();
+  if (!/[\p{L}]/u.test(text)) return null;
+  const bare = text.replace(/\*$/, "");
+  if (isHeading(bare)) return { kind: "heading", text: bare.replace(/[:#\s]+$/, "").replace(/^#+\s*/, "") };
+  const four = /^for (eggs?|cloves|carrots|onions|potatoes|tomatoes|sausages)\b/i.exec(bare);
+  const { amount: read, toTaste, words } = readAmountOnLine(bare, spoons);
+  const amount: Amount | null = four ? { kind: "question", asks: { kind: "no-number" } } : read;
+  const optional = /\boptional\b/i.test(words);
+  const { food, preparation } = parted(words);
+  const named = foodsIn(food, preparation, bare, lexicon);
+  // What is neither counted nor known stays as it was written.
+  const foods =
+    amount === null && named.every((f) => f.named.is === "unknown")
+      ? [{ words: bare, named: { is: "unknown" as const } }]
+      : named;
+  if (amount === null && foods.every((f) => f.named.is === "unknown") && food.split(" ").length >= PROSE_WORDS)
+    return { kind: "note", text };
+  const joined = /\bor\b/i.test(food) && foods.length > 1 ? "or" : "and";
+  return { kind: "ingredient", text, amount, toTaste, optional, foods, joined, preparation };
+}
+
+const isHeading = (text: string): boolean =>
+  /^#+\s/.test(text) ||
+  (/:\s*$/.test(text) && !/^\d/.test(text)) ||
+  (/^(?:for the|to serve|to garnish|to finish|for serving)\b/i.test(text) &&
+    !/\d/.test(text) &&
+    text.split(" ").length < 6) ||
+  (/^[\p{Lu}\s&]+$/u.test(text) && text.length > 3 && !/\b[A-Z] [A-Z] \b/.test(text));
+
+/** The food's words and what is done to it: behind a comma, a dash, in brackets. */
+function parted(words: string): { food: string; preparation: string } {
+  const plain = words.replace(/^\s*(?:of\s+)?(?:the\s+)?/i, "").replace(/\boptional\b/gi, "");
+  const brackets = [...plain.matchAll(/\(([^)]*)\)/g)].map((m) => (m[1] ?? "").trim()).filter((b) => /\p{L}/u.test(b));
+  const open = plain
+    .replace(/\([^)]*\)?/g, " ")
+    .replace(/\s+/g, " ")
+    .trim();
+  const at = open.search(/\s*(?:,|;|\s–\s|\s—\s|\s-\s)/);
+  // "onion, carrot": both are foods; the list stays whole where nothing is done behind the comma.
+  const food = at < 0 ? open : open.slice(0, at);
+  const rest = at < 0 ? "" : open.slice(at).replace(/^[\s,;–—-]+/, "");
+  return { food: food.trim(), preparation: [rest, ...brackets].filter(Boolean).join(", ") };
+}
+
+/** A short name in brackets behind another one. */
+const GLOSS = /\((?!for|to|see|or|about|from|like|such|with|optional)[^)]{2,25}\)/i;
+/** Words that a name is not made of: they only say what it is kept in or for. */
+const BEHIND = /\s(?:in|with|for|from|without|plus extra|to serve|to taste)\s.*$/i;
+
+function foodsIn(food: string, preparation: string, line: string, lexicon: Lexicon): FoodOnLine[] {
+  // "1 lemon, juiced" is its juice.
+  const juiced = /^(lemon|lime)s?$/i.exec(food.trim());
+  const head = juiced && /\bjuice/i.test(preparation) ? `${juiced[1] as string} juice` : food.replace(BEHIND, "");
+  // Several foods on one line all stay: "salt and pepper", "dripping or lard", "1 each: onion, carrot".
+  const each = /\beach\b/i.test(line) ? `${food}, ${preparation}` : head;
+  const pieces = each.split(/\s*(?:\band\b|\bor\b|&|\+|\/|(?<=\S),)\s+/i).filter((p) => /\p{L}/u.test(p));
+  if (pieces.length > 1) {
+    const read = pieces.map((piece) => ({ piece, name: headOf(lexicon.namesIn(piece)) }));
+    if (read.every((r) => r.name !== null && (r.name.named.is !== "unknown" || r.name.words !== "")))
+      return read.map((r) => ({ words: r.piece.trim(), named: (r.name as NameOnLine).named }));
+  }
+  const names = lexicon.namesIn(withUnit(head, line, preparation));
+  const name = headOf(names.filter((n) => lexicon.namesIn(head).some((h) => h.words === n.words)));
+  // An animal product anywhere on the line is never dropped for a plant that stands behind it.
+  const animals = lexicon
+    .namesIn(head)
+    .filter((n) => n.named.is === "animal" && n !== name && n.words !== name?.words)
+    .filter((n) => name?.named.is !== "animal" || !sameAnimal(n.named, name.named));
+  const words = tidy(head);
+  if (name === null) {
+    // "Rotwein (red wine)": what stands in brackets says what it is.
+    const all = lexicon.namesIn(`${food}, ${preparation}`);
+    const inside = headOf(all.filter((n) => n.named.is === "animal" || GLOSS.test(line)));
+    return [{ words, named: inside?.named ?? { is: "unknown" } }];
+  }
+  return [{ words, named: name.named }, ...animals.map((n) => ({ words: n.words, named: n.named }))];
+}
+const sameAnimal = (a: Named, b: Named): boolean =>
+  a.is === "animal" &&
+  b.is === "animal" &&
+  (a.animal.job === b.animal.job || a.animal.job === "meat" || b.animal.job === "meat");
+/** The container and what is done to it help to tell dry from tinned, and a fillet from strips. */
+const withUnit = (head: string, line: string, preparation: string): string => {
+  const packed = /\b(?:tins?|cans?|jars?)\b/i.exec(line)?.[0];
+  return `${head}${packed && !head.includes(packed) ? ` ${packed}` : ""}, ${preparation}`;
+};
+const tokens = ({ words }: NameOnLine): number => words.split(" ").length;
+/** English names its foods last: of "butternut squash soup mix" the last one counts; the longest wins over one inside it. */
+const headOf = (names: readonly NameOnLine[]): NameOnLine | null => {
+  const animals = names.filter((n) => n.named.is === "animal");
+  // "lamb mince", "beef sausages", "turkey bacon": the animal is named first, its form behind it.
+  const animal = animals.filter((n) => !isFormName(n.words)).at(-1) ?? animals.at(-1);
+  if (animal !== undefined) return animal;
+  const foods = names.filter((n) => n.named.is === "food");
+  return (foods.length > 0 ? foods : names).reduce<NameOnLine | null>(
+    (best, n) => (best === null || tokens(n) >= tokens(best) ? n : best),
+    null,
+  );
+};
+const tidy = (words: string): string =>
+  words
+    .replace(
+      /^(?:(?:fresh|freshly|ripe|large|small|medium|whole|good-quality|organic|extra|finely|roughly|coarsely|thinly|chopped|sliced|diced|grated|ground|crushed|dried|raw)\s+)+(?=\S)/i,
+      (m) => (/ground|dried|raw|whole/i.test(m) ? m : ""),
+    )
+    .trim();

@@ -1,0 +1,146 @@
+import type { SpoonSystem } from "../quantities/units";
+import type { Lexicon } from "./foodNames";
+import { readHtml } from "./html";
+import { recipeInData } from "./jsonLd";
+import { type LineRead, readLine } from "./line";
+import { type MethodStep, readMethod } from "./method";
+import { plainNumbers, plainText, withoutBullet } from "./plainText";
+
+/** A recipe as far as it could be read. */
+export interface RecipeRead {
+  readonly name: string;
+  /** For how many it is; null when it does not say so. */
+  readonly servings: number | null;
+  readonly lines: readonly LineRead[];
+  readonly method: readonly MethodStep[];
+  /** Lines that are neither: left aside, and shown. */
+  readonly aside: readonly string[];
+}
+/** Why a text is no recipe. */
+export type RecipeProblem =
+  | { readonly kind: "empty" }
+  | { readonly kind: "too-long"; readonly most: number }
+  | { readonly kind: "no-ingredients" };
+
+/** Characters of a recipe that are read, and lines of each kind. */
+export const MOST_CHARACTERS = 100_000;
+const MOST_LINES = 200;
+
+/** The parts of a recipe as text, before anything in it is read. */
+export interface RecipeText {
+  readonly name: string;
+  readonly yields: string;
+  readonly ingredients: readonly string[];
+  readonly method: readonly string[];
+  readonly aside: readonly string[];
+}
+
+/**
+ * Reads a recipe from plain text, Markdown, schema.org JSON-LD or an HTML page that holds it. Nothing of it is run, and what
+ * cannot be read stays as its words.
+ */
+export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem): RecipeRead | RecipeProblem {
+  if (text.trim() === "") return { kind: "empty" };
+  if (text.length > MOST_CHARACTERS) return { kind: "too-long", most: MOST_CHARACTERS };
+  const parts =
+    recipeInData(text) ?? partsOf(plainText(/<[a-z!/]/i.test(text) ? readHtml(text).text : text), lexicon, spoons);
+  const lines = parts.ingredients.slice(0, MOST_LINES).flatMap((line) => readLine(line, lexicon, spoons) ?? []);
+  if (!lines.some((l) => l.kind === "ingredient")) return { kind: "no-ingredients" };
+  const method = readMethod(
+    parts.method.slice(0, MOST_LINES).map((m) => withoutBullet(plainText(m))),
+    lines,
+  );
+  return { name: nameOf(parts.name), servings: servingsIn(parts.yields), lines, method, aside: parts.aside };
+}
+
+const LONGEST_NAME = 120;
+const nameOf = (text: string): string => {
+  const name = plainText(text)
+    .replace(/\s+/g, " ")
+    .replace(/^#+\s*/, "")
+    .replace(
+      /\s*[,(]?\s*(?:for|serves|feeds)\s+(?:\d+|one|two|three|four|five|six|eight|ten)(?:\s+people)?\)?\s*$/i,
+      "",
+    )
+    .trim();
+  return name === "" ? "A recipe" : name.slice(0, LONGEST_NAME);
+};
+
+const SERVINGS = String.raw`(\d+)(?:\s*(?:-|–|to)\s*\d+)?`;
+/** For how many a recipe is, from what it says of its yield. */
+export function servingsIn(text: string): number | null {
+  const plain = plainNumbers(text);
+  const said =
+    new RegExp(
+      String.raw`\b(?:serves|feeds|servings?|yields?|makes|portions?|for)\s*:?\s*(?:about\s+)?${SERVINGS}\b(?!\s*(?:min|h\b|g\b|°|cm|ml|balls|patties|pieces))`,
+      "i",
+    ).exec(plain) ??
+    new RegExp(String.raw`\b${SERVINGS}\s*(?:servings?|portions?|portionen|people|persons|eaters)\b`, "i").exec(
+      plain,
+    ) ??
+    /^\s*(\d+)\s*$/.exec(plain);
+  const n = Number(said?.[1]);
+  return n >= 1 && n <= 100 ? n : null;
+}
+
+const LIST_HEAD = /^(?:#+\s*)?(?:ingredients?|you(?:'ll| will)? need|what you need|zutaten|shopping list)\b[\s:]*$/i;
+const METHOD_HEAD =
+  /^(?:#+\s*)?(?:methods?|directions?|instructions?|preparation|steps?|how to(?: make(?: it)?)?|what to do|zubereitung|procedure)\b[\s:]*$/i;
+const AFTER =
+  /^(?:#+\s*)?(?:nutrition(?:al)?(?: facts| information)?|notes?|tips?|storage|reviews?|comments?|recipe notes)\b/i;
+const CHATTER =
+  /^(?:jump to|print|pin|share|save|rate|★|☆|prep(?:aration)?(?: time)?\b|cook(?:ing)? time\b|total(?: time)?\b|prep\b.*\bcook\b|author|course|cuisine|calories|keyword|by\s+\p{Lu}|https?:|www\.|\d+(?:\.\d+)?\s*(?:stars?|kcal))/iu;
+const YIELD = /^(?:\*|_)*\s*(?:serves|servings?|yields?|makes|feeds|portions?|\d+\s*(?:servings?|portions?))\b/i;
+const VERB =
+  /^(?:\d+[.)]\s*)?(?:heat|preheat|fry|stir|cook|brown|add|mix|place|put|boil|bring|season|serve|bake|roast|melt|combine|whisk|pour|cover|cut|chop|grill|griddle|sear|shape|form|leave|simmer|poach|warm|mash|toss|drain|remove|return|meanwhile|in an?|using|scramble|lay|strain|peel|soak|rinse|marinate|line|grease|brush|spread|top|finish|turn|transfer|blend|soften|sweat|stir-fry|make|take|for the last)\b/i;
+
+/** Plain text parted into name, yield, list and method: by its headings where it has them, else by how its lines look. */
+function partsOf(text: string, lexicon: Lexicon, spoons: SpoonSystem): RecipeText {
+  const all = text
+    .split("\n")
+    .map((l) => l.trim())
+    .filter((l) => l !== "");
+  const headed = all.some((l) => LIST_HEAD.test(l));
+  const parts = { name: "", yields: "", ingredients: [] as string[], method: [] as string[], aside: [] as string[] };
+  let at: "top" | "list" | "method" | "after" = "top";
+  for (const line of all) {
+    const bare = withoutBullet(line.replace(/[*_]+/g, ""));
+    if (LIST_HEAD.test(bare)) at = "list";
+    else if (METHOD_HEAD.test(bare)) at = "method";
+    else if (AFTER.test(bare) && at !== "top") at = "after";
+    else if (YIELD.test(bare) && servingsIn(bare) !== null) parts.yields ||= bare;
+    else if (CHATTER.test(bare)) parts.aside.push(line);
+    else if (at === "after") parts.aside.push(line);
+    else if (at === "method") parts.method.push(bare);
+    else if (at === "list")
+      (isMethod(bare, headed) ? ((at = "method"), parts.method) : parts.ingredients).push(
+        at === "method" ? bare : line,
+      );
+    else if (parts.name === "") {
+      parts.name = bare;
+      if (servingsIn(bare) !== null) parts.yields ||= bare;
+    } else if (!headed) {
+      if (isMethod(bare, false)) {
+        at = "method";
+        parts.method.push(bare);
+      } else if (isListed(bare, lexicon, spoons)) {
+        at = "list";
+        parts.ingredients.push(line);
+      } else parts.aside.push(line);
+    } else parts.aside.push(line);
+  }
+  return parts;
+}
+/** A sentence that begins with what to do, and is too long for a food; under a heading for the list even then no food. */
+const isMethod = (line: string, headed: boolean): boolean =>
+  VERB.test(line) &&
+  line.split(/\s+/).length > (headed ? 6 : 3) &&
+  !/^\d+\s*(?:g|ml|oz|lb|tbsp|tsp|cups?)\b/i.test(line);
+function isListed(line: string, lexicon: Lexicon, spoons: SpoonSystem): boolean {
+  const read = readLine(line, lexicon, spoons);
+  return (
+    read !== null &&
+    read.kind !== "note" &&
+    (read.kind === "heading" || read.amount !== null || read.foods.some((f) => f.named.is !== "unknown"))
+  );
+}
