@@ -3,7 +3,7 @@ import type { Lexicon } from "./foodNames";
 import { readHtml } from "./html";
 import { recipeInData } from "./jsonLd";
 import { type LineRead, readLine } from "./line";
-import { type MethodStep, readMethod } from "./method";
+import { type MethodStep, minutesIn, readMethod } from "./method";
 import { plainNumbers, plainText, withoutBullet } from "./plainText";
 
 /** A recipe as far as it could be read. */
@@ -134,7 +134,7 @@ function partsOf(text: string, lexicon: Lexicon, spoons: SpoonSystem): RecipeTex
 /** A sentence that begins with what to do, and is too long for a food; under a heading for the list even then no food. */
 const isMethod = (line: string, headed: boolean): boolean =>
   VERB.test(line) &&
-  line.split(/\s+/).length > (headed ? 6 : 3) &&
+  (line.split(/\s+/).length > (headed ? 6 : 3) || minutesIn(line).length > 0) &&
   !/^\d+\s*(?:g|ml|oz|lb|tbsp|tsp|cups?)\b/i.test(line);
 function isListed(line: string, lexicon: Lexicon, spoons: SpoonSystem): boolean {
   const read = readLine(line, lexicon, spoons);

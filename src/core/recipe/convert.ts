@@ -1,0 +1,98 @@
+import type { Setting } from "../bite/targets";
+import type { Dish, Supper } from "../dish/dish";
+import { openBook, allFoods, type FoodBook } from "../foods/book";
+import type { Food } from "../foods/food";
+import type { SpoonSystem } from "../quantities/units";
+import { type Memory, newMemory } from "../quantities/memory";
+import { type Ask, type Answers, answersTo, type Ratings, type Table } from "../swap/answer";
+import { lexiconOf } from "./foodNames";
+import { readRecipe, type RecipeProblem, type RecipeRead } from "./recipe";
+import { type Choices, type MeatLine, settle, type Settled, USUAL_SERVINGS } from "./settle";
+import { settingOf, turn } from "./turn";
+
+/** Reads a recipe with the names of this household's foods. */
+export function readFor(
+  text: string,
+  table: Pick<Table, "foods" | "labels">,
+  spoons: SpoonSystem,
+): RecipeRead | RecipeProblem {
+  return readRecipe(text, lexiconOf(allFoods(table)), spoons);
+}
+
+/** A meat of a recipe with the routes that can take its place, ranked. */
+export interface MeatAnswers {
+  readonly line: number;
+  readonly meat: MeatLine;
+  readonly answers: Answers;
+}
+/** What the cook decides of a recipe. */
+export interface Decisions {
+  readonly lines: Choices;
+  /** The route of each meat, by its line; the first that fits where nobody chose. */
+  readonly routes: Readonly<Record<number, string>>;
+  /** How the meat's place is held; null takes what the recipe shows. */
+  readonly setting: Setting | null;
+}
+/** A recipe turned over, as far as it is decided. */
+export interface Converted {
+  readonly settled: readonly Settled[];
+  readonly setting: Setting;
+  readonly meats: readonly MeatAnswers[];
+  /** Lines that the routes make needless. */
+  readonly covered: readonly number[];
+  readonly dish: Dish;
+  /** Foods that nobody knew: by their names alone, every allergen of them is asked. */
+  readonly own: readonly Food[];
+}
+
+/** What a route is asked for, beside what the recipe says. */
+export interface Around {
+  readonly table: Table;
+  readonly availableMin: number | null;
+  /** "500 g lamb mince", in the cook's words. */
+  readonly wordsFor: (meat: MeatLine, rawG: number) => string;
+  readonly ratings?: Ratings;
+  readonly memory?: Memory;
+}
+
+/**
+ * A recipe turned over: what becomes of each line, the routes for each meat (built and planned), and the dish that comes of it.
+ * Nothing is guessed silently: what was not clear is an ask of its line.
+ */
+export function convert(recipe: RecipeRead, decisions: Decisions, around: Around): Converted {
+  const book: FoodBook = openBook(around.table);
+  const settled = settle(recipe, decisions.lines, book.food);
+  const setting = decisions.setting ?? settingOf(recipe, settled, book.food);
+  const servings = recipe.servings ?? USUAL_SERVINGS;
+  const memory = around.memory ?? newMemory();
+  // A dish of the recipe's own size: the supper scales it to who eats.
+  const supper: Table["supper"] = { ...around.table.supper, ...seatsFor(around.table.supper, servings) };
+  const meats = settled.flatMap(({ line, meats: found }) =>
+    found.flatMap((meat): MeatAnswers[] => {
+      if (meat.rawG === null || meat.rawG <= 0) return [];
+      const ask: Ask = {
+        form: meat.form,
+        kind: meat.kind,
+        words: around.wordsFor(meat, meat.rawG),
+        rawG: meat.rawG,
+        setting,
+        availableMin: around.availableMin,
+        mostHandsMin: null,
+        honestOnly: false,
+      };
+      return [{ line, meat, answers: answersTo(ask, { ...around.table, supper }, around.ratings, memory) }];
+    }),
+  );
+  const routes = new Map<number, Dish[]>();
+  for (const { line, answers } of meats) {
+    const chosen = answers.answers.find((a) => a.route.id === decisions.routes[line]) ?? answers.answers[0];
+    if (chosen !== undefined) routes.set(line, [...(routes.get(line) ?? []), chosen.dish]);
+  }
+  return { settled, setting, meats, ...turn(recipe, settled, routes, book.food, "recipe") };
+}
+
+/** The recipe's servings at the table: its eaters as they are, and guests for the rest of its places. */
+const seatsFor = (supper: Table["supper"], servings: number): Pick<Supper, "eaters" | "guests"> => ({
+  eaters: supper.eaters,
+  guests: Math.max(0, servings - supper.eaters.length),
+});

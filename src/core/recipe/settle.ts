@@ -1,0 +1,190 @@
+import type { MeatForm, MeatKind } from "../dish/meat";
+import type { FoodId, FoodLookup } from "../foods/food";
+import type { Estimate } from "../quantities/range";
+import type { AnimalJob } from "./animals";
+import type { FoodOnLine, LineRead } from "./line";
+import type { RecipeRead } from "./recipe";
+import { type EggUse, eggUseIn, proposalFor, type ReplaceReason } from "./replace";
+import { gramsOf } from "./weigh";
+
+/** What the cook says of a line that was left open, or wants otherwise. */
+export interface LineChoice {
+  readonly leaveOut?: boolean;
+  /** Grams of what stands on the line, before anything is replaced. */
+  readonly massG?: number;
+  /** A food of the table or of the cook's own for what the line names. */
+  readonly food?: FoodId;
+  readonly eggUse?: EggUse;
+  /** The reading is right as it is. */
+  readonly looked?: boolean;
+  /** Which of several alternatives, counted from 0. */
+  readonly which?: number;
+}
+/** Choices by the line's place in the list. */
+export type Choices = Readonly<Record<number, LineChoice>>;
+
+/** What has to be looked at before the reading of a line counts. */
+export type LineAsk =
+  | { readonly kind: "amount" }
+  | { readonly kind: "two-amounts"; readonly first: string; readonly second: string }
+  | { readonly kind: "unknown-food"; readonly words: string }
+  | { readonly kind: "look" }
+  | { readonly kind: "alternatives"; readonly of: readonly string[] }
+  | { readonly kind: "egg-use" }
+  | { readonly kind: "label"; readonly words: string };
+
+/** A food that goes into the dish. */
+export interface Put {
+  /** Null is a food that nobody knows: a food of the cook's own by these words. */
+  readonly food: FoodId | null;
+  readonly words: string;
+  /** Null while nobody knows how much. */
+  readonly massG: Estimate | null;
+  /** The cook tastes: the grams are this house's estimate. */
+  readonly byTaste: boolean;
+}
+/** A meat that a route takes the place of. */
+export interface MeatLine {
+  readonly form: MeatForm;
+  readonly kind: MeatKind;
+  /** Raw, g; null while nobody knows how much. */
+  readonly rawG: number | null;
+}
+/** What becomes of a line of the recipe. */
+export interface Settled {
+  readonly line: number;
+  readonly state: "kept" | "replaced" | "meat" | "left-out";
+  readonly puts: readonly Put[];
+  readonly meats: readonly MeatLine[];
+  readonly reasons: readonly ReplaceReason[];
+  readonly asks: readonly LineAsk[];
+}
+
+/** A pinch where nothing is said, g for each eater (estimates that a cook tastes). */
+const BY_TASTE_G: Readonly<Record<FoodId, number>> = {
+  "black-pepper": 0.3,
+  nutmeg: 0.05,
+  "rapeseed-oil": 5,
+  "olive-oil": 5,
+};
+/** Any other seasoning, g for each eater. */
+const SEASONING_G = 0.5;
+
+/** What the recipe makes of its meat: a mince that is rolled is a ball. */
+function formIn(form: MeatForm, method: string): MeatForm {
+  if (form !== "mince") return form;
+  if (/\bmeat ?balls?\b|\bballs\b/.test(method)) return "ball";
+  if (/\b(?:patt(?:y|ies)|burgers?)\b/.test(method)) return "patty";
+  if (/\bmeat ?loaf\b|\bloaf tin\b/.test(method)) return "loaf";
+  if (/\bskewers?\b|\bkoftas?\b|\bkebabs?\b/.test(method)) return "skewer";
+  return form;
+}
+
+/** Every line of a recipe with what becomes of it, as far as its words and the cook's choices say. */
+export function settle(recipe: RecipeRead, choices: Choices, foods: FoodLookup): Settled[] {
+  const method = [recipe.name, ...recipe.method.map((m) => m.text)].join(" ").toLowerCase();
+  const baked = recipe.method.some((m) => m.operations.includes("bake"));
+  const eaters = recipe.servings ?? USUAL_SERVINGS;
+  return recipe.lines.flatMap((line, i): Settled[] =>
+    line.kind === "ingredient" ? [settled(line, i, choices[i] ?? {}, { method, baked, eaters, foods })] : [],
+  );
+}
+/** A recipe that does not say for how many it is. */
+export const USUAL_SERVINGS = 4;
+
+interface About {
+  readonly method: string;
+  readonly baked: boolean;
+  readonly eaters: number;
+  readonly foods: FoodLookup;
+}
+type Ingredient = Extract<LineRead, { kind: "ingredient" }>;
+
+function settled(line: Ingredient, at: number, choice: LineChoice, about: About): Settled {
+  const none = { line: at, puts: [], meats: [], reasons: [], asks: [] };
+  if (choice.leaveOut === true) return { ...none, state: "left-out" };
+  const asks: LineAsk[] = [];
+  const puts: Put[] = [];
+  const meats: MeatLine[] = [];
+  const reasons: ReplaceReason[] = [];
+  if (line.joined === "or" && line.foods.length > 1 && choice.which === undefined)
+    asks.push({ kind: "alternatives", of: line.foods.map((f) => f.words) });
+  if (line.amount?.kind === "question" && choice.massG === undefined)
+    asks.push(
+      line.amount.asks.kind === "two-amounts"
+        ? { kind: "two-amounts", first: line.amount.asks.first, second: line.amount.asks.second }
+        : { kind: "amount" },
+    );
+  for (const found of chosen(line, choice)) {
+    const named: FoodOnLine["named"] =
+      choice.food === undefined ? found.named : { is: "food", food: choice.food, sure: true };
+    if (
+      named.is !== "unknown" &&
+      !named.sure &&
+      choice.looked !== true &&
+      !(named.is === "animal" && named.animal.job === "hidden")
+    )
+      asks.push({ kind: "look" });
+    const massG =
+      choice.massG === undefined
+        ? gramsOf(named, line.amount, about.foods)
+        : { low: choice.massG, likely: choice.massG, high: choice.massG };
+    const animal = named.is === "animal" ? named.animal : null;
+    if (animal?.job === "meat") {
+      const { kind } = animal;
+      meats.push({ form: formIn(animal.form, about.method), kind, rawG: massG?.likely ?? null });
+      if (massG === null && line.amount?.kind !== "question") asks.push({ kind: "amount" });
+      continue;
+    }
+    const replaced = animal === null ? null : replacement(animal.job, line, choice, about);
+    if (replaced?.unsure === true) asks.push({ kind: "egg-use" });
+    if (replaced !== null) reasons.push(replaced.proposal.reason);
+    const by = replaced?.proposal.by ?? [[named.is === "food" ? named.food : null, 1] as const];
+    if (replaced !== null && by.length === 0) asks.push({ kind: "label", words: found.words });
+    if (named.is === "unknown") asks.push({ kind: "unknown-food", words: found.words });
+    const byTaste = massG === null && line.amount?.kind !== "question" && tasted(named, line, about.foods);
+    if (massG === null && !byTaste && line.amount?.kind !== "question") asks.push({ kind: "amount" });
+    for (const [food, perG] of by.length === 0 ? [[null, 1] as const] : by)
+      puts.push({
+        food,
+        words: found.words,
+        massG: byTaste ? tasteG(food, about.eaters) : times(massG, perG),
+        byTaste,
+      });
+  }
+  const state = meats.length > 0 ? "meat" : reasons.length > 0 ? "replaced" : "kept";
+  return { line: at, state, puts, meats, reasons, asks };
+}
+
+/** Of alternatives the one that the cook chose; until then the first plant among them, else the first. */
+function chosen(line: Ingredient, choice: LineChoice): readonly FoodOnLine[] {
+  if (line.joined === "and" || line.foods.length < 2) return line.foods;
+  const first = line.foods.findIndex((f) => f.named.is === "food");
+  return line.foods.slice(choice.which ?? Math.max(0, first)).slice(0, 1);
+}
+const times = (e: Estimate | null, by: number): Estimate | null =>
+  e === null ? null : { low: e.low * by, likely: e.likely * by, high: e.high * by };
+/** Salt, pepper, oil and herbs may come without an amount: a cook tastes. Everything else has to be said. */
+function tasted(named: FoodOnLine["named"], line: Ingredient, foods: FoodLookup): boolean {
+  if (named.is !== "food" || line.amount !== null) return false;
+  const group = foods(named.food)?.group;
+  return group === "seasoning" || group === "fat" || named.food === "water" || line.toTaste;
+}
+function tasteG(food: FoodId | null, eaters: number): Estimate {
+  const each = (food === null ? undefined : BY_TASTE_G[food]) ?? SEASONING_G;
+  return { low: 0, likely: each * eaters, high: 3 * each * eaters };
+}
+
+function replacement(job: AnimalJob, line: Ingredient, choice: LineChoice, { method, baked }: About) {
+  const words = line.text.toLowerCase();
+  const use = choice.eggUse ?? (job === "egg" ? eggUseIn(words, method, baked) : null);
+  const named = job === "butter" ? "butter" : "";
+  const fried =
+    named !== "" &&
+    /\b(?:fry|sear|brown|saut[eé]|soften)[^.]{0,40}\bbutter|\bbutter[^.]{0,30}\b(?:pan|fry|sear)/.test(method);
+  const cube = /\bcubes?\b|\bpowder\b|\bgranules?\b/.test(words);
+  return {
+    proposal: proposalFor({ job, words, cube, eggUse: use ?? "binds", fried }),
+    unsure: job === "egg" && use === null,
+  };
+}

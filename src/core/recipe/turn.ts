@@ -1,0 +1,114 @@
+import type { Dish } from "../dish/dish";
+import type { Setting } from "../bite/targets";
+import type { Food, FoodLookup } from "../foods/food";
+import { ownFood } from "../foods/own";
+import { does, isWet, type Known, meatParts, openPart, ownId, ownPots, restOf } from "./parts";
+import type { RecipeRead } from "./recipe";
+import { type Settled, USUAL_SERVINGS } from "./settle";
+
+/** A dish made of a recipe, the foods that nobody knew, and the lines that a route makes needless. */
+export interface Turned {
+  readonly dish: Dish;
+  readonly own: readonly Food[];
+  /** Lines (egg and crumbs of a mix, a coating) that the route of the meat brings by itself. */
+  readonly covered: readonly number[];
+}
+
+/** What binds or coats. */
+const BINDERS = new Set([
+  "ground-flax",
+  "water",
+  "breadcrumbs",
+  "panko",
+  "wheat-flour",
+  "oat-milk",
+  "soy-milk",
+  "oats",
+  "oat-flour",
+]);
+/** So much to pour makes it a sauce, g (engineering estimate). */
+const SAUCE_G = 120;
+
+/** How the dish holds its meat: it moves the target of the bite. */
+export function settingOf(recipe: RecipeRead, settled: readonly Settled[], foods: FoodLookup): Setting {
+  const text = recipe.method
+    .map((m) => m.text)
+    .join(" ")
+    .toLowerCase();
+  const baked = recipe.method.some((m) => does(m, "bake"));
+  const wetG = settled
+    .flatMap((s) => s.puts)
+    .filter((p) => p.food !== null && isWet(foods(p.food)))
+    .reduce((g, p) => g + (p.massG?.likely ?? 0), 0);
+  if (baked && /\b(?:pastry|crust|mash(?:ed)?|topping|crumble|pie)\b/.test(`${recipe.name.toLowerCase()} ${text}`))
+    return "crust";
+  if (wetG >= SAUCE_G && recipe.method.some((m) => does(m, "simmer", "bake", "boil"))) return "sauce";
+  const sweet = settled.some((s) => s.puts.some((p) => p.food === "maple-syrup" || p.food === "brown-sugar"));
+  return sweet && recipe.method.some((m) => does(m, "simmer")) ? "glazed" : "dry";
+}
+
+/**
+ * The dish of a recipe: for each meat the parts of the route that takes its place, what has its own pot, and the rest in the
+ * order of the method. Every line that was not left out is in it somewhere; what nobody knows lies in a part of its own,
+ * so that it stops nothing else.
+ *
+ * @param routes the dishes of the routes, by the line of the meat
+ */
+export function turn(
+  recipe: RecipeRead,
+  settled: readonly Settled[],
+  routes: ReadonlyMap<number, readonly Dish[]>,
+  foods: FoodLookup,
+  id: string,
+): Turned {
+  const meats = [...routes].flatMap(([line, dishes]) => dishes.map((dish) => ({ line, dish })));
+  const covered = coveredBy(
+    recipe,
+    settled,
+    meats.map((m) => m.dish),
+  );
+  const left = settled
+    .filter((s) => !covered.includes(s.line))
+    .flatMap((s) => s.puts.map((put) => ({ ...put, line: s.line })));
+  const known: Known[] = [];
+  const unknown: (readonly [words: string, massG: number])[] = [];
+  for (const put of left)
+    if (put.massG === null) continue;
+    else if (put.food === null) unknown.push([put.words, put.massG.likely]);
+    else known.push({ food: put.food, massG: put.massG.likely, line: put.line, byTaste: put.byTaste });
+  const mains = meats.flatMap(({ dish }, i) => meatParts(dish, i));
+  const { parts: pots, left: others } = ownPots(known, recipe, foods);
+  const rest = restOf(others, mains, recipe, foods);
+  const open = unknown.length === 0 ? [] : [openPart(unknown)];
+  const own = [...new Set(unknown.map(([words]) => words))].map((words) => ownFood(ownId(words), words));
+  const dish: Dish = {
+    id,
+    name: recipe.name,
+    replaces: meats[0]?.dish.replaces ?? null,
+    servings: recipe.servings ?? USUAL_SERVINGS,
+    parts: [...mains, ...pots, ...rest, ...open],
+  };
+  return { dish, own, covered };
+}
+
+/** Egg and crumbs that bind or coat, where the route binds and coats by itself. */
+function coveredBy(recipe: RecipeRead, settled: readonly Settled[], dishes: readonly Dish[]): number[] {
+  // A stock's route is made with its own water.
+  const poured = dishes.some((d) => d.replaces?.form === "stock-bones")
+    ? settled.filter((s) => s.puts.length > 0 && s.puts.every((p) => p.food === "water")).map((s) => s.line)
+    : [];
+  const kinds = new Set(dishes.flatMap((d) => d.parts.flatMap((p) => p.steps.map((s) => s.kind))));
+  const coats = kinds.has("coat") || dishes.some((d) => d.parts.length > 1);
+  if (!kinds.has("bind") && !coats) return poured;
+  const mixes = recipe.method.filter(
+    (m) =>
+      (kinds.has("bind") &&
+        (does(m, "shape") || /\bmix everything|mix the mince|combine the (?:mince|beef|pork|lamb)/i.test(m.text))) ||
+      (coats && /\b(?:coat|dip|dredge|crumb|batter|dust)\b/i.test(m.text)),
+  );
+  const used = new Set(mixes.flatMap((m) => m.lines));
+  const bound = settled
+    .filter((s) => used.has(s.line) && s.puts.length > 0 && s.puts.every((p) => p.food !== null && BINDERS.has(p.food)))
+    .map((s) => s.line);
+  return [...poured, ...bound];
+}
