@@ -67,11 +67,20 @@ const config = [
   },
   {
     files: ["src/core/**/*.ts"],
-    ignores: ["src/core/**/*.test.ts", "src/core/formats/**", "src/core/calendar/zonedTime.ts"],
+    ignores: [
+      "src/core/**/*.test.ts",
+      "src/core/formats/**",
+      "src/core/calendar/zonedTime.ts",
+      "src/core/recipe/html.ts",
+    ],
     rules: {
       "no-restricted-imports": [
         "error",
-        { patterns: [{ regex: "^[^.]", message: "Packages come into the core through formats and calendar only." }] },
+        {
+          patterns: [
+            { regex: "^[^.]", message: "Packages come into the core through formats, calendar and recipe/html only." },
+          ],
+        },
       ],
     },
   },

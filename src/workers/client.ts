@@ -8,6 +8,7 @@ import type { Schedule } from "@/core/schedule/schedule";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
 import type { SwapAnswer } from "@/core/swap/card";
 import type { Start } from "@/core/swap/starts";
+import type { recipeApi } from "./recipe.worker";
 import type { swapApi } from "./swap.worker";
 import type { Judged, planApi } from "./plan.worker";
 import type { Outlook } from "./outlook";
@@ -23,6 +24,10 @@ const searcher = () =>
 let swapWorker: Remote<typeof swapApi> | null = null;
 const swapper = () =>
   (swapWorker ??= wrap(new Worker(new URL("./swap.worker.ts", import.meta.url), { type: "module" })));
+
+let recipeWorker: Remote<typeof recipeApi> | null = null;
+const recipes = () =>
+  (recipeWorker ??= wrap(new Worker(new URL("./recipe.worker.ts", import.meta.url), { type: "module" })));
 
 let generation = 0;
 let swaps = 0;
@@ -53,6 +58,9 @@ export const computing = {
     const routes = swapper().swap(mine, ask, table, ratings);
     return { routes, starts: routes.then(() => swapper().starts(mine)) };
   },
+  /** A recipe read and turned over, with what the cook decided so far. */
+  recipe: (...asked: Parameters<typeof recipeApi.turn>): Promise<ReturnType<typeof recipeApi.turn>> =>
+    recipes().turn(...asked),
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
   schedule: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
     searcher().schedule({ tasks, lags, apart }, kitchen, serveAt),

@@ -75,6 +75,7 @@ export function CounterPage() {
       <FrontDoor
         title="What is leaving the pan?"
         others={[
+          { says: "Turn a recipe over", onPress: () => router.push("/recipe") },
           { says: "Start from nothing", onPress: () => void newDish() },
           { says: "Look round in the demo household", onPress: () => void loadDemo(now, browserZone()) },
         ]}

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
 import type { Dish, Supper } from "@/core/dish/dish";
 import type { Eater } from "@/core/household/people";
@@ -11,11 +11,10 @@ import { writeDate } from "@/ui/wording/time";
 import { browserZone, change, edited, newId, put, useHouse, useNow } from "./store";
 import { supperHref, useSupper } from "./supper";
 import { Swapping, type SwapSupper } from "./Swapping";
+import { seated, useDinner } from "./table";
 import type { SwapProps } from "@/ui/swap/swapProps";
 
 const USUAL_GUESTS = 4;
-const USUAL_TIME = "19:00";
-const DAY_MS = 24 * 3_600_000;
 
 /** The front door: a new supper from what is leaving the pan. */
 export function NewSwap({ title, others }: { title: string; others: SwapProps["others"] }) {
@@ -24,22 +23,8 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
   const router = useRouter();
   const zone = house.state === "ready" ? house.kitchen.timeZone : browserZone();
   const [guests, setGuests] = useState(USUAL_GUESTS);
-  const [when, setWhen] = useState<{ date: string; time: string } | null>(null);
-  const tomorrow = now === null ? null : localTime(now + DAY_MS, zone);
-  const { date, time } = when ?? { date: tomorrow?.date ?? "", time: USUAL_TIME };
   const [needed, setNeeded] = useState(false);
-  const [serveAt, setServeAt] = useState<string | null>(null);
-  useEffect(() => {
-    if (date === "" || !needed) return;
-    let current = true;
-    // The date library comes when a form is chosen.
-    void import("@/core/calendar/zonedTime").then(
-      ({ instantOf }) => current && setServeAt(instantOf(date, time, zone)),
-    );
-    return () => {
-      current = false;
-    };
-  }, [date, time, zone, needed]);
+  const { serveAt, field } = useDinner(now, zone, needed);
   const eaters = house.state === "ready" ? house.eaters : NOBODY;
   const supper = useMemo<SwapSupper>(
     () => ({
@@ -77,22 +62,13 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
       eaters={eaters}
       foods={foods}
       now={now}
-      dinner={{ date, time, onSet: (d, t) => setWhen({ date: d, time: t }) }}
+      dinner={field}
       onHeads={eaters.length === 0 ? setGuests : null}
       onForm={() => setNeeded(true)}
       others={others}
       onTake={(dish, guest) => void take(dish, guest)}
     />
   );
-}
-/** A guest of whom something must be minded takes a seat by name; the household knows them from then on. */
-function seated(supper: Omit<Supper, "dishes">, guest: Eater | null) {
-  if (guest === null) return { supper, edits: [] };
-  const somebody = { ...guest, id: newId("eater") };
-  return {
-    supper: { ...supper, eaters: [...supper.eaters, somebody.id], guests: Math.max(0, supper.guests - 1) },
-    edits: [put("eaters", somebody)],
-  };
 }
 const NOBODY: readonly Eater[] = [];
 const NOTHING_SAID = { foods: [], labels: [] } as const;

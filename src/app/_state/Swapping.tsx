@@ -16,9 +16,9 @@ import { SwapDesk } from "@/ui/swap/SwapDesk";
 import type { Said, SwapProps } from "@/ui/swap/swapProps";
 import { writeWhen } from "@/ui/wording/time";
 import { describeMeat } from "@/ui/wording/swapNames";
-import { ALLERGEN_NAMES } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
 import type { SwapAnswer } from "@/core/swap/card";
+import { avoidsOf, GUEST, guestWho, ratersOf, tableNames } from "./table";
 
 /** The supper that a swap is for, as far as it is known; null as its instant while that is worked out. */
 export type SwapSupper = Omit<Supper, "dishes" | "serveAt"> & { readonly serveAt: string | null };
@@ -38,25 +38,9 @@ interface SwappingProps {
   /** The dish of the route that was taken, and who at the table must not eat what was said here. */
   readonly onTake: (dish: Dish, guest: Eater | null) => void;
 }
-/** Nobody of the household is known yet: somebody at the table who must not eat what was said. */
-const GUEST = "guest";
 const NO_STARTS: ReadonlyMap<string, number | null> = new Map();
 
-type Rated = readonly [route: string, ratings: readonly Entry["ratings"][]];
-const NO_RATINGS: readonly Rated[] = [];
-/** What each person rated, by route, the person who rated last at the end; people are never merged. */
-function ratersOf(entries: readonly Entry[]): ReadonlyMap<string | null, readonly Rated[]> {
-  const raters = new Map<string | null, Map<string, Entry["ratings"][]>>();
-  for (const { route, person, ratings } of entries) {
-    if (route === null || Object.keys(ratings).length === 0) continue;
-    const mine = raters.get(person) ?? new Map<string, Entry["ratings"][]>();
-    mine.set(route, [...(mine.get(route) ?? []), ratings]);
-    raters.delete(person);
-    raters.set(person, mine);
-  }
-  return new Map([...raters].map(([person, routes]) => [person, [...routes]]));
-}
-
+const NO_RATINGS: readonly (readonly [string, readonly Entry["ratings"][]])[] = [];
 /** What was said, asked of the worker, and its answers on the desk. */
 export function Swapping(props: SwappingProps) {
   const { supper, kitchen, foods, now, dinner } = props;
@@ -73,13 +57,7 @@ export function Swapping(props: SwappingProps) {
     avoids: invited.length > 0 ? [] : null,
     rater: null,
   });
-  const guest = useMemo<Eater | null>(
-    () =>
-      said.avoids === null || said.avoids.length === 0 || invited.length > 0
-        ? null
-        : { id: GUEST, name: "Somebody", avoids: said.avoids, diets: [], dislikes: [], age: null },
-    [said.avoids, invited.length],
-  );
+  const guest = useMemo(() => (invited.length > 0 ? null : guestWho(said.avoids)), [said.avoids, invited.length]);
   const rawG =
     said.form !== null && said.weighed === "cooked" ? rawFromCookedG(said.form, said.kind, said.massG) : said.massG;
   const entries = useLiveQuery(() => db.entries.orderBy("finishedAt").toArray());
@@ -136,15 +114,10 @@ export function Swapping(props: SwappingProps) {
       current = false;
     };
   }, [asked, ratings]);
-  const textContext = useMemo(() => {
-    const byId = new Map((answer?.foods ?? []).map((f) => [f.id, f]));
-    return {
-      units: kitchen.units,
-      foods: (id: string) => byId.get(id) ?? null,
-      part: (id: string) => id,
-      eater: (id: string) => props.eaters.find((e) => e.id === id)?.name ?? "somebody",
-    };
-  }, [answer, kitchen.units, props.eaters]);
+  const textContext = useMemo(
+    () => tableNames(answer?.foods ?? [], kitchen.units, props.eaters),
+    [answer, kitchen.units, props.eaters],
+  );
   const serveMs = Date.parse(supper.serveAt ?? "");
   const at = (ms: number) => localTime(ms, kitchen.timeZone);
   const begin = (id: string) => {
@@ -160,7 +133,7 @@ export function Swapping(props: SwappingProps) {
         if (said.form === null && next.form !== null) props.onForm?.();
         setSaid(next);
       }}
-      people={invited.map((e) => ({ name: e.name, avoids: e.avoids.map((a) => `no ${ALLERGEN_NAMES[a]}`).join(", ") }))}
+      people={invited.map((e) => ({ name: e.name, avoids: avoidsOf(e) }))}
       heads={heads}
       onHeads={
         props.onHeads &&

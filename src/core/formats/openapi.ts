@@ -1,7 +1,7 @@
 import { toJsonSchema } from "@valibot/to-json-schema";
 import type { GenericSchema } from "valibot";
 import { LIMITS } from "./basics";
-import { PlanRequestSchema, ScheduleRequestSchema, SwapRequestSchema } from "./schemas";
+import { ConvertRequestSchema, PlanRequestSchema, ScheduleRequestSchema, SwapRequestSchema } from "./schemas";
 
 const PROBLEM = {
   type: "object",
@@ -48,6 +48,10 @@ export const openApi = () => ({
   paths: {
     "/api/v1/plan": operation("Ledgers, tasks, cautions and verdicts of a supper", PlanRequestSchema),
     "/api/v1/swap": operation("Routes that take the place of a meat, ranked by their bite", SwapRequestSchema),
+    "/api/v1/convert": operation(
+      "A recipe read, its animal products replaced, its meats by routes: a dish without animals",
+      ConvertRequestSchema,
+    ),
     "/api/v1/schedule": operation("Start times for tasks, worked back from serving", ScheduleRequestSchema),
   },
 });

@@ -11,6 +11,7 @@ import type { Entry } from "../notebook/entry";
 import type { PlanInput } from "../plan";
 import type { LogEntry } from "../process/log";
 import { BITE } from "../bite/shifts";
+import { EGG_USES } from "../recipe/replace";
 import { SETTINGS } from "../bite/targets";
 import { MEAT_FORMS, MEAT_KINDS } from "../dish/meat";
 import { STEP_KINDS } from "../process/registry";
@@ -202,6 +203,13 @@ export const ScheduleRequestSchema = v.strictObject({
   horizonMin: between(1, 100_000),
   nodes: v.pipe(between(1, LIMITS.nodes), v.integer()),
 });
+const TableSchema = v.strictObject({
+  supper: v.omit(SupperSchema, ["dishes"]),
+  foods: v.optional(list(FoodSchema, LIMITS.foods), []),
+  labels: v.optional(list(LabelSayingSchema, 20 * LIMITS.foods), []),
+  kitchen: KitchenSchema,
+  eaters: v.optional(list(EaterSchema, 200), []),
+});
 /** What `POST /api/v1/swap` takes: what leaves the pan, and the table that it leaves. */
 export const SwapRequestSchema = v.strictObject({
   ask: v.strictObject({
@@ -214,13 +222,37 @@ export const SwapRequestSchema = v.strictObject({
     mostHandsMin: v.optional(maybe(between(0, 1e6)), null),
     honestOnly: v.optional(v.boolean(), false),
   }),
-  table: v.strictObject({
-    supper: v.omit(SupperSchema, ["dishes"]),
-    foods: v.optional(list(FoodSchema, LIMITS.foods), []),
-    labels: v.optional(list(LabelSayingSchema, 20 * LIMITS.foods), []),
-    kitchen: KitchenSchema,
-    eaters: v.optional(list(EaterSchema, 200), []),
-  }),
+  table: TableSchema,
+});
+const placeOnList = v.pipe(v.string(), v.regex(/^\d{1,3}$/, "must be a line's place in the list, counted from 0"));
+/** What `POST /api/v1/convert` takes: a recipe as text, the table, and what was decided of its lines and routes so far. */
+export const ConvertRequestSchema = v.strictObject({
+  text: v.pipe(v.string(), v.maxLength(LIMITS.recipe, "is too long")),
+  table: TableSchema,
+  spoons: v.optional(v.picklist(["metric", "us", "imperial", "au"]), "metric"),
+  availableMin: v.optional(maybe(between(0, 1e6)), null),
+  decisions: v.optional(
+    v.strictObject({
+      lines: v.optional(
+        v.record(
+          placeOnList,
+          v.strictObject({
+            leaveOut: v.optional(v.boolean()),
+            massG: v.optional(between(0.01, 100_000)),
+            food: v.optional(id),
+            eggUse: v.optional(v.picklist(EGG_USES)),
+            looked: v.optional(v.boolean()),
+            which: v.optional(v.pipe(between(0, 20), v.integer("must be a whole number"))),
+          }),
+        ),
+        {},
+      ),
+      routes: v.optional(v.record(placeOnList, id), {}),
+      setting: v.optional(maybe(v.picklist(SETTINGS)), null),
+      servings: v.optional(maybe(v.pipe(between(1, 100), v.integer("must be a whole number"))), null),
+    }),
+    { lines: {}, routes: {}, setting: null, servings: null },
+  ),
 });
 /** One entry of the notebook. */
 export const EntrySchema = v.strictObject({

@@ -38,7 +38,7 @@ const table: Table = {
   labels: [],
 };
 const { food } = openBook(table);
-const NONE: Decisions = { lines: {}, routes: {}, setting: null };
+const NONE: Decisions = { lines: {}, routes: {}, setting: null, servings: null };
 const readIt = (text: string): RecipeRead => {
   const found = readFor(text, table, "metric");
   if ("kind" in found) throw new Error(found.kind);
@@ -46,7 +46,7 @@ const readIt = (text: string): RecipeRead => {
 };
 const turned = (text: string, decisions: Partial<Decisions> = {}): Converted & { recipe: RecipeRead } => {
   const recipe = readIt(text);
-  const around = { table, availableMin: null, wordsFor: () => "meat" };
+  const around = { table, availableMin: null };
   return { recipe, ...convert(recipe, { ...NONE, ...decisions }, around) };
 };
 const planned = ({ dish, own }: Converted) =>

@@ -32,6 +32,8 @@ export interface Decisions {
   readonly routes: Readonly<Record<number, string>>;
   /** How the meat's place is held; null takes what the recipe shows. */
   readonly setting: Setting | null;
+  /** For how many it is, where the recipe does not say; null takes what it says. */
+  readonly servings: number | null;
 }
 /** A recipe turned over, as far as it is decided. */
 export interface Converted {
@@ -49,8 +51,6 @@ export interface Converted {
 export interface Around {
   readonly table: Table;
   readonly availableMin: number | null;
-  /** "500 g lamb mince", in the cook's words. */
-  readonly wordsFor: (meat: MeatLine, rawG: number) => string;
   readonly ratings?: Ratings;
   readonly memory?: Memory;
 }
@@ -59,7 +59,8 @@ export interface Around {
  * A recipe turned over: what becomes of each line, the routes for each meat (built and planned), and the dish that comes of it.
  * Nothing is guessed silently: what was not clear is an ask of its line.
  */
-export function convert(recipe: RecipeRead, decisions: Decisions, around: Around): Converted {
+export function convert(given: RecipeRead, decisions: Decisions, around: Around): Converted {
+  const recipe = { ...given, servings: decisions.servings ?? given.servings };
   const book: FoodBook = openBook(around.table);
   const settled = settle(recipe, decisions.lines, book.food);
   const setting = decisions.setting ?? settingOf(recipe, settled, book.food);
@@ -73,7 +74,7 @@ export function convert(recipe: RecipeRead, decisions: Decisions, around: Around
       const ask: Ask = {
         form: meat.form,
         kind: meat.kind,
-        words: around.wordsFor(meat, meat.rawG),
+        words: textOf(recipe, line),
         rawG: meat.rawG,
         setting,
         availableMin: around.availableMin,
@@ -91,6 +92,8 @@ export function convert(recipe: RecipeRead, decisions: Decisions, around: Around
   return { settled, setting, meats, ...turn(recipe, settled, routes, book.food, "recipe") };
 }
 
+/** A line as it was given, at most as long as a name may be. */
+const textOf = ({ lines }: RecipeRead, at: number): string => (lines[at]?.text ?? "").slice(0, 200);
 /** The recipe's servings at the table: its eaters as they are, and guests for the rest of its places. */
 const seatsFor = (supper: Table["supper"], servings: number): Pick<Supper, "eaters" | "guests"> => ({
   eaters: supper.eaters,

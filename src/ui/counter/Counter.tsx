@@ -141,7 +141,12 @@ function Front() {
           </Heading>
           <Text color="quiet">Mince, strips, a fillet, a roast: see what takes its place, and when to begin.</Text>
         </Box>
-        <DoLink href="/swap">Find its place</DoLink>
+        <HStack gap="2" wrap="wrap">
+          <DoLink href="/swap">Find its place</DoLink>
+          <DoLink href="/recipe" bg="card" color="ink" borderWidth="1.5px" borderColor="line">
+            Turn a recipe over
+          </DoLink>
+        </HStack>
       </Flex>
     </Card>
   );

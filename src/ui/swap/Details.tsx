@@ -89,7 +89,8 @@ export function Details({ said, onSaid, answer, textContext, heads, onHeads, din
   );
 }
 
-function Dinner({ dinner }: Pick<SwapProps, "dinner">) {
+/** When dinner is. */
+export function Dinner({ dinner }: Pick<SwapProps, "dinner">) {
   const field = (label: string, type: "date" | "time", value: string, onSet: (v: string) => void) => (
     <Box>
       <chakra.label display="block" fontSize="sm" color="quiet">
@@ -121,10 +122,19 @@ function Dinner({ dinner }: Pick<SwapProps, "dinner">) {
 }
 
 /** Asked above the first route; until there is an answer nothing is called fitting. */
-export function WhoMustNot({ said, onSaid, people }: SwapProps) {
+export function WhoMustNot({
+  avoids,
+  onAvoids,
+  people,
+}: {
+  /** Null until it was asked. */
+  readonly avoids: readonly Allergen[] | null;
+  readonly onAvoids: (avoids: readonly Allergen[]) => void;
+  readonly people: SwapProps["people"];
+}) {
   const toggle = (a: Allergen) => {
-    const now = said.avoids ?? [];
-    onSaid({ ...said, avoids: now.includes(a) ? now.filter((x) => x !== a) : [...now, a] });
+    const now = avoids ?? [];
+    onAvoids(now.includes(a) ? now.filter((x) => x !== a) : [...now, a]);
   };
   if (people.length > 0)
     return (
@@ -136,18 +146,14 @@ export function WhoMustNot({ said, onSaid, people }: SwapProps) {
       </Card>
     );
   return (
-    <Card
-      p="3"
-      aria-label="Anyone who must not eat something?"
-      borderColor={said.avoids === null ? "turmeric" : "line"}
-    >
+    <Card p="3" aria-label="Anyone who must not eat something?" borderColor={avoids === null ? "turmeric" : "line"}>
       <Text fontWeight="700">Anyone who must not eat something?</Text>
       <Flex gap="1.5" wrap="wrap" mt="2">
-        <Pill on={said.avoids?.length === 0} onClick={() => onSaid({ ...said, avoids: [] })}>
+        <Pill on={avoids?.length === 0} onClick={() => onAvoids([])}>
           nobody
         </Pill>
         {ALLERGENS.map((a) => (
-          <Pill key={a} on={said.avoids?.includes(a) ?? false} onClick={() => toggle(a)}>
+          <Pill key={a} on={avoids?.includes(a) ?? false} onClick={() => toggle(a)}>
             {`no ${ALLERGEN_NAMES[a]}`}
           </Pill>
         ))}

@@ -48,7 +48,13 @@ export function SwapDesk(props: SwapProps) {
         )}
       </Stack>
       <Stack gap="3" minW="0">
-        {said.form !== null && <WhoMustNot {...props} />}
+        {said.form !== null && (
+          <WhoMustNot
+            people={props.people}
+            avoids={said.avoids}
+            onAvoids={(avoids) => props.onSaid({ ...said, avoids })}
+          />
+        )}
         {said.form === null ? (
           <WhatComes />
         ) : (

@@ -5,6 +5,7 @@ import { FOODS } from "@/core/foods/table";
 import { openApi } from "@/core/formats/openapi";
 import { plan, type PlanInput } from "@/core/plan";
 import { POST as postPlan } from "./plan/route";
+import { POST as postConvert } from "./convert/route";
 import { POST as postSwap } from "./swap/route";
 import { POST as postSchedule } from "./schedule/route";
 
@@ -110,7 +111,7 @@ test("too many bytes are refused, and a lag to nowhere is a contradiction", asyn
 });
 test("the description names its doors and a request schema each", () => {
   const described = openApi();
-  expect(Object.keys(described.paths)).toEqual(["/api/v1/plan", "/api/v1/swap", "/api/v1/schedule"]);
+  expect(Object.keys(described.paths)).toEqual(["/api/v1/plan", "/api/v1/swap", "/api/v1/convert", "/api/v1/schedule"]);
   expect(JSON.stringify(described.paths["/api/v1/plan"])).toContain("waitsForTableMin");
 });
 
@@ -140,4 +141,44 @@ test.each([
   const response = await send(postSwap, { ...example, ask: { ...example.ask, ...wrong.ask } });
   expect(response.status).toBe(422);
   expect((await response.json()).field).toBe(field);
+});
+
+const exampleOf = (name: string) =>
+  JSON.parse(
+    new RegExp(`\`\`\`json ${name}\\n([\\s\\S]*?)\`\`\``).exec(readFileSync("docs/api.md", "utf8"))?.[1] ?? "",
+  );
+test("the recipe of the documentation is turned over into a dish that plans", async () => {
+  const { table } = exampleOf("swap");
+  const body = await (await send(postConvert, { ...exampleOf("convert"), table })).json();
+  expect(body.recipe).toMatchObject({ name: "Pork and bean pot", servings: 2 });
+  expect(body.settled.map((s: { state: string }) => s.state)).toEqual([
+    "meat",
+    "kept",
+    "kept",
+    "replaced",
+    "replaced",
+    "left-out",
+  ]);
+  expect(body.dish.parts[0].route.id).toBe("soy-chunks-seared");
+  const { supper, kitchen, eaters } = table;
+  const of = { ...supper, eaters: ["ada"], guests: 1, dishes: [body.dish] };
+  const planned = await (await send(postPlan, { supper: of, kitchen, eaters, foods: body.own, log: [] })).json();
+  expect(
+    planned.dishes[0].parts.every((p: { rows: { state: string }[] }) => p.rows.every((r) => r.state === "computed")),
+  ).toBe(true);
+  // Soy stands in the verdict of the one who must not eat it, though it was chosen.
+  expect(planned.verdicts[0].verdict).toBe("contains");
+});
+test.each([
+  [{ text: "" }, 200, "empty"],
+  [{ text: "nothing that is food" }, 200, "no-ingredients"],
+  [{ text: "x".repeat(100_001) }, 422, "text"],
+  [{ text: 5 }, 422, "text"],
+  [{ decisions: { lines: { "1": { massG: -2 } } } }, 422, "decisions/lines/1/massG"],
+  [{ decisions: { servings: 0 } }, 422, "decisions/servings"],
+])("a senseless recipe is answered or refused by its field (%#)", async (wrong, status, says) => {
+  const { table } = exampleOf("swap");
+  const response = await send(postConvert, { ...exampleOf("convert"), table, ...wrong });
+  const body = await response.json();
+  expect([response.status, body.kind ?? body.field]).toEqual([status, says]);
 });

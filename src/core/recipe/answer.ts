@@ -1,0 +1,73 @@
+import type { Setting } from "../bite/targets";
+import type { Dish } from "../dish/dish";
+import { foodsOf } from "../dish/dish";
+import { openBook } from "../foods/book";
+import type { Food } from "../foods/food";
+import type { Ratings, Table } from "../swap/answer";
+import { cardsOf, type RouteCard, type SwapAnswer } from "../swap/card";
+import type { Memory } from "../quantities/memory";
+import { convert, type Decisions, readFor } from "./convert";
+import type { RecipeProblem, RecipeRead } from "./recipe";
+import type { LineAsk, MeatLine, Settled } from "./settle";
+import type { SpoonSystem } from "../quantities/units";
+
+/** A meat of the recipe with its routes as a screen shows them. */
+export interface MeatCards {
+  readonly line: number;
+  readonly meat: MeatLine;
+  readonly aim: SwapAnswer["aim"];
+  readonly cards: readonly RouteCard[];
+  /** The route that is in the dish. */
+  readonly taken: string | null;
+}
+/** A recipe turned over as a screen shows it: plans stay in the worker. */
+export interface RecipeAnswer {
+  readonly recipe: RecipeRead;
+  readonly settled: readonly Settled[];
+  readonly setting: Setting;
+  readonly meats: readonly MeatCards[];
+  readonly covered: readonly number[];
+  readonly dish: Dish;
+  readonly own: readonly Food[];
+  /** Foods that its sentences name. */
+  readonly foods: readonly Food[];
+}
+
+/** What a recipe is answered with, read and turned over in one go. */
+export function answerRecipe(
+  text: string,
+  decisions: Decisions,
+  around: {
+    readonly table: Table;
+    readonly spoons: SpoonSystem;
+    readonly availableMin: number | null;
+    readonly ratings?: Ratings;
+    readonly memory?: Memory;
+  },
+): RecipeAnswer | RecipeProblem {
+  const { table } = around;
+  const recipe = readFor(text, table, around.spoons);
+  if ("kind" in recipe) return recipe;
+  const { settled, setting, meats, covered, dish, own } = convert(recipe, decisions, around);
+  const book = openBook(table);
+  const cards = meats.map(({ line, meat, answers }): MeatCards => {
+    const answer = cardsOf(answers, table);
+    const taken = answer.cards.find((c) => c.id === decisions.routes[line]) ?? answer.cards[0];
+    return { line, meat, aim: answer.aim, cards: answer.cards, taken: taken?.id ?? null };
+  });
+  const named = new Set([
+    ...foodsOf(dish),
+    ...settled.flatMap((s) => s.puts.flatMap((p) => p.food ?? [])),
+    ...cards.flatMap((m) =>
+      m.cards.flatMap((c) => [c.food, ...c.moved.flatMap((x) => [x.from, ...x.to]), ...foodsOf(c.dish)]),
+    ),
+  ]);
+  const foods = [...[...named].flatMap((id) => book.food(id) ?? []), ...own];
+  return { recipe, settled, setting, meats: cards, covered, dish, own, foods };
+}
+
+/** What still has to be said before the dish holds what the recipe holds: without it a line would be missing. */
+export const openLines = ({ settled }: Pick<RecipeAnswer, "settled">): readonly number[] =>
+  settled.filter((s) => s.asks.some(isOpen)).map((s) => s.line);
+/** An ask that leaves a line out as long as nobody answers it; the others are to be looked at. */
+export const isOpen = (ask: LineAsk): boolean => ask.kind === "amount" || ask.kind === "two-amounts";

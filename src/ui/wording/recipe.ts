@@ -1,0 +1,109 @@
+import type { Heat } from "@/core/recipe/method";
+import type { RecipeProblem } from "@/core/recipe/recipe";
+import type { EggUse, ReplaceReason } from "@/core/recipe/replace";
+import type { LineAsk, Put, Settled } from "@/core/recipe/settle";
+import { writeTemp } from "@/core/quantities/write";
+import type { UnitSystem } from "@/core/quantities/units";
+import { FORM_NAMES, KIND_NAMES } from "./swapNames";
+import { amountInText, foodInText, type TextContext } from "./words";
+
+/** What is wrong with a text that is no recipe, and the way out. */
+export function describeRecipeProblem(problem: RecipeProblem): string {
+  switch (problem.kind) {
+    case "empty":
+      return "Recipe: nothing is in it yet. Paste the list of ingredients and the method.";
+    case "too-long":
+      return `Recipe: it is longer than ${problem.most.toLocaleString("en")} characters. Paste the recipe alone, without the page around it.`;
+    case "no-ingredients":
+      return "Recipe: no ingredient was found. Put each on a line of its own, with its amount: “500 g beef mince”.";
+  }
+}
+
+const REASONS: Readonly<Record<ReplaceReason, string>> = {
+  stock: "vegetable stock for the savour; taste its salt",
+  gelatine: "agar sets it, a third of the grams; it has to boil two minutes",
+  "egg-binds": "the egg bound it: ground flax with water binds instead",
+  "egg-brushed": "the egg made it shine: soy drink browns as well",
+  "egg-raises": "the egg raised it: the liquid of a chickpea tin whips",
+  "egg-emulsion": "the egg held oil and water together: the liquid of a chickpea tin does too",
+  "egg-itself": "the egg was eaten as egg: tofu, with sulphurous salt for the smell",
+  butter: "plant butter, gram for gram",
+  "butter-fried": "only fried in it: oil, a fifth less, since butter holds water",
+  fat: "animal fat: oil",
+  milk: "oat drink, measure for measure",
+  buttermilk: "soy drink soured with vinegar, five minutes before",
+  cream: "oat cream; it does not whip",
+  "sour-cream": "soy yoghurt is sour as well; stir it in off the heat",
+  yoghurt: "soy yoghurt",
+  "cheese-melt": "plant cheese; less salt and protein",
+  "cheese-hard": "yeast flakes and salt for the savour",
+  "cheese-soft": "tofu crumbled with lemon and salt",
+  honey: "maple syrup; bees made it",
+  "fish-sauce": "soy sauce and salt: the same salt",
+  anchovy: "capers and miso",
+  worcester: "usually holds anchovy: soy sauce, malt vinegar and treacle",
+  "oyster-sauce": "made of oysters: mushroom sauce",
+  mayonnaise: "plant mayonnaise",
+  "egg-pasta": "egg in the dough: dry wheat pasta; read its label",
+  noodles: "egg in the dough: rice noodles",
+  hidden: "often holds egg, milk or fish: read its label, or take one that says vegan",
+};
+/** Why something takes the place of an animal product. */
+export const describeReason = (reason: ReplaceReason): string => REASONS[reason];
+
+/** What an egg is for, to choose from. */
+export const EGG_USE_NAMES: Readonly<Record<EggUse, string>> = {
+  binds: "binds",
+  brushed: "is brushed on",
+  raises: "raises, whipped",
+  emulsion: "holds oil and water together",
+  itself: "is eaten as egg",
+};
+
+/** "14 g ground flax and 80 g water", "about 2 g black pepper". */
+export function describePuts(puts: readonly Put[], context: TextContext): string {
+  const said = puts.map(({ food, words, massG, byTaste }) => {
+    const name = food === null ? words : foodInText(context.foods, food);
+    if (massG === null) return name;
+    if (byTaste) return `${name}, to taste`;
+    return `${amountInText(context, food ?? "", massG.likely)} ${name}`;
+  });
+  return said.length < 2 ? (said[0] ?? "") : `${said.slice(0, -1).join(", ")} and ${said.at(-1) ?? ""}`;
+}
+
+/** What becomes of a line. */
+export function describeSettled(settled: Settled, covered: boolean, context: TextContext): string {
+  if (settled.state === "left-out") return "left out";
+  const meats = settled.meats.map((m) => `${KIND_NAMES[m.kind]}, ${FORM_NAMES[m.form]}`).join(" and ");
+  if (covered) return "not needed: the route brings its own";
+  const puts = describePuts(settled.puts, context);
+  return meats === "" ? puts : `${meats}: a route takes its place${puts === "" ? "" : `; ${puts}`}`;
+}
+
+/** What has to be looked at. */
+export function describeAsk(ask: LineAsk): string {
+  switch (ask.kind) {
+    case "amount":
+      return "How much of it?";
+    case "two-amounts":
+      return `${ask.first} or ${ask.second}? They differ.`;
+    case "unknown-food":
+      return `“${ask.words}” is not known here: every allergen of it is asked. Choose what it is, or keep it by its name.`;
+    case "look":
+      return "Is this what is meant?";
+    case "alternatives":
+      return "Which of them?";
+    case "egg-use":
+      return "What does the egg do here?";
+    case "label":
+      return "Its label has to be read; until then nobody's check passes it.";
+  }
+}
+
+/** A heat of the method that means two things. */
+export const describeHeat = (heat: Heat, units: UnitSystem): string =>
+  heat.tempC !== null
+    ? `${heat.from}: ${writeTemp(heat.tempC, units)}`
+    : heat.why === "which-unit"
+      ? `“${heat.from}”: °C or °F is not said. The oven step takes 190 °C until you set it on the Bench.`
+      : `“${heat.from}” contradicts itself. Set the oven step on the Bench.`;
