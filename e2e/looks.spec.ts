@@ -23,6 +23,17 @@ const VIEWS: readonly (readonly [string, string, (page: Page) => Promise<unknown
   ["Notebook", "/notebook", (p) => expect(p.getByText("How was the bite?")).toBeVisible()],
 ];
 
+/** With every kind of question in it. */
+const LOOKED_AT = `A pot with a name that goes on for quite a while, as names of recipes do
+500 g stewing beef, cubed
+2 tbsp dripping or lard
+2 eggs
+8 oz (500 g) mushrooms
+1 tsp garam masala
+1 leak
+300 ml beef stock
+4 brioche buns
+Simmer for 40 minutes at 200 degrees.`;
 const EMPTY: typeof VIEWS = [
   ["Empty counter", "/", (p) => expect(p.getByRole("heading", { level: 1 })).toBeVisible()],
   [
@@ -31,6 +42,17 @@ const EMPTY: typeof VIEWS = [
     async (p) => {
       await p.getByRole("button", { name: "fillet", exact: true }).click();
       await expect(p.getByRole("button", { name: /Take this route/ }).first()).toBeVisible();
+    },
+  ],
+  [
+    "A recipe turned over",
+    "/recipe",
+    async (p) => {
+      if ((await p.getByRole("radiogroup").count()) === 0) {
+        await p.getByLabel("The recipe").fill(LOOKED_AT);
+        await p.getByRole("button", { name: "Read it" }).click();
+      }
+      await expect(p.getByRole("radiogroup").first()).toBeVisible();
     },
   ],
   ["Empty notebook", "/notebook", (p) => expect(p.getByRole("heading", { name: "Nothing cooked yet" })).toBeVisible()],

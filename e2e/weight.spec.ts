@@ -13,6 +13,7 @@ const BUDGET_KIB: Readonly<Record<string, number>> = {
   "/supper/bench?s=sunday-supper": 330,
   "/supper/clock?s=sunday-supper": 330,
   "/supper/swap?s=sunday-supper": 330,
+  "/recipe": 330,
 };
 /** The first figure or question of each page. */
 const FIRST: Readonly<Record<string, string>> = {
@@ -21,6 +22,7 @@ const FIRST: Readonly<Record<string, string>> = {
   "/supper/bench?s=sunday-supper": "[aria-label^='Weigh: 160 g']",
   "/supper/clock?s=sunday-supper": "text=In this order",
   "/supper/swap?s=sunday-supper": "text=cold slices",
+  "/recipe": "text=Read it",
 };
 
 const sizes = new Map<string, number>();

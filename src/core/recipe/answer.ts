@@ -8,7 +8,7 @@ import { cardsOf, type RouteCard, type SwapAnswer } from "../swap/card";
 import type { Memory } from "../quantities/memory";
 import { convert, type Decisions, readFor } from "./convert";
 import type { RecipeProblem, RecipeRead } from "./recipe";
-import type { LineAsk, MeatLine, Settled } from "./settle";
+import type { MeatLine, Settled } from "./settle";
 import type { SpoonSystem } from "../quantities/units";
 
 /** A meat of the recipe with its routes as a screen shows them. */
@@ -65,9 +65,3 @@ export function answerRecipe(
   const foods = [...[...named].flatMap((id) => book.food(id) ?? []), ...own];
   return { recipe, settled, setting, meats: cards, covered, dish, own, foods };
 }
-
-/** What still has to be said before the dish holds what the recipe holds: without it a line would be missing. */
-export const openLines = ({ settled }: Pick<RecipeAnswer, "settled">): readonly number[] =>
-  settled.filter((s) => s.asks.some(isOpen)).map((s) => s.line);
-/** An ask that leaves a line out as long as nobody answers it; the others are to be looked at. */
-export const isOpen = (ask: LineAsk): boolean => ask.kind === "amount" || ask.kind === "two-amounts";

@@ -2,20 +2,11 @@
 
 import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
-import { SETTINGS, type Setting } from "@/core/bite/targets";
-import { openLines, type RecipeAnswer } from "@/core/recipe/answer";
-import { Card, Do, Quiet, Remark } from "../frame/controls";
-import { Choice, NumberField } from "../frame/fields";
-import { counted } from "../wording/count";
-import { describeHeat } from "../wording/recipe";
-import { SETTING_NAMES } from "../wording/swapNames";
+import { Card, Do } from "../frame/controls";
 import type { RecipeProps } from "./recipeProps";
 
 /** Fetched while the first recipe is read. */
-const RecipeLines = dynamic(() => import("./RecipeLines").then((m) => m.RecipeLines), { ssr: false });
-const MeatRoutes = dynamic(() => import("./MeatRoutes").then((m) => m.MeatRoutes), { ssr: false });
-const WhoMustNot = dynamic(() => import("../swap/Details").then((m) => m.WhoMustNot), { ssr: false });
-const Dinner = dynamic(() => import("../swap/Details").then((m) => m.Dinner), { ssr: false });
+const TurnedOver = dynamic(() => import("./TurnedOver").then((m) => m.TurnedOver), { ssr: false });
 
 /** A recipe with meat in it, turned over: the text on the left until it is read, then its lines; the routes on the right. */
 export function RecipeDesk(props: RecipeProps) {
@@ -39,7 +30,7 @@ export function RecipeDesk(props: RecipeProps) {
           <WhatComes />
         </Grid>
       ) : (
-        <Over {...props} answer={answer} />
+        <TurnedOver {...props} answer={answer} />
       )}
     </Box>
   );
@@ -114,140 +105,6 @@ function WhatComes() {
           </Box>
         ))}
       </Stack>
-    </Card>
-  );
-}
-
-function Over(props: RecipeProps & { readonly answer: RecipeAnswer }) {
-  const { answer, before, onServings, onSetting, textContext } = props;
-  const { recipe, setting, meats } = answer;
-  const asked = recipe.method.flatMap((m) => m.heats).filter((h) => h.tempC === null);
-  return (
-    <Grid
-      templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 27rem)" }}
-      gap="5"
-      alignItems="start"
-    >
-      <Card>
-        <Flex justify="space-between" gap="3" align="flex-start" wrap="wrap">
-          <Heading as="h2" fontSize="2xl" overflowWrap="anywhere" flex="1" minW="12rem">
-            {recipe.name}
-          </Heading>
-          <Quiet onClick={() => props.onText("")}>Another recipe</Quiet>
-        </Flex>
-        {before !== null && (
-          <Remark tone="watch" mt="2">
-            You have turned this recipe over before: {before}.
-          </Remark>
-        )}
-        <Flex gap="3" mt="3" wrap="wrap" align="flex-end">
-          <NumberField
-            label={recipe.servings === null ? "For how many? It does not say." : "It is for"}
-            value={answer.dish.servings}
-            low={1}
-            high={100}
-            digits={0}
-            unit="eaters"
-            width="5rem"
-            onCommit={(n) => n !== null && onServings(Math.round(n))}
-          />
-          {meats.length > 0 && (
-            <Choice
-              label="The meat comes"
-              width="11rem"
-              value={setting}
-              options={SETTINGS.map((s) => ({ value: s, label: SETTING_NAMES[s] }))}
-              onChoose={(s) => onSetting(s as Setting)}
-            />
-          )}
-        </Flex>
-        <Box mt="4">
-          <RecipeLines {...props} />
-        </Box>
-        <Method {...props} />
-        {asked.map((heat) => (
-          <Remark key={heat.from} tone="watch" mt="2">
-            {describeHeat(heat, textContext.units)}
-          </Remark>
-        ))}
-      </Card>
-      <Stack gap="3" minW="0">
-        <WhoMustNot people={props.people} avoids={props.avoids} onAvoids={props.onAvoids} />
-        {meats.map((meat) => (
-          <MeatRoutes key={`${meat.line}-${meat.meat.form}-${meat.meat.kind}`} {...props} meat={meat} />
-        ))}
-        {meats.length === 0 && (
-          <Remark tone="plain">
-            No meat or fish with an amount is on the list. What else came from animals is replaced line by line.
-          </Remark>
-        )}
-        <Finish {...props} />
-      </Stack>
-    </Grid>
-  );
-}
-
-/** The method as it was given, with what was read of it. */
-function Method({ answer }: RecipeProps & { readonly answer: RecipeAnswer }) {
-  const { method, aside } = answer.recipe;
-  if (method.length === 0 && aside.length === 0) return null;
-  return (
-    <Box mt="5">
-      {method.length > 0 && (
-        <>
-          <Heading as="h3" fontSize="md">
-            Its method
-          </Heading>
-          <chakra.ol ps="6" mt="1" fontSize="sm" listStyleType="decimal">
-            {method.map((m, i) => (
-              <chakra.li key={i} py="0.5" overflowWrap="anywhere">
-                {m.text}
-              </chakra.li>
-            ))}
-          </chakra.ol>
-          <Text fontSize="sm" color="quiet" mt="1">
-            The Bench makes steps of it: what is fried, what simmers, what has its own pot. Look them through there.
-          </Text>
-        </>
-      )}
-      {aside.length > 0 && (
-        <chakra.details mt="2" fontSize="sm" color="quiet">
-          <chakra.summary cursor="pointer" minH={{ base: "11", md: "9" }} display="flex" alignItems="center">
-            {counted(aside.length, "line")} left aside
-          </chakra.summary>
-          {aside.map((line, i) => (
-            <Text key={i} overflowWrap="anywhere">
-              {line}
-            </Text>
-          ))}
-        </chakra.details>
-      )}
-    </Box>
-  );
-}
-
-function Finish(props: RecipeProps & { readonly answer: RecipeAnswer }) {
-  const open = openLines(props.answer).length;
-  return (
-    <Card p="4" aria-label="Dinner">
-      <Flex gap="3" wrap="wrap" align="flex-end">
-        <Dinner dinner={props.dinner} />
-      </Flex>
-      {open > 0 && (
-        <Text fontSize="sm" color="turmeric" fontWeight="600" mt="3">
-          {counted(open, "line")} still {open === 1 ? "needs" : "need"} an amount. Say how much, or leave{" "}
-          {open === 1 ? "it" : "them"} out.
-        </Text>
-      )}
-      <Do
-        mt="3"
-        w="100%"
-        aria-disabled={open > 0}
-        opacity={open > 0 ? 0.55 : 1}
-        onClick={() => open === 0 && props.onTake()}
-      >
-        Put it on the Bench
-      </Do>
     </Card>
   );
 }

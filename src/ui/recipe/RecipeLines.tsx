@@ -5,7 +5,7 @@ import { Undo2, X } from "lucide-react";
 import { useState } from "react";
 import type { RecipeAnswer } from "@/core/recipe/answer";
 import { EGG_USES, type EggUse } from "@/core/recipe/replace";
-import { isOpen } from "@/core/recipe/answer";
+import { isOpen } from "@/core/recipe/open";
 import type { LineAsk, LineChoice, Settled } from "@/core/recipe/settle";
 import { GRAMS_PER_OUNCE } from "@/core/quantities/units";
 import { IconDo, Quiet } from "../frame/controls";
