@@ -175,6 +175,22 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
         void saveSupper(supper, { ...supper, eaters, guests }, "Who eats");
       },
       noteLabel,
+      exchange: async (food, allergen) => {
+        const { insteadOf, exchange } = await import("@/core/swap/instead");
+        const { supper, plan, input } = newest.current;
+        const way = insteadOf(food, allergen);
+        if (way === null) return;
+        const changed = { ...supper, dishes: supper.dishes.map((d) => exchange(d, way)) };
+        const then = await computing.plan({ input: { ...input, supper: changed }, today: null });
+        const blocked = then.plan.blocked - (plan?.blocked ?? 0);
+        const grams = plan === null ? "" : sayGrams(plan, then.plan);
+        await saveSupper(
+          supper,
+          changed,
+          "Another food instead",
+          blocked > 0 ? `Exchanged; ${counted(blocked, "step")} cannot be worked out with it.` : `Exchanged.${grams}`,
+        );
+      },
       keep: () => {
         const { dish } = newest.current;
         void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`);
@@ -203,6 +219,12 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
 /** Grams shown over grams of the dish as it is written. */
 const timesMade = (supper: Supper, dish: Dish) => Math.max(1, headCount(supper)) / dish.servings;
 
+/** How much heavier or lighter each eats, where it can be seen on a scale. */
+function sayGrams(before: Plan, after: Plan): string {
+  const [a, b] = [before.perEater.massG, after.perEater.massG];
+  if (a === null || b === null || Math.abs(a - b) < 1) return " The plate weighs the same.";
+  return ` Each eats ${Math.round(Math.abs(a - b))} g ${b > a ? "more" : "less"}.`;
+}
 /** What did not grow with the grams, in words. */
 function sayKept(found: readonly Difference[]): string {
   const batches = found.filter((d) => d.what.kind === "batches");

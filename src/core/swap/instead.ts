@@ -1,11 +1,34 @@
 import type { Allergen } from "../foods/allergens";
 import type { FoodId } from "../foods/food";
+import type { Dish } from "../dish/dish";
+import type { Line } from "../process/step";
+import type { Step } from "../process/registry";
 
 /** A food that takes the place of another in a route for somebody who must not have it: its share of the grams. */
 export interface Instead {
   readonly food: FoodId;
   readonly for: readonly Allergen[];
   readonly by: readonly (readonly [food: FoodId, share: number])[];
+}
+
+/** What can take the place of a food for somebody who must not have an allergen; null when nothing does. */
+export const insteadOf = (food: FoodId, allergen: Allergen): Instead | null =>
+  INSTEAD.find((i) => i.food === food && i.for.includes(allergen)) ?? null;
+
+/** The dish with a food exchanged wherever it stands, its grams shared as the exchange says. */
+export function exchange(dish: Dish, { food, by }: Instead): Dish {
+  const step = (s: Step): Step =>
+    s.adds.some((l) => l.kind === "food" && l.food === food)
+      ? ({
+          ...s,
+          adds: s.adds.flatMap((l): Line[] =>
+            l.kind === "food" && l.food === food
+              ? by.map(([other, share]) => ({ ...l, food: other, massG: l.massG * share }))
+              : [l],
+          ),
+        } as Step)
+      : s;
+  return { ...dish, parts: dish.parts.map((p) => ({ ...p, steps: p.steps.map(step) })) };
 }
 
 /**
@@ -16,6 +39,35 @@ export const INSTEAD: readonly Instead[] = [
   { food: "wheat-flour", for: ["gluten", "wheat"], by: [["rice-flour", 1]] },
   { food: "oat-flour", for: ["gluten", "wheat"], by: [["rice-flour", 0.9]] },
   { food: "breadcrumbs", for: ["gluten", "wheat"], by: [["polenta", 0.9]] },
+  { food: "panko", for: ["gluten", "wheat"], by: [["gf-crumbs", 1]] },
+  { food: "pasta", for: ["gluten", "wheat"], by: [["pasta-gf", 1]] },
+  { food: "pearl-barley", for: ["gluten", "wheat"], by: [["rice-brown", 1]] },
+  { food: "bulgur", for: ["gluten", "wheat"], by: [["quinoa", 1]] },
+  { food: "couscous", for: ["gluten", "wheat"], by: [["quinoa", 1]] },
+  { food: "flatbread", for: ["gluten", "wheat"], by: [["tortilla-corn", 1]] },
+  { food: "soy-sauce", for: ["gluten", "wheat"], by: [["tamari", 1]] },
+  { food: "oat-cream", for: ["gluten"], by: [["soy-cream", 1]] },
+  { food: "oat-milk", for: ["gluten"], by: [["soy-milk", 1]] },
+  { food: "soy-cream", for: ["soy"], by: [["oat-cream", 1]] },
+  {
+    food: "soy-yoghurt",
+    for: ["soy"],
+    by: [
+      ["oat-cream", 0.9],
+      ["lemon-juice", 0.1],
+    ],
+  },
+  { food: "cashews", for: ["nuts"], by: [["sunflower-seeds", 1]] },
+  { food: "almonds", for: ["nuts"], by: [["pumpkin-seeds", 1]] },
+  { food: "hazelnuts", for: ["nuts"], by: [["sunflower-seeds", 1]] },
+  { food: "pecans", for: ["nuts"], by: [["sunflower-seeds", 1]] },
+  { food: "peanut-butter", for: ["peanut"], by: [["tahini", 1]] },
+  { food: "peanuts", for: ["peanut"], by: [["pumpkin-seeds", 1]] },
+  { food: "tahini", for: ["sesame"], by: [["sunflower-seeds", 1]] },
+  { food: "sesame-oil", for: ["sesame"], by: [["rapeseed-oil", 1]] },
+  { food: "sesame-seeds", for: ["sesame"], by: [["pumpkin-seeds", 1]] },
+  { food: "celery", for: ["celery"], by: [["fennel", 1]] },
+  { food: "celeriac", for: ["celery"], by: [["parsnip", 1]] },
   { food: "chickpea-flour", for: ["gluten", "wheat"], by: [["rice-flour", 1.1]] },
   { food: "soy-milk", for: ["soy"], by: [["water", 1]] },
   { food: "walnuts", for: ["nuts"], by: [["sunflower-seeds", 1]] },

@@ -1,8 +1,11 @@
 "use client";
 
 import { Box, chakra, Heading, HStack, Stack, Text } from "@chakra-ui/react";
-import { memo } from "react";
+import dynamic from "next/dynamic";
+import { memo, useState } from "react";
+import type { Supper } from "@/core/dish/dish";
 import type { Eater } from "@/core/household/people";
+import { insteadOf } from "@/core/swap/instead";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { DietVerdict } from "@/core/safety/diets";
@@ -11,6 +14,8 @@ import { Card, Remark } from "../frame/controls";
 import { DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES, foodInText, foodName, type TextContext } from "../wording/words";
 import { counted } from "../wording/count";
+import { INSTEAD_NAMES } from "../wording/instead";
+import { list } from "../wording/stepSaid";
 
 interface CheckProps {
   readonly verdicts: readonly Verdict[];
@@ -18,8 +23,14 @@ interface CheckProps {
   readonly textContext: TextContext;
   readonly diets: readonly DietVerdict[];
   readonly disliked: readonly Disliked[];
+  readonly frozen: boolean;
   readonly onLabel: (food: FoodId, allergen: Allergen, state: LabelState) => void;
+  /** Takes what can stand in for a food somebody must not have. */
+  readonly onExchange: (food: FoodId, allergen: Allergen) => void;
 }
+
+/** Fetched when somebody opens it. */
+const EatersMatrix = dynamic(() => import("./EatersMatrix").then((m) => m.EatersMatrix), { ssr: false });
 
 const TONES: Readonly<Record<Verdict["verdict"], "good" | "watch" | "harm">> = {
   clear: "good",
@@ -65,7 +76,9 @@ export const EatersCheck = memo(function EatersCheck({
   disliked,
   eaters,
   textContext,
+  frozen,
   onLabel,
+  onExchange,
 }: CheckProps) {
   if (verdicts.length === 0 && diets.length === 0 && disliked.length === 0) return null;
   return (
@@ -123,6 +136,21 @@ export const EatersCheck = memo(function EatersCheck({
                     </HStack>
                   </Box>
                 ))}
+                {!frozen &&
+                  v.contains.map(({ food }) => {
+                    const way = insteadOf(food, v.allergen);
+                    if (way === null) return null;
+                    const says = `${list(way.by.map(([other]) => INSTEAD_NAMES[other] ?? other))} for ${foodInText(textContext.foods, food)}`;
+                    return (
+                      <Answer
+                        key={`instead ${food}`}
+                        onClick={() => onExchange(food, v.allergen)}
+                        label={`Take ${says}`}
+                      >
+                        {`Take ${says}`}
+                      </Answer>
+                    );
+                  })}
               </Stack>
             </Box>
           );
@@ -152,6 +180,23 @@ export const EatersCheck = memo(function EatersCheck({
     </Card>
   );
 });
+
+/** The same part by part, for whoever wants to know what to set before whom. */
+export function ByPart({
+  supper,
+  eaters,
+  textContext,
+}: Pick<CheckProps, "eaters" | "textContext"> & { supper: Supper }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Box>
+      <Answer onClick={() => setOpen(!open)} label={open ? "Close the table of parts" : "Who can eat it, part by part"}>
+        {open ? "Close the table" : "Who can eat it, part by part"}
+      </Answer>
+      {open && <EatersMatrix supper={supper} eaters={eaters} textContext={textContext} />}
+    </Box>
+  );
+}
 
 function Answer({ children, label, onClick }: { children: string; label: string; onClick: () => void }) {
   return (

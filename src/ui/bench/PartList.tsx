@@ -8,7 +8,7 @@ import { Card, Pill, Quiet } from "../frame/controls";
 import { useSame } from "../frame/useSame";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import type { BenchProps } from "./benchProps";
-import { EatersCheck } from "./EatersCheck";
+import { ByPart, EatersCheck } from "./EatersCheck";
 import { ScaleDish } from "./ScaleDish";
 
 type ListProps = Omit<BenchProps, "ranges">;
@@ -56,8 +56,11 @@ export function WhoEats({ plan, textContext, supper, eaters, frozen, actions }: 
         disliked={disliked}
         eaters={eaters}
         textContext={textContext}
+        frozen={frozen}
+        onExchange={actions.exchange}
         onLabel={actions.noteLabel}
       />
+      {verdicts.length > 0 && <ByPart supper={supper} eaters={eaters} textContext={textContext} />}
     </Stack>
   );
 }

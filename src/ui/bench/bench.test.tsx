@@ -9,7 +9,7 @@ import { DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/ho
 import { rowRanges, show } from "../__tests__/support";
 import type { TextContext } from "../wording/words";
 import { BowlDrawing } from "./BowlDrawing";
-import { EatersCheck } from "./EatersCheck";
+import { ByPart, EatersCheck } from "./EatersCheck";
 import { SaltGauge } from "./SaltGauge";
 import { StepForm, type SelectedStep } from "./StepForm";
 import { fieldsOf } from "./stepFields";
@@ -203,6 +203,7 @@ describe("the step in hand", () => {
   });
 });
 
+const onExchange = jest.fn();
 describe("who can eat it", () => {
   test("labels are asked about, food by food, with the parts they are in", async () => {
     const onLabel = jest.fn();
@@ -213,6 +214,8 @@ describe("who can eat it", () => {
         verdicts={planned.verdicts}
         eaters={DEMO_EATERS}
         textContext={textContext}
+        frozen={false}
+        onExchange={onExchange}
         onLabel={onLabel}
       />,
     );
@@ -222,6 +225,15 @@ describe("who can eat it", () => {
     expect(onLabel).toHaveBeenLastCalledWith("oat-cream", "gluten", "free");
     await user.click(screen.getByRole("button", { name: "Tamari: label says contains gluten" }));
     expect(onLabel).toHaveBeenLastCalledWith("tamari", "gluten", "contains");
+    await user.click(screen.getByRole("button", { name: "Take soy cream for oat cream" }));
+    expect(onExchange).toHaveBeenLastCalledWith("oat-cream", "gluten");
+  });
+  test("part by part it is a table of eaters, with the foods that decide", async () => {
+    const { user } = show(<ByPart supper={input.supper} eaters={DEMO_EATERS} textContext={textContext} />);
+    await user.click(screen.getByRole("button", { name: "Who can eat it, part by part" }));
+    const table = await screen.findByRole("table", { name: "Who can eat which part" });
+    expect(within(table).getAllByText(/✕ not/).length).toBeGreaterThan(0);
+    expect(within(table).getAllByText(/Oat cream \(gluten\)/).length).toBeGreaterThan(0);
   });
   test("a plain no names the food", () => {
     const wheat = plan({
@@ -237,6 +249,8 @@ describe("who can eat it", () => {
         verdicts={wheat.verdicts}
         eaters={DEMO_EATERS}
         textContext={textContext}
+        frozen={false}
+        onExchange={onExchange}
         onLabel={jest.fn()}
       />,
     );
@@ -250,6 +264,8 @@ describe("who can eat it", () => {
         verdicts={[]}
         eaters={DEMO_EATERS}
         textContext={textContext}
+        frozen={false}
+        onExchange={onExchange}
         onLabel={jest.fn()}
       />,
     );

@@ -31,6 +31,8 @@ export interface BenchActions {
   readonly renameDish: (name: string) => void;
   readonly invite: (eaters: readonly string[], guests: number) => void;
   readonly noteLabel: (food: FoodId, allergen: Allergen, state: LabelState) => void;
+  /** Something else for a food that somebody must not have, in every dish; its plan is told before and after. */
+  readonly exchange: (food: FoodId, allergen: Allergen) => void;
   readonly keep: () => void;
   readonly undo: () => void;
   readonly redo: () => void;

@@ -1,0 +1,80 @@
+import { DEMO_DISHES, DEMO_EATERS, demoSupper } from "@/demo/household";
+import { openBook } from "../foods/book";
+import { ownFood } from "../foods/own";
+import { exchange, insteadOf } from "../swap/instead";
+import type { Dish, Supper } from "../dish/dish";
+import type { Eater } from "../household/people";
+import { eaterVerdicts } from "./eaters";
+import { whoCanEat } from "./matrix";
+
+const book = openBook({ foods: [ownFood("dust", "Dust")], labels: [] });
+const part = (id: string, adds: Dish["parts"][number]["steps"][number]["adds"]) =>
+  ({
+    id,
+    name: id,
+    steps: [{ id: `${id}-1`, kind: "weigh", adds, handsMin: null, mayWaitMin: null }],
+    waitsForTableMin: 10,
+    saltTarget: null,
+    route: null,
+  }) as unknown as Dish["parts"][number];
+const food = (id: string) => ({ kind: "food", food: id, massG: 100 }) as const;
+const of = (id: string) => ({ kind: "part", part: id, share: 1 }) as const;
+const dish = (...parts: Dish["parts"]): Dish => ({ id: "d", name: "D", replaces: null, servings: 2, parts });
+const supperOf = (d: Dish): Supper => ({ ...demoSupper("2026-11-29T19:00:00.000Z"), eaters: ["a"], dishes: [d] });
+const ada: Eater = { id: "a", name: "Ada", avoids: ["wheat", "nuts"], diets: [], dislikes: [], age: null };
+const cells = (d: Dish) =>
+  whoCanEat(supperOf(d), [ada], book.food).map((c) => [
+    c.part,
+    c.verdict,
+    c.by.map((b) => `${b.food}:${b.allergen}`).join(" "),
+  ]);
+
+test("part by part, with all that a part takes from another; what nobody knows asks, what is missing is open", () => {
+  expect(
+    cells(
+      dish(
+        part("plain", [food("carrot")]),
+        part("batter", [food("wheat-flour"), food("walnuts")]),
+        part("fried", [food("oyster-mushrooms"), of("batter")]),
+        part("odd", [food("dust")]),
+        part("empty", []),
+        part("torn", [food("carrot"), of("gone")]),
+      ),
+    ),
+  ).toEqual([
+    ["plain", "clear", ""],
+    ["batter", "contains", "wheat-flour:wheat walnuts:nuts"],
+    ["fried", "contains", "wheat-flour:wheat walnuts:nuts"],
+    ["odd", "ask", "dust:wheat dust:nuts"],
+    ["empty", "open", ""],
+    ["torn", "open", ""],
+  ]);
+});
+test("two parts that take each other are open, not endless; who avoids nothing has no column", () => {
+  expect(cells(dish(part("x", [of("y")]), part("y", [of("x")])))).toEqual([
+    ["x", "open", ""],
+    ["y", "open", ""],
+  ]);
+  expect(whoCanEat(supperOf(dish(part("x", []))), [{ ...ada, avoids: [] }], book.food)).toEqual([]);
+});
+test("no part is clear of what the verdict on the whole finds in it, in every dish of the demo", () => {
+  for (const d of DEMO_DISHES) {
+    const supper: Supper = { ...supperOf(d), eaters: DEMO_EATERS.map((e) => e.id) };
+    const table = whoCanEat(supper, DEMO_EATERS, book.food);
+    for (const v of eaterVerdicts(supper, DEMO_EATERS, book.food))
+      for (const found of v.contains)
+        for (const name of found.parts) {
+          const p = d.parts.find((x) => x.name === name);
+          expect(table.find((c) => c.part === p?.id && c.eater === v.eater)?.verdict).toBe("contains");
+        }
+  }
+});
+test("an exchange takes a food's place everywhere, with its share, and clears what it was for", () => {
+  const before = dish(part("batter", [food("wheat-flour"), food("water")]));
+  const way = insteadOf("wheat-flour", "wheat");
+  const after = exchange(before, way as NonNullable<typeof way>);
+  expect(after.parts[0]?.steps[0]?.adds).toEqual([food("rice-flour"), food("water")]);
+  expect(cells(after)[0]?.[1]).not.toBe("contains");
+  expect(insteadOf("tofu-firm", "soy")).toBeNull();
+  expect(insteadOf("wheat-flour", "soy")).toBeNull();
+});
