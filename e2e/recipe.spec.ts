@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { expect, test } from "./fixtures";
 
 const RECIPE = `Beef and barley pot
@@ -42,7 +43,16 @@ test("from the empty state a pasted recipe stands on a Bench that computes; past
   await expect(page.getByRole("button", { name: new RegExp(`^Weigh: ${grams} g`) }).first()).toBeVisible();
   // What nobody knows is a food of the cook's own: it asks, and stops nothing else.
   await expect(page.getByText("Still to be looked at").first()).toBeVisible();
+  // It goes out as a recipe, and comes in again.
+  const coming = page.waitForEvent("download");
+  await page.getByLabel("Save the dish as").selectOption("json-ld");
+  const out = readFileSync(await (await coming).path(), "utf8");
+  expect(JSON.parse(out)).toMatchObject({ "@type": "Recipe", recipeYield: "4 servings" });
   await page.goto("/recipe");
+  await page.getByLabel("The recipe").fill(out);
+  await page.getByRole("button", { name: "Read it" }).click();
+  await expect(page.getByText(`${grams} g dried soy strips`).first()).toBeVisible();
+  await page.getByRole("button", { name: "Another recipe" }).click();
   await page.getByLabel("The recipe").fill(`  ${RECIPE}\n`);
   await page.getByRole("button", { name: "Read it" }).click();
   await expect(page.getByText("You have turned this recipe over before: Beef and barley pot.")).toBeVisible();

@@ -76,7 +76,10 @@ function Ready({ view }: { view: SupperView }) {
         : { step: dishStep, kitchen, units, foods: allFoods, parts, liquors, factor, frozen, pieces },
     [dishStep, kitchen, units, allFoods, parts, liquors, factor, frozen, pieces],
   );
-  const actions = useActions({ supper, dish, plan, input: view.input, part, step: dishStep }, setSelection);
+  const actions = useActions(
+    { supper, dish, plan, input: view.input, part, step: dishStep, textContext },
+    setSelection,
+  );
   if (plan === null || allFoods === null) return null;
   return (
     <Bench
@@ -113,6 +116,7 @@ interface Newest {
   readonly input: PlanInput;
   readonly part: PlannedPart | null;
   readonly step: Step | null;
+  readonly textContext: TextContext;
 }
 
 /** The actions of the Bench, one object for the life of the page; each looks at what is newest when it is done. */
@@ -194,6 +198,12 @@ function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection
       keep: () => {
         const { dish } = newest.current;
         void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`);
+      },
+      saveAs: async (as) => {
+        const { dish, plan, input, textContext } = newest.current;
+        if (plan === null) return;
+        const { saveDish } = await import("./saveDish");
+        await saveDish(as, dish, { plan, input, textContext, own: input.foods });
       },
       undo: () => void undo(),
       redo: () => void redo(),

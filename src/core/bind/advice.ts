@@ -1,5 +1,5 @@
 import type { FoodId, FoodLookup } from "../foods/food";
-import { densityOf } from "../foods/measure";
+import { densityOf } from "../foods/density";
 import { bindingInputOf } from "../process/steps/common";
 import type { StepContext } from "../process/ledger";
 import type { StepKey } from "../process/log";

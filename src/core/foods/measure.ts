@@ -1,7 +1,7 @@
 import type { Amount, Question } from "../quantities/amount";
 import type { Estimate } from "../quantities/range";
 import { fail, type Result, succeed } from "../quantities/result";
-import { ML_OF } from "../quantities/units";
+import { densityOf } from "./density";
 import type { Food, Pack } from "./food";
 
 /** Why an amount of this food cannot be weighed from its words. */
@@ -29,19 +29,6 @@ const USUAL: Readonly<Record<string, number>> = {
 const BY_EYE = ["knob", "glug", "splash", "drizzle"];
 /** A cup of solids holds so much more or less, loose or packed (engineering estimate). */
 const PACKING = 0.1;
-
-/**
- * Grams per millilitre from the food's own household measures, which are of US cups and spoons as in the tables.
- * Liquids without a measure count as water, and say so by a wider range.
- */
-export function densityOf(food: Food, bySpoon: boolean): { readonly gPerMl: number; readonly sure: boolean } | null {
-  const order = bySpoon ? (["tbsp", "tsp", "cup"] as const) : (["cup", "tbsp", "tsp"] as const);
-  for (const measure of order) {
-    const grams = food.measures[measure];
-    if (grams !== undefined) return { gPerMl: grams / ML_OF.us[measure], sure: true };
-  }
-  return food.group === "liquid" ? { gPerMl: 1.02, sure: false } : null;
-}
 
 /** Grams of a food from an amount in words, with their range; or the question that has to be asked first. */
 export function weighAmount(food: Food, amount: Amount): Result<Estimate, MeasureQuestion> {

@@ -139,6 +139,20 @@ const Dishes = memo(function Dishes({ plan, dishId, name, partId, textContext, f
           Keep this on the shelf
         </Quiet>
       )}
+      <Box mt="2">
+        <Choice
+          hideLabel
+          label="Save the dish as"
+          value=""
+          options={[
+            { value: "", label: "Save the dish as …" },
+            { value: "markdown", label: "a recipe to read (Markdown)" },
+            { value: "json-ld", label: "a recipe for programs (JSON-LD)" },
+            { value: "file", label: "a dish for another Jade Pan" },
+          ]}
+          onChoose={(as) => as !== "" && actions.saveAs(as as "file" | "json-ld" | "markdown")}
+        />
+      </Box>
     </>
   );
 });

@@ -34,6 +34,8 @@ export interface BenchActions {
   /** Something else for a food that somebody must not have, in every dish; its plan is told before and after. */
   readonly exchange: (food: FoodId, allergen: Allergen) => void;
   readonly keep: () => void;
+  /** Hands the dish over as a file: for another household, as a recipe for machines, or to be read. */
+  readonly saveAs: (as: "file" | "json-ld" | "markdown") => void;
   readonly undo: () => void;
   readonly redo: () => void;
   /** On the step in hand. */

@@ -1,6 +1,7 @@
 import type { Allergen } from "@/core/foods/allergens";
 import type { Contradiction, Figure } from "@/core/foods/labels";
-import { densityOf, type MeasureQuestion } from "@/core/foods/measure";
+import { densityOf } from "@/core/foods/density";
+import type { MeasureQuestion } from "@/core/foods/measure";
 import type { Blocks } from "@/core/foods/own";
 import type { FoodLookup } from "@/core/foods/food";
 import type { Thickness } from "@/core/models/thickening";
