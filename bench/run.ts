@@ -3,6 +3,12 @@ import { plan, type PlanInput } from "@/core/plan";
 import { sampleRanges } from "@/core/sampling";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { schedule } from "@/core/schedule/schedule";
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { openBook } from "@/core/foods/book";
+import { answerRecipe } from "@/core/recipe/answer";
+import { readFor } from "@/core/recipe/convert";
+import { whoCanEat } from "@/core/safety/matrix";
 import { answersTo } from "@/core/swap/answer";
 import { newMemory } from "@/core/quantities/memory";
 import { foodIndex } from "@/core/foods/search";
@@ -104,6 +110,50 @@ async function all() {
       targetP99Ms: 150,
     });
   }
+  const read = (name: string) => readFileSync(join("src/core/checks", name), "utf8").split("\n");
+  const forty = read("recipe-lines.txt")
+    .filter((l) => l !== "" && !l.startsWith("#") && !l.includes("heading |"))
+    .map((l) => l.split(" | ")[0] as string)
+    .filter(
+      (l) =>
+        !/\b(?:beef|pork|lamb|chicken|turkey|bacon|pancetta|sausage|chorizo|cod|salmon|tuna|prawns|ham)\b/i.test(l),
+    )
+    .slice(0, 39);
+  const text = `A recipe of forty lines\nServes 4\nIngredients\n500 g stewing beef\n${forty.join("\n")}\nMethod\nFry the onions for 8 minutes. Add everything and simmer for 1 hour.`;
+  const around = { table: { ...house, supper: seated }, spoons: "metric", availableMin: null } as const;
+  const decided = { lines: {}, routes: {}, setting: null, servings: null };
+  await measure("a recipe of forty lines read", () => readFor(text, around.table, "metric"), {
+    warmUps: 20,
+    runs: 100,
+    targetP99Ms: 100,
+  });
+  const recipes = newMemory();
+  await measure(
+    "a recipe of forty lines read and turned over, its meat by planned routes",
+    () => answerRecipe(text, decided, { ...around, memory: recipes }),
+    {
+      warmUps: 5,
+      runs: 30,
+      targetP99Ms: 100,
+    },
+  );
+  const eightByTen = {
+    ...supper,
+    eaters: Array.from({ length: 8 }, (_, i) => `e${i}`),
+    dishes: DEMO_DISHES.slice(0, 4),
+  };
+  const eight = eightByTen.eaters.map((id) => ({
+    ...(DEMO_EATERS[0] as (typeof DEMO_EATERS)[number]),
+    id,
+    avoids: ["gluten", "nuts"] as const,
+  }));
+  await measure(
+    "who can eat it: eight eaters, the parts of four dishes",
+    () => whoCanEat(eightByTen, eight, openBook({ foods: [], labels: [] }).food),
+    {
+      targetP99Ms: 5,
+    },
+  );
   // Loaded only now: a browser driver in memory would be measured along with the core.
   if (process.argv[2] !== "core") await (await import("./browser")).measureInBrowser();
 }
