@@ -20,6 +20,31 @@ test("pictures", async ({ page }) => {
   await page.screenshot(shot("swap-iron"));
   await page.emulateMedia({ colorScheme: "light" });
 
+  await page.goto("/recipe");
+  await page
+    .getByLabel("The recipe")
+    .fill(
+      [
+        "Beef and barley pot",
+        "Serves 4",
+        "600 g stewing beef, cubed",
+        "2 tbsp dripping or lard",
+        "2 onions, chopped",
+        "3 carrots, sliced",
+        "120 g pearl barley",
+        "750 ml beef stock",
+        "1 tbsp Worcestershire sauce",
+        "1 knob of butter",
+        "8 oz (500 g) mushrooms",
+        "Brown the beef in the dripping for 10 minutes. Fry the onions and carrots for 8 minutes.",
+        "Add the barley and stock, cover and simmer for 1 hour 30 minutes. Stir in the butter.",
+      ].join("\n"),
+    );
+  await page.getByRole("button", { name: "Read it" }).click();
+  await page.getByRole("button", { name: "nobody" }).click();
+  await expect(page.getByRole("radiogroup").getByText(/firm/).first()).toBeVisible();
+  await page.screenshot(shot("recipe"));
+
   await loadDemo(page);
   await expect(page.getByText("Undo")).toBeHidden({ timeout: 15_000 });
   await page.screenshot(shot("counter"));

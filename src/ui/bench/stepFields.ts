@@ -163,7 +163,7 @@ export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
     ],
     pat: () => [],
     season: () => [salt],
-    marinate: () => [minutes(), salt, check("fit", "No more than it drinks"), check("chilled", "In the fridge")],
+    marinate: () => [minutes(), salt, check("fit", "No more than it takes up"), check("chilled", "In the fridge")],
     glaze: () => [],
     toast: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min", 0.1, 60)],
     batter: () => [number("standMin", "Let it stand", "min", 0, 1440)],
