@@ -77,6 +77,7 @@ describe("standing between two steps", () => {
       handsBlocks: 1,
       handsMin: 9,
       boundMin: at,
+      stretched: [],
       proven: true,
       nodesUsed: 0,
     };

@@ -196,7 +196,17 @@ export const ScheduleRequestSchema = v.strictObject({
     }),
     LIMITS.tasks,
   ),
-  lags: list(v.strictObject({ from: id, to: id, minMin: minute, maxMin: maybe(minute) }), 4 * LIMITS.tasks),
+  lags: list(
+    v.strictObject({
+      from: id,
+      to: id,
+      minMin: minute,
+      maxMin: maybe(minute),
+      hardMin: v.optional(maybe(minute)),
+      pointsPerMin: v.optional(between(0, 10)),
+    }),
+    4 * LIMITS.tasks,
+  ),
   apart: list(v.strictTuple([list(id, LIMITS.tasks), list(id, LIMITS.tasks)]), 200),
   capacities: v.record(v.string(), between(0, 1000)),
   blocked: list(v.strictTuple([minute, minute]), 500),

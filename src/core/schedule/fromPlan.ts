@@ -4,26 +4,33 @@ import { entryPhase } from "../process/ledger";
 import { standsWarm, warmLimitMin, warmMinutes } from "../process/warmth";
 import type { ReplayedPart, Row } from "../process/replay";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
+import { pointsPerMin } from "./loss";
 import { type Apart, type Lag, SERVE, type Task } from "./task";
 
+/** How long the result of a step waits usually, and at most. */
+type Wait = Pick<Lag, "maxMin" | "hardMin" | "pointsPerMin">;
 /**
- * Usual waits, shortened where the food would stand too long in the warm with what it has stood before. A wait that the cook
- * allows stays as it is: the judgement says when it breaks a rule.
+ * Usual waits, shortened where the food would stand too long in the warm with what it has stood before: that limit is hard, the
+ * usual one is not. A wait that the cook allows stays as it is: the judgement says when it breaks a rule.
  */
 function waitLimits(
   parts: readonly ReplayedPart[],
   roomC: number,
   registry: StepRegistry,
-): (row: Computed) => number | null {
+): (row: Computed, usual?: number | null) => Wait {
   const warm = warmMinutes(
     parts.map((p) => p.rows),
     null,
   );
-  return (row) => {
-    const usual = waitAfter(row, registry);
-    const leftMin = warmLimitMin(roomC) - (warm.get(row) ?? 0);
-    if (row.step.mayWaitMin !== null || !standsWarm(row.outcome) || leftMin < 0) return usual;
-    return usual === null ? Math.floor(leftMin) : Math.min(usual, Math.floor(leftMin));
+  return (row, usual = waitAfter(row, registry)) => {
+    const rate = pointsPerMin(row.step.kind);
+    const leftMin = standsWarm(row.outcome) ? Math.floor(warmLimitMin(roomC) - (warm.get(row) ?? 0)) : null;
+    if (usual === null && (leftMin === null || leftMin < 0)) return { maxMin: null };
+    if (leftMin === null) return { maxMin: usual, hardMin: null, pointsPerMin: rate };
+    if (leftMin < 0) return { maxMin: usual, hardMin: usual, pointsPerMin: rate };
+    if (row.step.mayWaitMin !== null && usual !== null)
+      return { maxMin: usual, hardMin: Math.max(usual, leftMin), pointsPerMin: rate };
+    return { maxMin: usual === null ? leftMin : Math.min(usual, leftMin), hardMin: leftMin, pointsPerMin: rate };
   };
 }
 
@@ -107,14 +114,25 @@ export function taskNetOf(
             maxMin: early ? HOT_OIL_WAITS_MIN : 0,
           });
       });
-      if (previous) lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, maxMin: mayWait(previous) });
+      if (previous) lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, ...mayWait(previous) });
       ran.set(row.step.id, row);
       previous = row;
     }
     if (previous) {
       last.set(part.id, previous);
       const limit = dish.parts.find((p) => p.id === part.id)?.waitsForTableMin ?? 30;
-      if (served.has(part.id)) lags.push({ from: lastTask(previous), to: SERVE, minMin: 1, maxMin: limit + 1 });
+      if (served.has(part.id)) {
+        const { hardMin, pointsPerMin: rate } = mayWait(previous, limit);
+        const hard = hardMin === null || hardMin === undefined ? null : Math.max(limit, hardMin) + 1;
+        lags.push({
+          from: lastTask(previous),
+          to: SERVE,
+          minMin: 1,
+          maxMin: limit + 1,
+          hardMin: hard,
+          pointsPerMin: rate ?? 0,
+        });
+      }
     }
   }
   // Joins come last: a part may be listed after the one that takes it.
@@ -124,8 +142,8 @@ export function taskNetOf(
         line.kind === "part" ? last.get(line.part) : line.kind === "liquor" ? ran.get(line.step) : undefined;
       if (!joined || joined === row) continue;
       // Liquor that was kept may stand; a part waits as long as its last step allows.
-      const maxMin = line.kind === "part" ? mayWait(joined) : null;
-      lags.push({ from: lastTask(joined), to: firstTask(row), minMin: 0, maxMin });
+      const wait: Wait = line.kind === "part" ? mayWait(joined) : { maxMin: null };
+      lags.push({ from: lastTask(joined), to: firstTask(row), minMin: 0, ...wait });
     }
   return { tasks, lags, apart: apartOf(held) };
 }

@@ -8,6 +8,14 @@ export interface Found {
   readonly sumOfStarts: number;
 }
 
+/** A plan with what it is judged by. */
+export const foundIn = (problem: Pick<SearchProblem, "tasks" | "handsResource">, starts: readonly number[]): Found => ({
+  starts: starts.slice(),
+  earliestStart: Math.min(...starts),
+  handsBlocks: handsBlocks(problem, starts),
+  sumOfStarts: starts.reduce((a, b) => a + b, 0),
+});
+
 /** Whether one plan is better than another. */
 export function better(a: Found, b: Found): boolean {
   if (a.earliestStart !== b.earliestStart) return a.earliestStart > b.earliestStart;

@@ -1,5 +1,8 @@
 import { SHELVES_OF_ONE_OVEN } from "./capacities";
 import { type Bound, closeNetwork } from "./network";
+import { better, foundIn } from "./objective";
+import { searchOrders } from "./orders";
+import { longWaits, type Stretched, stretched } from "./stretch";
 import { search, type SearchProblem, type SearchTask } from "./search";
 import { type Lag, type ScheduleInput, SERVE, type Task } from "./task";
 
@@ -26,6 +29,8 @@ export type Schedule =
       readonly handsMin: number;
       /** Nobody can start later than this; equal to `startMin` when the plan is proven the latest. */
       readonly boundMin: number;
+      /** Waits longer than usual, without which nothing fits; empty where all keep their limits. */
+      readonly stretched: readonly Stretched[];
       readonly proven: boolean;
       readonly nodesUsed: number;
     }
@@ -39,6 +44,8 @@ export type Schedule =
       readonly nodesUsed: number;
     };
 
+/** The first look with longer waits takes the whole budget, each look for shorter ones such a part of it. */
+const STRETCH_SHARE = 15;
 const HANDS = "hands";
 const OVEN = "oven";
 
@@ -52,12 +59,31 @@ const OVEN = "oven";
 export function schedule(input: ScheduleInput): Schedule {
   const attempt = solve(input);
   if (attempt.kind === "fits") return attempt;
+  let share = 1;
+  const longer = stretched(input, (asked) => {
+    const tried = solve({ ...asked, nodes: Math.ceil(input.nodes / share) }, false);
+    share = STRETCH_SHARE;
+    return tried.kind === "fits" ? tried.starts : null;
+  });
+  if (longer !== null) {
+    const found = solve(longer.input);
+    // The last word on how late it can begin is that of the waits as they are now.
+    if (found.kind === "fits") return { ...found, stretched: longWaits(input, found.starts) };
+  }
   return { ...attempt, reliefs: reliefsFor(input) };
 }
 
-function solve(input: ScheduleInput): Schedule {
-  const { tasks } = input;
+/** A node costs about as much as there are pairs of tasks: many tasks get fewer. */
+const PAIR_WORK = 2e7;
+/** The nodes that a problem of so many tasks may use. */
+const affordable = (nodes: number, tasks: number): number =>
+  Math.max(1, Math.min(nodes, Math.ceil(PAIR_WORK / Math.max(1, tasks) ** 2)));
+
+/** @param ties whether fewer interruptions are looked for, once a plan is found */
+function solve(asked: ScheduleInput, ties = true): Schedule {
+  const { tasks } = asked;
   const n = tasks.length;
+  const input = { ...asked, nodes: affordable(asked.nodes, n) };
   const index = new Map(tasks.map((t, i) => [t.id, i]));
   const nodeOf = (id: string) => (id === SERVE ? n : (index.get(id) ?? missing(id)));
   const durationOf = (id: string) => (id === SERVE ? 0 : (tasks[nodeOf(id)] as Task).minutes);
@@ -84,32 +110,48 @@ function solve(input: ScheduleInput): Schedule {
       handsBlocks: 0,
       handsMin: 0,
       boundMin: 0,
+      stretched: [],
       proven: true,
       nodesUsed: 0,
     };
 
   const problem = problemOf(input, network.distance, index);
-  const result = search(problem);
-  if (result.best === null)
-    return {
-      kind: "does-not-fit",
-      proven: result.complete,
-      contradiction: [],
-      reliefs: [],
-      nodesUsed: result.nodesUsed,
-    };
-  const { starts, earliestStart, handsBlocks } = result.best;
+  const latest = searchOrders({ ...problem, nodes: Math.ceil(input.nodes * ORDERS_SHARE) });
+  if (latest.starts === null && latest.complete)
+    return { kind: "does-not-fit", proven: true, contradiction: [], reliefs: [], nodesUsed: latest.nodesUsed };
+  // The rest of the budget looks for fewer interruptions among plans that begin no earlier.
+  const floor = latest.starts === null ? -Infinity : Math.min(...latest.starts);
+  const searched = Math.ceil(
+    input.nodes * (latest.starts !== null && !ties ? 0 : latest.complete ? TIES_SHARE : 1 - ORDERS_SHARE),
+  );
+  const result = search({
+    ...problem,
+    earliest: problem.earliest.map((e) => Math.max(e, floor)),
+    nodes: searched,
+  });
+  const known = latest.starts === null ? null : foundIn(problem, latest.starts);
+  const best = known === null || (result.best !== null && better(result.best, known)) ? result.best : known;
+  const nodesUsed = latest.nodesUsed + result.nodesUsed;
+  if (best === null)
+    return { kind: "does-not-fit", proven: result.complete, contradiction: [], reliefs: [], nodesUsed };
+  const { starts, earliestStart, handsBlocks } = best;
+  const proven = latest.complete || result.complete || earliestStart === result.latestPossibleStart;
   return {
     kind: "fits",
     starts: Object.fromEntries(tasks.map((t, i) => [t.id, starts[i] as number])),
     startMin: earliestStart,
     handsBlocks,
     handsMin: tasks.reduce((sum, t) => (t.kind === "hands" ? sum + t.minutes : sum), 0),
-    boundMin: result.complete ? earliestStart : result.latestPossibleStart,
-    proven: result.complete || earliestStart === result.latestPossibleStart,
-    nodesUsed: result.nodesUsed,
+    boundMin: proven ? earliestStart : result.latestPossibleStart,
+    stretched: [],
+    proven,
+    nodesUsed,
   };
 }
+/** Of the budget, for the latest first start and its proof. */
+const ORDERS_SHARE = 0.5;
+/** For fewer interruptions, once the start is proven. */
+const TIES_SHARE = 0.25;
 
 function problemOf(input: ScheduleInput, closed: Float64Array, index: ReadonlyMap<string, number>): SearchProblem {
   const { tasks } = input;
@@ -142,11 +184,16 @@ function problemOf(input: ScheduleInput, closed: Float64Array, index: ReadonlyMa
   };
 }
 
+/** Each change that is tried takes such a part of the budget; together they take no more than the whole of it. */
+const RELIEF_SHARE = 8;
 /** Tries one change at a time, on a fraction of the budget, and keeps those that help; longest waits first by need. */
 function reliefsFor(input: ScheduleInput): Relief[] {
-  const nodes = Math.ceil(input.nodes / 8);
+  const nodes = Math.ceil(input.nodes / RELIEF_SHARE);
+  let left = affordable(input.nodes, input.tasks.length);
   const fits = (changed: Partial<ScheduleInput>) => {
+    if (left <= 0) return null;
     const tried = solve({ ...input, ...changed, nodes });
+    left -= tried.nodesUsed;
     return tried.kind === "fits" ? tried : null;
   };
   const reliefs: Relief[] = [];

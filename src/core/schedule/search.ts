@@ -1,4 +1,4 @@
-import { better, type Found, handsBlocks } from "./objective";
+import { better, type Found, foundIn } from "./objective";
 
 /**
  * The search behind `schedule()`: depth first over start times, latest first, in a closed temporal network, with
@@ -236,12 +236,7 @@ export function search(problem: SearchProblem): SearchResult {
   }
 
   function consider(starts: readonly number[]): void {
-    const found: Found = {
-      starts: starts.slice(),
-      earliestStart: Math.min(...starts),
-      handsBlocks: handsBlocks(problem, starts),
-      sumOfStarts: starts.reduce((a, b) => a + b, 0),
-    };
+    const found = foundIn(problem, starts);
     if (best === null || better(found, best)) best = found;
   }
 }

@@ -22,6 +22,13 @@ export interface Lag {
   readonly to: string;
   readonly minMin: number;
   readonly maxMin: number | null;
+  /**
+   * Where `maxMin` is only the usual limit: beyond it food loses, beyond this it is ruined or unsafe; null is no limit.
+   * Absent, `maxMin` itself is hard.
+   */
+  readonly hardMin?: number | null;
+  /** Points of bite that a minute beyond the usual limit costs. */
+  readonly pointsPerMin?: number;
 }
 /** Tasks of one group use a thing from the first to the last; groups of a pair may not interleave. */
 export type Apart = readonly [readonly string[], readonly string[]];

@@ -182,6 +182,7 @@ test("moves come in the order of the clock; without a clock in that of the dish"
     handsBlocks: 1,
     handsMin: 1,
     boundMin: -1000,
+    stretched: [],
     proven: true,
     nodesUsed: 1,
   } as const;

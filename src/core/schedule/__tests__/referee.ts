@@ -1,0 +1,41 @@
+import { SHELVES_OF_ONE_OVEN } from "../capacities";
+import { type ScheduleInput, SERVE } from "../task";
+
+/**
+ * Says what a schedule breaks, by a reading of the rules that shares no code with the search.
+ *
+ * @param waits up to which limit food may wait: the usual one, or the hard one where there is one
+ */
+export function broken(
+  input: ScheduleInput,
+  starts: Readonly<Record<string, number>>,
+  waits: "usual" | "hard" = "usual",
+): string[] {
+  const faults: string[] = [];
+  const of = (id: string) => input.tasks.find((t) => t.id === id) as ScheduleInput["tasks"][number];
+  const begin = (id: string) => starts[id] as number;
+  const end = (id: string) => begin(id) + of(id).minutes;
+  for (const { from, to, minMin, maxMin, hardMin } of input.lags) {
+    const gap = (to === SERVE ? 0 : begin(to)) - end(from);
+    const most = waits === "hard" && hardMin !== undefined ? hardMin : maxMin;
+    if (gap < minMin || (most !== null && gap > most)) faults.push(`${from} → ${to}: ${gap}`);
+  }
+  for (const [first, second] of input.apart) {
+    const ends = (group: readonly string[]) => Math.max(...group.map(end));
+    const begins = (group: readonly string[]) => Math.min(...group.map(begin));
+    if (ends(first) > begins(second) && ends(second) > begins(first)) faults.push(`${first[0]} and ${second[0]} mixed`);
+  }
+  for (let minute = -input.horizonMin; minute < 0; minute++) {
+    const running = input.tasks.filter((t) => begin(t.id) <= minute && minute < end(t.id));
+    for (const [resource, most] of Object.entries(input.capacities)) {
+      const use = running.reduce((sum, t) => sum + (t.demands[resource] ?? 0), 0);
+      if (use > most) faults.push(`${resource} at ${minute}: ${use}`);
+    }
+    const heats = running.flatMap((t) => t.ovenC ?? []);
+    if ((input.capacities.oven ?? 0) <= SHELVES_OF_ONE_OVEN && Math.max(...heats) - Math.min(...heats) > 10)
+      faults.push(`oven at ${minute}: ${heats.join(" and ")} °C`);
+    if (input.blocked.some(([f, t]) => f <= minute && minute < t) && running.some((t) => t.kind !== "wait"))
+      faults.push(`blocked at ${minute}`);
+  }
+  return faults;
+}
