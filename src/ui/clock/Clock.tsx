@@ -7,7 +7,9 @@ import { SERVE } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { StepKind } from "@/core/process/registry";
 import { Card, DoLink, Quiet, Remark } from "../frame/controls";
+import { describeHoles, describeKeeping, describePrice, describeStretch } from "../wording/clock";
 import type { TitledMove } from "../wording/tasks";
 import { ClockLanes } from "./ClockLanes";
 import { NoFit } from "./NoFit";
@@ -32,6 +34,7 @@ export interface ClockProps {
 
 export function Clock(props: ClockProps) {
   const { schedule, serve, frozen } = props;
+  const holes = describeHoles(props.plan);
   return (
     <Grid
       templateColumns={{ base: "minmax(0, 1fr)", xl: "minmax(0, 1fr) 21rem" }}
@@ -47,10 +50,10 @@ export function Clock(props: ClockProps) {
             </Heading>
             {schedule.kind === "fits" && (
               <Text color="quiet">
-                begin at {props.clock(schedule.startMin)} · hands busy {writeMinutes(schedule.handsMin)} ·{" "}
+                begin {when(schedule.startMin, props)} · hands busy {writeMinutes(schedule.handsMin)} ·{" "}
                 {schedule.proven
                   ? "no later start is possible"
-                  : `no start after ${props.clock(schedule.boundMin)} is possible`}
+                  : `no start after ${when(schedule.boundMin, props)} is possible`}
               </Text>
             )}
           </Box>
@@ -61,11 +64,16 @@ export function Clock(props: ClockProps) {
             <Flame size={17} /> {frozen ? "Back to the stove" : "Begin at the stove"}
           </DoLink>
         </Flex>
+        {holes !== null && (
+          <Remark tone="harm" fontSize="md">
+            {holes}
+          </Remark>
+        )}
         {schedule.kind === "fits" ? (
           <>
             {props.nowMin !== null && schedule.startMin < props.nowMin && !frozen && props.nowMin < 0 && (
               <Remark tone="watch" fontSize="md">
-                It should have begun at {props.clock(schedule.startMin)}. Eat{" "}
+                It should have begun {when(schedule.startMin, props)}. Eat{" "}
                 {writeMinutes(props.nowMin - schedule.startMin)} later, at{" "}
                 {props.clock(props.nowMin - schedule.startMin)}, or take a step out.
               </Remark>
@@ -80,6 +88,7 @@ export function Clock(props: ClockProps) {
               />
               <Key />
             </Card>
+            <Costs plan={props.plan} schedule={schedule} nameOf={props.nameOf} units={props.kitchen.units} />
             <Waits plan={props.plan} schedule={schedule} nameOf={props.nameOf} />
           </>
         ) : (
@@ -91,6 +100,59 @@ export function Clock(props: ClockProps) {
         {schedule.kind === "fits" && <MoveList {...props} />}
       </Stack>
     </Grid>
+  );
+}
+
+/** A time of the day of serving, or of another day with its name. */
+const when = (minute: number, { clock, day }: Pick<ClockProps, "clock" | "day">): string =>
+  day(minute) === day(0) ? `at ${clock(minute)}` : `${day(minute)}, ${clock(minute)}`;
+
+/** What waits longer than it should so that everything fits, and its price. */
+function Costs({
+  plan,
+  schedule,
+  nameOf,
+  units,
+}: Pick<ClockProps, "plan" | "nameOf"> & { schedule: Extract<Schedule, { kind: "fits" }>; units: Kitchen["units"] }) {
+  if (schedule.stretched.length === 0) return null;
+  const kindOf = (task: string): StepKind => {
+    const key = plan.tasks.find((t) => t.id === task)?.step;
+    const row = plan.dishes.flatMap((d) => d.parts.flatMap((p) => [...p.rows])).find((r) => r.key === key);
+    return row?.step.kind ?? "serve";
+  };
+  return (
+    <Card p="4">
+      <Heading as="h2" fontSize="lg" mb="1">
+        What it costs to fit
+      </Heading>
+      <Text fontSize="sm" color="quiet" mb="2">
+        In this kitchen not everything can be done at the last minute. These waits are as short as they were found to
+        go; the points of bite are estimates.
+      </Text>
+      <Box as="ul" listStyleType="none">
+        {schedule.stretched.map((s) => (
+          <HStack
+            as="li"
+            key={`${s.from} ${s.to}`}
+            gap="4"
+            py="2"
+            borderTopWidth="1px"
+            borderColor="line"
+            align="baseline"
+          >
+            <Box flex="1">
+              <Text>{describeStretch(s, nameOf)}.</Text>
+              <Text fontSize="sm" color="quiet">
+                Meanwhile {describeKeeping(kindOf(s.from), units)}.
+              </Text>
+            </Box>
+            <Text color="turmeric" fontWeight="600" whiteSpace="nowrap">
+              {describePrice(s.points, kindOf(s.from))}
+            </Text>
+          </HStack>
+        ))}
+      </Box>
+    </Card>
   );
 }
 

@@ -193,4 +193,30 @@ describe("the page", () => {
     expect(screen.getByRole("alert")).toHaveTextContent("though not every one was looked at");
     expect(screen.getByRole("alert")).toHaveTextContent("No single change was found that helps");
   });
+  test("waits that cost are told with their price, a start on another day with its day, a part that is missing first", () => {
+    const soak = planned.tasks.find((t) => t.step.endsWith("mash-mash"))?.id as string;
+    const longer: Schedule = {
+      ...found,
+      startMin: -1500,
+      stretched: [{ from: soak, to: "serve", usualMin: 16, waitsMin: 40, points: 0.6 }],
+    };
+    const [dish, ...others] = planned.dishes;
+    const [part, ...parts] = dish?.parts ?? [];
+    const [row] = part?.rows ?? [];
+    const torn = {
+      ...planned,
+      dishes: [
+        {
+          ...dish,
+          parts: [{ ...part, rows: [{ ...row, state: "blocked", failure: { kind: "empty-vessel" } }] }, ...parts],
+        },
+        ...others,
+      ],
+    } as never;
+    show(<Clock {...props(longer, { plan: torn, day: (m: number) => (m < -600 ? "Sat 28 Nov" : "Sun 29 Nov") })} />);
+    expect(screen.getByText(/begin Sat 28 Nov, /)).toBeInTheDocument();
+    expect(screen.getByText(/waits 40 min for the table, 24 min longer than it should/)).toBeInTheDocument();
+    expect(screen.getByText("heat −0.6")).toBeInTheDocument();
+    expect(screen.getByText(/Not in this plan: Strips/)).toBeInTheDocument();
+  });
 });

@@ -1,0 +1,45 @@
+import type { Plan } from "@/core/plan";
+import type { StepKind } from "@/core/process/registry";
+import { type LossKind, lossOf } from "@/core/schedule/loss";
+import type { Stretched } from "@/core/schedule/stretch";
+import type { UnitSystem } from "@/core/quantities/units";
+import { writeMinutes, writeTemp } from "@/core/quantities/write";
+
+const LOSES: Readonly<Record<LossKind, string>> = {
+  crisp: "crisp",
+  heat: "heat",
+  fresh: "freshness",
+};
+/** How to keep it meanwhile (common practice). */
+const KEEP: Readonly<Record<LossKind, (units: UnitSystem) => string>> = {
+  crisp: (units) => `keep it on a rack in the oven at ${writeTemp(KEEP_WARM_C, units)}, uncovered`,
+  heat: () => "keep it under a lid, or warm it up once",
+  fresh: () => "keep it covered",
+};
+const KEEP_WARM_C = 80;
+
+/** "Mash · Potatoes waits 40 min for the table, 24 min longer than usual": a wait and what it costs. */
+export function describeStretch(
+  { from, to, usualMin, waitsMin }: Pick<Stretched, "from" | "to" | "usualMin" | "waitsMin">,
+  nameOf: (task: string) => string,
+): string {
+  const before = to === "serve" ? "the table" : nameOf(to);
+  return `${nameOf(from)} waits ${writeMinutes(waitsMin)} for ${before}, ${writeMinutes(waitsMin - usualMin)} longer than it should`;
+}
+/** "heat −0.6", or nothing that counts. */
+export function describePrice(points: number, kind: StepKind): string {
+  return points < 0.05 ? "nothing that counts" : `${LOSES[lossOf(kind)]} −${points.toFixed(1)}`;
+}
+/** What helps while it waits. */
+export const describeKeeping = (kind: StepKind, units: UnitSystem): string => KEEP[lossOf(kind)](units);
+
+/** Parts that the clock leaves out because a step of them cannot be worked out; null when it has them all. */
+export function describeHoles(plan: Plan): string | null {
+  const holes = plan.dishes.flatMap((d) =>
+    d.parts.filter((p) => p.rows.some((r) => r.state !== "computed")).map((p) => p.name),
+  );
+  if (holes.length === 0) return null;
+  const named =
+    holes.length === 1 ? (holes[0] as string) : `${holes.slice(0, -1).join(", ")} and ${holes.at(-1) as string}`;
+  return `Not in this plan: ${named}. A step of ${holes.length === 1 ? "it" : "them"} cannot be worked out; the Bench says why.`;
+}
