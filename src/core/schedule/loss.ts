@@ -2,9 +2,6 @@ import type { StepKind } from "../process/registry";
 
 /** What food loses that waits longer than it should. */
 export type LossKind = "crisp" | "heat" | "fresh";
-/** One point of bite is worth so many minutes of beginning earlier. */
-export const MINUTES_PER_POINT = 20;
-
 /** Points of bite (0 to 10) that a minute beyond the usual wait costs. Engineering estimates. */
 const PER_MINUTE: Readonly<Record<LossKind, number>> = { crisp: 1 / 12, heat: 1 / 40, fresh: 1 / 120 };
 const CRISP: ReadonlySet<StepKind> = new Set([
