@@ -129,6 +129,8 @@ test("at the Stove: another step first, another amount, put aside and picked up"
   await page.getByRole("button", { name: "Begin cooking" }).click();
   const title = page.getByRole("heading", { level: 1 });
   await expect(title).toBeVisible();
+  await page.getByRole("button", { name: "Do this now: Cut · Mushroom cream" }).click();
+  await expect(page.getByText(/^Mushroom cream · step/)).toBeVisible();
   await page.getByRole("button", { name: "Do this now: Weigh · Strips" }).click();
   await expect(page.getByText(/^Strips · step/)).toBeVisible();
   await page.getByRole("button", { name: "Put in another amount" }).click();

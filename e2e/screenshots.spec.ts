@@ -84,16 +84,14 @@ test("pictures", async ({ page }) => {
   await page.screenshot(shot("clock"));
 
   const at = (hour: number, minute: number) => page.clock.setFixedTime(new Date(Date.UTC(2026, 10, 29, hour, minute)));
-  await at(17, 47);
+  await at(17, 50);
   await page.goto("/supper/stove?s=sunday-supper");
   await page.getByRole("button", { name: "Begin cooking" }).click();
   for (const [heading, hour, minute] of [
-    ["Cut the button mushrooms and shallot", 17, 57],
-    ["Weigh out for the strips", 17, 59],
-    ["Soak the strips", 18, 2],
-    ["Brown the mushroom cream", 18, 3],
-    ["Cut the potatoes", 18, 12],
-    ["Drain the strips", 18, 13],
+    ["Weigh out for the strips", 17, 52],
+    ["Soak the strips", 17, 54],
+    ["Cut the button mushrooms and shallot", 18, 5],
+    ["Drain the strips", 18, 6],
   ] as const) {
     await expect(step(page)).toHaveText(heading);
     await at(hour, minute);
@@ -112,7 +110,7 @@ test("pictures", async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
 
   // What this cook took: close to the plan, but for a third batch.
-  for (const minute of [16, 20, 22, 24, 33, 36, 50, 51, 57, 59]) {
+  for (const minute of [10, 13, 15, 24, 30, 34, 47, 50, 52, 57, 59]) {
     await at(18, minute);
     if (LAST_STEP.test(await step(page).innerText())) break;
     const now = await step(page).innerText();

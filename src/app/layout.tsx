@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import "@/ui/frame/global.css";
 import { Providers } from "@/ui/frame/Providers";
 import { Notices } from "@/ui/frame/notices";
+import { Troubles } from "./_state/Troubles";
 
 export const metadata: Metadata = {
   title: { default: "Jade Pan", template: "%s · Jade Pan" },
@@ -19,6 +20,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
         <Providers>
           {children}
           <Notices />
+          <Troubles />
         </Providers>
       </body>
     </html>

@@ -5,6 +5,7 @@ import type { Plan } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { WhatIf } from "@/core/schedule/whatIf";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
 import type { SwapAnswer } from "@/core/swap/card";
 import type { Start } from "@/core/swap/starts";
@@ -62,6 +63,8 @@ export const computing = {
   recipe: (...asked: Parameters<typeof recipeApi.turn>): Promise<ReturnType<typeof recipeApi.turn>> =>
     recipes().turn(...asked),
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
+  whatIf: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
+    searcher().whatIf({ tasks, lags, apart }, kitchen, serveAt),
   schedule: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
     searcher().schedule({ tasks, lags, apart }, kitchen, serveAt),
 };

@@ -6,6 +6,7 @@ import { askedAbout, type Question } from "@/core/cooking";
 import { type Ranges, sampleRanges } from "@/core/sampling";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
+import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
 
 /** The newest question asked; older ones stop at their next chunk. */
 let newest = 0;
@@ -27,6 +28,9 @@ export const searchApi = {
     }
   },
   outlook: (question: Question): Outlook => outlookOf(askedAbout(question).input, memory),
+  /** What becomes of a supper when its day changes. */
+  whatIf: (net: Parameters<typeof whatIf>[0], kitchen: Kitchen, serveAt: string): WhatIf[] =>
+    whatIf(net, kitchen, serveAt),
   schedule(net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule {
     return schedule(scheduleQuestion(net, kitchen, serveAt));
   },

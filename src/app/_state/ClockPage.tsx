@@ -2,12 +2,15 @@
 
 import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
-import { Clock } from "@/ui/clock/Clock";
+import { useState } from "react";
+import type { Schedule } from "@/core/schedule/schedule";
+import { Clock, type ClockProps } from "@/ui/clock/Clock";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { describeStep } from "@/ui/wording/stepText";
 import { titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeDate, writeDay } from "@/ui/wording/time";
 import type { TextContext } from "@/ui/wording/words";
+import { computing } from "@/workers/client";
 import { download, fileName } from "./download";
 import { useDrawnInSlices } from "./first";
 import { useNow } from "./store";
@@ -16,6 +19,7 @@ import { nameIn, saveSupper, supperHref, type SupperView, useSupper } from "./su
 export function ClockPage() {
   const state = useSupper();
   const now = useNow(30_000);
+  const [whatIf, setWhatIf] = useState<{ of: Schedule; answers: ClockProps["whatIf"] } | null>(null);
   const drawn = useDrawnInSlices(state.state === "ready" && state.planned !== null && state.schedule !== null);
   if (state.state === "missing") return <MissingSupper />;
   if (!drawn || state.state === "loading" || state.planned === null || state.schedule === null) return null;
@@ -45,6 +49,13 @@ export function ClockPage() {
         void saveSupper(supper, { ...supper, serveAt: instantOf(date, time, zone) }, "Time on the table")
       }
       onCalendar={() => void exportCalendar(state, moves)}
+      whatIf={whatIf !== null && whatIf.of === schedule ? whatIf.answers : null}
+      onWhatIf={() => {
+        setWhatIf({ of: schedule, answers: "asked" });
+        void computing
+          .whatIf(planned, input.kitchen, supper.serveAt)
+          .then((answers) => setWhatIf((w) => (w?.of === schedule ? { of: schedule, answers } : w)));
+      }}
     />
   );
 }

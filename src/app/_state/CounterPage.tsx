@@ -7,16 +7,19 @@ import { type Dish, headCount, type Supper } from "@/core/dish/dish";
 import { duplicate } from "@/core/dish/scale";
 import { localTime, nextWeekday } from "@/core/calendar/localTime";
 import { nextUp } from "@/core/schedule/nextUp";
+import type { CookingRow } from "@/data/db";
 import { Counter } from "@/ui/counter/Counter";
 import type { Awaited, NextThing, ShelfLine, SupperLine, WorkList } from "@/ui/counter/counterProps";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
 import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/count";
+import { describeExportDue } from "@/ui/wording/safekeeping";
 import { useAhead } from "./ahead";
 import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
 import { browserZone, change, edited, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
+import { useLastExport } from "./safekeeping";
 import { supperHref } from "./supper";
 
 /** The desk comes where a cook begins; with suppers on the counter it is a page of its own. */
@@ -25,6 +28,7 @@ const FrontDoor = dynamic(() => import("./SwapPages").then((m) => m.NewSwap), { 
 type House = Extract<HouseState, { state: "ready" }>;
 const KEEP_AFTER_MS = 6 * 3_600_000;
 const NONE: readonly Supper[] = [];
+const NO_COOKINGS: readonly CookingRow[] = [];
 
 export function CounterPage() {
   const house = useHouse();
@@ -56,6 +60,7 @@ export function CounterPage() {
     outlooks.size > 0,
   );
 
+  const lastExport = useLastExport(house.state === "ready" ? house.cookings : NO_COOKINGS, now);
   const drawn = useDrawnInSlices(house.state === "ready" && now !== null);
 
   if (!drawn || house.state === "loading" || now === null) return null;
@@ -85,6 +90,7 @@ export function CounterPage() {
   return (
     <Counter
       awaited={awaitedOf(coming, outlooks)}
+      reminder={lastExport === null ? null : describeExportDue(lastExport)}
       next={nextThing(nextUp([...outlooks.values()]), house.kitchen.timeZone, now)}
       work={workOf(coming, outlooks)}
       suppers={coming.map((s) => supperLine(s, outlooks.get(s.id), house, now))}

@@ -5,7 +5,7 @@ import { useState } from "react";
 import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
 import type { HouseholdFile } from "@/core/formats/household";
 import type { Food, FoodLookup } from "@/core/foods/food";
-import { db } from "@/data/db";
+import { type CookingRow, db } from "@/data/db";
 import { editsFor, editsToClear, readAll } from "@/data/household";
 import { ownFood } from "@/core/foods/own";
 import { FoodShelf } from "@/ui/foods/FoodShelf";
@@ -14,6 +14,7 @@ import { KitchenForm } from "@/ui/kitchen/KitchenForm";
 import { Recent } from "@/ui/kitchen/Recent";
 import { notify } from "@/ui/frame/noticeQueue";
 import { describeBroughtBack } from "@/ui/wording/clearing";
+import { describeLastExport, describePersisted } from "@/ui/wording/safekeeping";
 import { writeDay } from "@/ui/wording/time";
 import { localTime } from "@/core/calendar/localTime";
 import {
@@ -28,6 +29,7 @@ import { foodName } from "@/ui/wording/words";
 import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { download } from "./download";
+import { noteExport, useLastExport, usePersisted } from "./safekeeping";
 import {
   browserZone,
   change,
@@ -40,9 +42,12 @@ import {
   useFoods,
   useHistory,
   useHouse,
+  useNow,
   undo,
   undoAction,
 } from "./store";
+
+const NO_COOKINGS: readonly CookingRow[] = [];
 
 export function KitchenPage() {
   const house = useHouse();
@@ -53,9 +58,12 @@ export function KitchenPage() {
   const aside = useLiveQuery(() => db.aside.count());
   const recent = useLiveQuery(() => db.recent.orderBy("seq").reverse().toArray()) ?? [];
   const drawn = useDrawnInSlices(house.state === "ready" && allFoods !== null);
+  const persisted = usePersisted();
+  const lastExport = useLastExport(house.state === "ready" ? house.cookings : NO_COOKINGS, useNow(60_000));
   if (!drawn || house.state === "loading" || allFoods === null) return null;
   const { kitchen, eaters } = house;
   const foods = namesIn(allFoods);
+  const keptSays = `${lastExport === null ? "" : `${describeLastExport(lastExport)} `}${describePersisted(persisted)}`;
 
   const take = async (name: string, text: string) => {
     const { readHousehold } = await formats();
@@ -163,6 +171,7 @@ export function KitchenPage() {
             notebook: house.entries,
           }}
           aside={aside ?? 0}
+          keptSays={keptSays}
           onSaveAside={() => void saveAside()}
           undoable={history.undoable?.label ?? null}
           problem={problem}
@@ -201,6 +210,7 @@ const bringing = () => import("@/core/formats/bringIn");
 async function exportAll(): Promise<void> {
   const [{ writeHousehold }, all] = await Promise.all([formats(), readAll(db)]);
   download("jade-pan-household.json", "application/json", writeHousehold(all, new Date().toISOString()));
+  noteExport(Date.now());
 }
 async function saveAside(): Promise<void> {
   download("jade-pan-rows-aside.json", "application/json", JSON.stringify(await db.aside.toArray(), null, 2));

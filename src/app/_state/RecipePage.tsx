@@ -110,7 +110,8 @@ export function RecipePage() {
     await change("A recipe turned over", [
       put("suppers", supper),
       put("recipes", { id: newId("recipe"), dish: dish.id, name: dish.name, text: given ?? "" }),
-      ...answer.own.map((food) => put("foods", food)),
+      // A food of that name that is here already keeps what is known of it.
+      ...answer.own.filter((f) => !ready.own.some((o) => o.id === f.id)).map((food) => put("foods", food)),
       ...seat.edits,
     ]);
     router.push(supperHref("bench", supper.id));

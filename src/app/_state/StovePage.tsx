@@ -28,6 +28,7 @@ import { describeWeighInFailure } from "@/ui/wording/failures";
 import { foodName, type TextContext } from "@/ui/wording/words";
 import { counted } from "@/ui/wording/count";
 import { useAwake, useRing } from "./attention";
+import { stored } from "@/ui/frame/troubleQueue";
 import { changes, instant, newId, useNow } from "./store";
 import { nameIn, type SupperView, useSupper } from "./supper";
 import { useChanged } from "./weighed";
@@ -51,7 +52,11 @@ function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
     const { frozenInput } = await import("@/core/cooking");
     const at = instant();
     const row = { id: newId("cooking"), supper: supper.id, startedAt: new Date(at).toISOString() };
-    await changes.begin({ ...row, input: frozenInput(input) }, { kind: "begun", at, step: first.key });
+    await stored("Begin cooking", () =>
+      changes.begin({ ...row, input: frozenInput(input) }, { kind: "begun", at, step: first.key }),
+    );
+    // What is cooked is worth keeping: the browser is asked not to clear it when space is short.
+    void navigator.storage?.persist?.();
   };
   const start =
     schedule?.kind === "fits"
@@ -99,7 +104,10 @@ function Cooking({ view, plan, planned }: CookingProps) {
   const move = moves[at] as TitledMove;
   const row = rows.get(move.key);
   const titleOf = (key: string) => moves.find((m) => m.key === key)?.title ?? "";
-  const log = useCallback((...entries: LogEntry[]) => changes.append(cooking.row.id, entries), [cooking.row.id]);
+  const log = useCallback(
+    (...entries: LogEntry[]) => stored("A note at the stove", () => changes.append(cooking.row.id, entries)),
+    [cooking.row.id],
+  );
 
   const timers = runningTimers(progress, rows, now).map((t) => {
     const row = rows.get(t.step);
@@ -143,7 +151,7 @@ function Cooking({ view, plan, planned }: CookingProps) {
       log: [...cooking.log, ...entries],
       ended,
     });
-    await changes.finish(cooking.row.id, entries, entry);
+    await stored("The end of the cooking", () => changes.finish(cooking.row.id, entries, entry));
     router.push(`/notebook?e=${encodeURIComponent(entry.id)}`);
   };
   const next = async () => {

@@ -24,10 +24,6 @@ export function begin(edits: readonly Edit[]): void {
 export function written(edits: readonly Edit[]): void {
   set(new Map([...pending].map(([key, p]) => [key, edits.includes(p.edit) ? { ...p, written: true } : p])));
 }
-/** The store would not take them. */
-export function giveUp(edits: readonly Edit[]): void {
-  set(new Map([...pending].filter(([, p]) => !edits.includes(p.edit))));
-}
 /** The store was read again: what was written is in it. */
 export function dropWritten(): void {
   if ([...pending.values()].some((p) => p.written)) set(new Map([...pending].filter(([, p]) => !p.written)));

@@ -11,8 +11,9 @@ import { Changes, type Edit } from "@/data/changes";
 import { type CookingRow, db, type KitchenRow } from "@/data/db";
 import { isEmpty, kitchenOf } from "@/data/household";
 import { notify } from "@/ui/frame/noticeQueue";
+import { stored } from "@/ui/frame/troubleQueue";
 import { describeBroughtBack } from "@/ui/wording/clearing";
-import { begin, dropWritten, giveUp, type Pending, pendingRow, usePending, withPending, written } from "./pending";
+import { begin, dropWritten, type Pending, pendingRow, usePending, withPending, written } from "./pending";
 
 /** The one history of this page. */
 export const changes = new Changes(db);
@@ -21,15 +22,10 @@ export const useHistory = () => useSyncExternalStore(changes.subscribe, changes.
 export const browserZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
 export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID().slice(0, 8)}`;
 
-/** A change with its way back in the notice. */
+/** A change with its way back in the notice. Drawn at once; done when it is stored, however often that has to be tried. */
 export async function change(label: string, edits: readonly Edit[], says?: string): Promise<void> {
   begin(edits);
-  try {
-    await changes.apply(label, edits);
-  } catch (e) {
-    giveUp(edits);
-    throw e;
-  }
+  await stored(label, () => changes.apply(label, edits));
   written(edits);
   if (says) notify({ says, action: undoAction });
 }

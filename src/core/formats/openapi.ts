@@ -30,6 +30,9 @@ function operation(summary: string, schema: GenericSchema) {
       responses: {
         "200": { description: "The answer", content: { "application/json": { schema: { type: "object" } } } },
         "400": problem("Not JSON"),
+        "403": problem("A page of another address"),
+        "405": problem("Another method; Allow names the one"),
+        "415": problem("Not said to be application/json"),
         "413": problem(`More than ${LIMITS.bytes} bytes`),
         "422": problem("A field is wrong; it is named"),
       },

@@ -26,6 +26,27 @@ export const notJson: Problem = {
   status: 400,
   detail: "The body could not be read as JSON. Check for a missing bracket or a cut-off end.",
 };
+/** The body does not say that it is JSON. */
+export const wrongMedia: Problem = {
+  type: "/problems/wrong-media-type",
+  title: "The request does not say that it is JSON",
+  status: 415,
+  detail: "Send the header “content-type: application/json”.",
+};
+/** A page of another address asks. */
+export const foreignOrigin: Problem = {
+  type: "/problems/foreign-origin",
+  title: "Pages of other addresses get no answer",
+  status: 403,
+  detail: "Ask from a program, or from a page of this address.",
+};
+/** Another method than those that a door has. */
+export const wrongMethod = (allowed: string): Problem => ({
+  type: "/problems/wrong-method",
+  title: "This door does not take that method",
+  status: 405,
+  detail: `Use ${allowed}.`,
+});
 /** A field is wrong; it is named. */
 export function wrongField(issues: readonly v.BaseIssue<unknown>[]): Problem {
   const { field, problem } = firstIssue(issues);

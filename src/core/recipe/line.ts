@@ -33,8 +33,6 @@ const PROSE_WORDS = 7;
 
 /**
  * Reads one line of an ingredient list. What is not known stays as words: a food of its own that no allergen check passes.
- *
- *     readLine("2 tbsp dripping or lard", lexicon, "metric").joined // => "or"
  */
 export function readLine(given: string, lexicon: Lexicon, spoons: SpoonSystem): LineRead | null {
   const text = withoutBullet(plainText(given).replace(/\n/g, " ")).replace(/\s+/g, " ").trim();

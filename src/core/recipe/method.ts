@@ -23,6 +23,7 @@ export type Operation =
 export type Heat =
   | { readonly tempC: number; readonly from: string }
   | { readonly tempC: null; readonly from: string; readonly why: "which-unit" | "contradicts" };
+/** A time that a sentence names, minutes. */
 export interface Minutes {
   readonly low: number;
   readonly high: number;

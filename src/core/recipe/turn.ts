@@ -26,6 +26,8 @@ const BINDERS = new Set([
   "oats",
   "oat-flour",
 ]);
+/** Of a food that only the recipe names, characters: within what a household's file takes. */
+const LONGEST_NAME = 120;
 /** So much to pour makes it a sauce, g (engineering estimate). */
 const SAUCE_G = 120;
 
@@ -74,7 +76,7 @@ export function turn(
   const unknown: (readonly [words: string, massG: number])[] = [];
   for (const put of left)
     if (put.massG === null) continue;
-    else if (put.food === null) unknown.push([put.words, put.massG.likely]);
+    else if (put.food === null) unknown.push([put.words.slice(0, LONGEST_NAME), put.massG.likely]);
     else known.push({ food: put.food, massG: put.massG.likely, line: put.line, byTaste: put.byTaste });
   const mains = meats.flatMap(({ dish }, i) => meatParts(dish, i));
   const { parts: pots, left: others } = ownPots(known, recipe, foods);

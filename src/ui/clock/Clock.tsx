@@ -9,7 +9,8 @@ import { writeMinutes } from "@/core/quantities/write";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { StepKind } from "@/core/process/registry";
 import { Card, DoLink, Quiet, Remark } from "../frame/controls";
-import { describeHoles, describeKeeping, describePrice, describeStretch } from "../wording/clock";
+import type { WhatIf } from "@/core/schedule/whatIf";
+import { CHANGE_NAMES, describeHoles, describeKeeping, describePrice, describeStretch } from "../wording/clock";
 import type { TitledMove } from "../wording/tasks";
 import { ClockLanes } from "./ClockLanes";
 import { NoFit } from "./NoFit";
@@ -30,6 +31,9 @@ export interface ClockProps {
   readonly nameOf: (taskId: string) => string;
   readonly onServe: (date: string, time: string) => void;
   readonly onCalendar: () => void;
+  /** What becomes of it when the day changes; null until somebody asked and it is worked out. */
+  readonly whatIf: readonly WhatIf[] | "asked" | null;
+  readonly onWhatIf: () => void;
 }
 
 export function Clock(props: ClockProps) {
@@ -98,6 +102,7 @@ export function Clock(props: ClockProps) {
       <Stack gap="4">
         {!frozen && <ServeAt serve={serve} onServe={props.onServe} />}
         {schedule.kind === "fits" && <MoveList {...props} />}
+        {!frozen && <IfSomethingChanges {...props} />}
       </Stack>
     </Grid>
   );
@@ -205,6 +210,39 @@ function Waits({
           </HStack>
         ))}
       </Box>
+    </Card>
+  );
+}
+
+/** The same supper on another day: worked out when somebody asks. */
+function IfSomethingChanges(props: ClockProps) {
+  const { whatIf, onWhatIf } = props;
+  return (
+    <Card p="4">
+      <Heading as="h2" fontSize="lg" mb="2">
+        If something changes
+      </Heading>
+      {whatIf === null ? (
+        <Quiet onClick={onWhatIf}>Work it out</Quiet>
+      ) : whatIf === "asked" ? (
+        <Text color="quiet">Working it out …</Text>
+      ) : (
+        <Box as="ul" listStyleType="none">
+          {whatIf.map((w) => (
+            <HStack as="li" key={w.change} gap="3" py="1.5" borderTopWidth="1px" borderColor="line" align="baseline">
+              <Text flex="1">{CHANGE_NAMES[w.change]}</Text>
+              <Text fontWeight="600" textAlign="end" color={w.startMin === null ? "chilli" : "ink"}>
+                {w.startMin === null ? "does not fit" : `begin ${when(w.startMin, props)}`}
+                {w.points >= 0.05 && (
+                  <Text as="span" display="block" fontSize="sm" fontWeight="400" color="turmeric">
+                    bite −{w.points.toFixed(1)}
+                  </Text>
+                )}
+              </Text>
+            </HStack>
+          ))}
+        </Box>
+      )}
     </Card>
   );
 }

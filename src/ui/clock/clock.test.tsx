@@ -154,6 +154,8 @@ describe("the page", () => {
     nameOf: (id) => moves.find((m) => id.includes(`/${m.key}#`))?.title ?? id,
     onServe: jest.fn(),
     onCalendar: jest.fn(),
+    whatIf: null,
+    onWhatIf: jest.fn(),
     ...more,
   });
   test("lists every step with its time, and the waits that count", () => {
@@ -218,5 +220,24 @@ describe("the page", () => {
     expect(screen.getByText(/waits 40 min for the table, 24 min longer than it should/)).toBeInTheDocument();
     expect(screen.getByText("heat −0.6")).toBeInTheDocument();
     expect(screen.getByText(/Not in this plan: Strips/)).toBeInTheDocument();
+  });
+  test("what changes on the day is worked out when asked, each with its start and its price", async () => {
+    const page = props(found);
+    const { user, again } = show(<Clock {...page} />);
+    await user.click(screen.getByRole("button", { name: "Work it out" }));
+    expect(page.onWhatIf).toHaveBeenCalledTimes(1);
+    again(
+      <Clock
+        {...page}
+        whatIf={[
+          { change: "helper", startMin: -50, points: 0 },
+          { change: "burner-less", startMin: -130, points: 1.2 },
+          { change: "hour-earlier", startMin: null, points: 0 },
+        ]}
+      />,
+    );
+    expect(screen.getByText("begin at 18:10")).toBeInTheDocument();
+    expect(screen.getByText("bite −1.2")).toBeInTheDocument();
+    expect(screen.getByText("does not fit")).toBeInTheDocument();
   });
 });

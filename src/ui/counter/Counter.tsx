@@ -4,7 +4,7 @@ import { Box, Flex, Grid, Heading, HStack, Stack, Text, VisuallyHidden } from "@
 import { ChefHat, CopyPlus, PencilLine, Plus, Trash2 } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { Card, DoLink, IconDo, Quiet } from "../frame/controls";
+import { Card, DoLink, IconDo, Link, Quiet, Remark } from "../frame/controls";
 import { TextField } from "../frame/fields";
 import { COMING, linesToCome, NextCard, SupperCard, Work } from "./cards";
 import { DishMark } from "./DishMark";
@@ -50,6 +50,14 @@ export function Counter(props: CounterProps) {
               table.
             </Text>
           </Card>
+        )}
+        {props.reminder !== null && (
+          <Remark tone="watch">
+            {props.reminder}{" "}
+            <Link href="/kitchen" textDecoration="underline" fontWeight="600">
+              Export everything in Kitchen
+            </Link>
+          </Remark>
         )}
       </Stack>
       <Card aria-labelledby="shelf">

@@ -55,6 +55,7 @@ describe("the counter", () => {
   const counter = (more: Partial<CounterProps> = {}) => {
     const props: CounterProps = {
       awaited: { next: false, workLines: 0 },
+      reminder: null,
       next: {
         when: "next, today at 17:49",
         title: "Weigh out for the strips",

@@ -45,6 +45,8 @@ export interface Awaited {
 }
 export interface CounterProps {
   readonly awaited: Awaited;
+  /** A copy of everything is due; null as long as it is not. */
+  readonly reminder: string | null;
   readonly next: NextThing | null;
   readonly work: WorkList | null;
   readonly suppers: readonly SupperLine[];

@@ -168,6 +168,8 @@ export function Choice({ label, value, options, hideLabel = false, disabled, wid
   );
 }
 
+/** As many characters as a name may have in a file (formats/basics). */
+const LONGEST_NAME = 200;
 interface TextFieldProps {
   readonly label: string;
   readonly value: string;
@@ -194,9 +196,13 @@ export function TextField({
   const id = useId();
   const commit = () => {
     if (draft === null || draft === value) return;
-    if (draft.trim() === "" && !mayBeEmpty) return setProblem(`${label} must not be empty.`);
+    // A name is one line: a pasted break or tab becomes a space.
+    const name = draft.replace(/\p{Cc}+/gu, " ").trim();
+    if (name === "" && !mayBeEmpty) return setProblem(`${label} must not be empty.`);
+    if (name.length > LONGEST_NAME)
+      return setProblem(`${label} has ${name.length} characters; at most ${LONGEST_NAME} are kept. Shorten it.`);
     setProblem(null);
-    onCommit(draft.trim());
+    onCommit(name);
   };
   const field = {
     id,

@@ -26,6 +26,8 @@ export interface BackupProps {
   readonly undoable: string | null;
   /** Rows of an older version that could not be read and were kept aside. */
   readonly aside: number;
+  /** When everything was last saved to a file, and whether the browser has promised to keep its store. */
+  readonly keptSays: string;
   readonly onSaveAside: () => void;
   readonly onExport: () => void;
   readonly onFile: (name: string, text: string) => void;
@@ -49,6 +51,9 @@ export function Backup(props: BackupProps) {
       <Text color="quiet" fontSize="sm" mb="3">
         Everything lies in this browser. One file takes all of it elsewhere: kitchen, people, dishes, suppers, cookings
         and the notebook.
+      </Text>
+      <Text fontSize="sm" mb="3">
+        {props.keptSays}
       </Text>
       <Flex gap="2" wrap="wrap">
         <Do onClick={props.onExport}>Export everything</Do>

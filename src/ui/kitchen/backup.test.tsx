@@ -12,6 +12,7 @@ const backup = (more: Partial<BackupProps> = {}) => {
     holds,
     undoable: null,
     aside: 0,
+    keptSays: "Not exported yet.",
     onSaveAside: jest.fn(),
     onExport: jest.fn(),
     onFile: jest.fn(),

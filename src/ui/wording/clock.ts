@@ -2,6 +2,7 @@ import type { Plan } from "@/core/plan";
 import type { StepKind } from "@/core/process/registry";
 import { type LossKind, lossOf } from "@/core/schedule/loss";
 import type { Stretched } from "@/core/schedule/stretch";
+import type { DayChange } from "@/core/schedule/whatIf";
 import type { UnitSystem } from "@/core/quantities/units";
 import { writeMinutes, writeTemp } from "@/core/quantities/write";
 
@@ -43,3 +44,12 @@ export function describeHoles(plan: Plan): string | null {
     holes.length === 1 ? (holes[0] as string) : `${holes.slice(0, -1).join(", ")} and ${holes.at(-1) as string}`;
   return `Not in this plan: ${named}. A step of ${holes.length === 1 ? "it" : "them"} cannot be worked out; the Bench says why.`;
 }
+
+/** What may change on the day. */
+export const CHANGE_NAMES: Readonly<Record<DayChange, string>> = {
+  "hour-earlier": "dinner an hour earlier",
+  "hour-later": "dinner an hour later",
+  "burner-less": "one burner less",
+  helper: "a helper",
+  "longer-hands": "hands a third slower",
+};

@@ -4,7 +4,7 @@ import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/house
 import { FOODS } from "@/core/foods/table";
 import { openApi } from "@/core/formats/openapi";
 import { plan, type PlanInput } from "@/core/plan";
-import { POST as postPlan } from "./plan/route";
+import { GET as getPlan, POST as postPlan } from "./plan/route";
 import { POST as postConvert } from "./convert/route";
 import { POST as postSwap } from "./swap/route";
 import { POST as postSchedule } from "./schedule/route";
@@ -18,7 +18,13 @@ const input: PlanInput = {
   log: [],
 };
 const send = (post: (r: Request) => Promise<Response>, body: unknown) =>
-  post(new Request("http://local/", { method: "POST", body: typeof body === "string" ? body : JSON.stringify(body) }));
+  post(
+    new Request("http://local/", {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: typeof body === "string" ? body : JSON.stringify(body),
+    }),
+  );
 
 test("the plan over HTTP is the plan, and its tasks make a schedule", async () => {
   const response = await send(postPlan, input);
@@ -181,4 +187,37 @@ test.each([
   const response = await send(postConvert, { ...exampleOf("convert"), table, ...wrong });
   const body = await response.json();
   expect([response.status, body.kind ?? body.field]).toEqual([status, says]);
+});
+
+describe("what is refused before any work is done", () => {
+  const ask = (headers: Record<string, string>, body: BodyInit = JSON.stringify(input)) =>
+    postPlan(new Request("http://local/", { method: "POST", headers, body, duplex: "half" } as RequestInit));
+  test("a body that does not say it is JSON, as a form of another page would send it", async () => {
+    for (const type of ["text/plain", "application/x-www-form-urlencoded", "application/jsonx"])
+      expect((await ask({ "content-type": type })).status).toBe(415);
+    for (const type of ["application/json", "application/json; charset=utf-8", "application/problem+json"])
+      expect((await ask({ "content-type": type })).status).toBe(200);
+  });
+  test("a page of another address; one of this address is answered", async () => {
+    const json = { "content-type": "application/json" };
+    expect((await ask({ ...json, origin: "http://elsewhere.example" })).status).toBe(403);
+    expect((await ask({ ...json, origin: "null" })).status).toBe(403);
+    expect((await ask({ ...json, origin: "http://local" })).status).toBe(200);
+  });
+  test("another method says which one, as a problem document", async () => {
+    const response = getPlan();
+    expect([response.status, response.headers.get("allow")]).toEqual([405, "POST"]);
+    expect(await response.json()).toMatchObject({ type: "/problems/wrong-method", detail: "Use POST." });
+  });
+  test("an endless body is not read to its end", async () => {
+    let sent = 0;
+    const endless = new ReadableStream<Uint8Array>({
+      pull(controller) {
+        sent++;
+        controller.enqueue(new Uint8Array(1_000_000).fill(32));
+      },
+    });
+    expect((await ask({ "content-type": "application/json" }, endless)).status).toBe(413);
+    expect(sent).toBeLessThan(12);
+  });
 });

@@ -10,3 +10,5 @@ export function POST(request: Request): Promise<Response> {
     answerRecipe(text, decisions as Decisions, { table: table as Table, spoons, availableMin }),
   );
 }
+
+export { onlyPost as GET, onlyPost as PUT, onlyPost as PATCH, onlyPost as DELETE } from "../respond";

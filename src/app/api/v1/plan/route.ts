@@ -16,3 +16,5 @@ export function POST(request: Request): Promise<Response> {
     for (let step = run.next(); ; step = run.next()) if (step.done) return { ...answered, ranges: step.value };
   });
 }
+
+export { onlyPost as GET, onlyPost as PUT, onlyPost as PATCH, onlyPost as DELETE } from "../respond";

@@ -6,3 +6,5 @@ import { respond } from "../respond";
 export function POST(request: Request): Promise<Response> {
   return respond(request, ScheduleRequestSchema, schedule);
 }
+
+export { onlyPost as GET, onlyPost as PUT, onlyPost as PATCH, onlyPost as DELETE } from "../respond";

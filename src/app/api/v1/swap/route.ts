@@ -9,3 +9,5 @@ export function POST(request: Request): Promise<Response> {
     cardsOf(answersTo(ask, table as Table), table as Table),
   );
 }
+
+export { onlyPost as GET, onlyPost as PUT, onlyPost as PATCH, onlyPost as DELETE } from "../respond";

@@ -1,0 +1,48 @@
+import { readFileSync } from "node:fs";
+import { expect, loadDemo, test } from "./fixtures";
+
+test("a browser that refuses to write says so, keeps what was done on screen, saves it to a file, and stores it when it can", async ({
+  page,
+}) => {
+  await loadDemo(page);
+  await page.goto("/supper/bench?s=sunday-supper");
+  await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
+  // From now on every write fails, as on a full disk.
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    Object.assign(window, { heal: () => (IDBObjectStore.prototype.put = put) });
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException("full", "QuotaExceededError");
+    };
+  });
+  const guests = page.getByLabel("Guests");
+  await guests.fill("2");
+  await guests.press("Enter");
+  const alert = page.getByRole("alert").filter({ hasText: "Not stored yet: Who eats" });
+  await expect(alert).toContainText("no room left");
+  await expect(page.getByText("Each of 7 eats")).toBeVisible();
+  const coming = page.waitForEvent("download");
+  await alert.getByRole("button", { name: "Save a copy to a file" }).click();
+  const saved = JSON.parse(readFileSync(await (await coming).path(), "utf8")) as {
+    suppers: { id: string; guests: number }[];
+    dishes: unknown[];
+  };
+  expect(saved.suppers.find((s) => s.id === "sunday-supper")?.guests).toBe(2);
+  expect(saved.dishes.length).toBeGreaterThan(10);
+  await page.evaluate(() => (window as unknown as { heal: () => void }).heal());
+  await alert.getByRole("button", { name: "Try again" }).click();
+  await expect(alert).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText("Each of 7 eats")).toBeVisible();
+});
+
+test("where nothing can be stored at all, the page says what to do", async ({ page }) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException("blocked", "SecurityError");
+    };
+  });
+  await page.goto("/kitchen");
+  await expect(page.getByRole("heading", { name: "This page cannot be shown" })).toBeVisible();
+  await expect(page.getByText(/private window/)).toBeVisible();
+});
