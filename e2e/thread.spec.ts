@@ -207,7 +207,7 @@ test("a killed browser comes back at the same step with the same timer", async (
   await page.keyboard.press("Space");
   await expect(page.getByRole("timer")).toBeVisible();
   const seen = Date.now();
-  await expect(step(page)).toHaveText("Brown the mushroom cream");
+  await expect(step(page)).toHaveText("Cut the button mushrooms and shallot");
   execFileSync("pkill", ["-9", "-f", profile]);
   await expect.poll(() => page.isClosed()).toBe(true);
 
@@ -215,7 +215,7 @@ test("a killed browser comes back at the same step with the same timer", async (
   const after = await launch();
   const [next] = after.pages() as [Page];
   await next.goto("/supper/stove?s=sunday-supper");
-  await expect(step(next)).toHaveText("Brown the mushroom cream");
+  await expect(step(next)).toHaveText("Cut the button mushrooms and shallot");
   // It has run on while nothing was open: never less than since it was seen, never more than since it was pressed.
   const asked = Date.now();
   const left = await next.getByRole("timer", { name: /Soak · Strips/ }).innerText();

@@ -1,37 +1,26 @@
 "use client";
 
-import { useRouter } from "next/navigation";
-import { useCallback, useMemo, useState } from "react";
+import dynamic from "next/dynamic";
+import { useEffect } from "react";
 import { localTime } from "@/core/calendar/localTime";
 import { headCount } from "@/core/dish/dish";
-import { type Entry, entryOf } from "@/core/notebook/entry";
 import type { Plan } from "@/core/plan";
-import { solidsG, totalG } from "@/core/process/contents";
-import type { LogEntry } from "@/core/process/log";
-import { correctByReading } from "@/core/process/weighIn";
-import { writeMinutes } from "@/core/quantities/write";
-import { cutShort, lastDone, openNow, paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
-import { rowsOf, takesUp } from "@/core/schedule/work";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
-import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
 import { BeforeCooking } from "@/ui/stove/BeforeCooking";
-import { Stove } from "@/ui/stove/Stove";
-import type { StoveStep } from "@/ui/stove/stoveProps";
 import type { RemarkText } from "@/ui/wording/facts";
 import { describeOpen } from "@/ui/wording/open";
-import { describeStep } from "@/ui/wording/stepText";
-import { describeAllergenChange, describePace } from "@/ui/wording/stove";
-import { titledWork, type TitledMove } from "@/ui/wording/tasks";
-import { writeCountdown, writeDay } from "@/ui/wording/time";
-import { CUES } from "@/ui/wording/steps";
-import { describeWeighInFailure } from "@/ui/wording/failures";
-import { foodName, type TextContext } from "@/ui/wording/words";
+import { titledWork } from "@/ui/wording/tasks";
+import { writeDay } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/count";
-import { useAwake, useRing } from "./attention";
 import { stored } from "@/ui/frame/troubleQueue";
-import { changes, instant, newId, useNow } from "./store";
-import { nameIn, type SupperView, useSupper } from "./supper";
-import { useChanged } from "./weighed";
+import { changes, instant, newId } from "./store";
+import { type SupperView, useSupper } from "./supper";
+
+/** Fetched while the cook reads the first question: what cooks is more than what asks. */
+const cooking = () => import("./Cooking");
+const Cooking = dynamic(() => cooking().then((m) => m.Cooking), { ssr: false });
+/** So long after the question stands, ms. */
+const CALM_MS = 1500;
 
 export function StovePage() {
   const state = useSupper();
@@ -44,7 +33,11 @@ export function StovePage() {
 }
 
 function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
-  const { supper, input, schedule, cooking } = view;
+  const { supper, input, schedule } = view;
+  useEffect(() => {
+    const timer = setTimeout(() => void cooking(), CALM_MS);
+    return () => clearTimeout(timer);
+  }, []);
   const moves = titledWork(plan, schedule);
   const begin = async () => {
     const first = moves[0];
@@ -66,244 +59,10 @@ function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
   if (!start) open.push({ tone: "watch", says: "It does not fit the clock; the steps come in the order of the dish" });
   return (
     <BeforeCooking
-      title={cooking ? `${supper.name}, once more` : supper.name}
+      title={view.cooking ? `${supper.name}, once more` : supper.name}
       says={`${counted(moves.length, "step")} for ${headCount(supper)}, ${start ? `to begin ${writeDay(start)}` : "no time set"}. The first: ${moves[0]?.title ?? "nothing yet"}.`}
       open={open}
       onBegin={() => void begin()}
-    />
-  );
-}
-
-interface CookingProps {
-  readonly view: SupperView;
-  readonly plan: Plan;
-  readonly planned: Plan;
-}
-
-function Cooking({ view, plan, planned }: CookingProps) {
-  const { supper, input, schedule, units, foods } = view;
-  const cooking = view.cooking as NonNullable<SupperView["cooking"]>;
-  const { progress } = cooking;
-  const now = useNow(250) ?? instant();
-  const router = useRouter();
-  useAwake();
-
-  const textContext = useMemo<TextContext>(
-    () => ({
-      units,
-      foods,
-      part: (id) => supper.dishes.flatMap((d) => d.parts).find((p) => p.id === id)?.name ?? "part",
-      eater: nameIn(input.eaters),
-    }),
-    [units, foods, supper, input.eaters],
-  );
-  // The order is that of the plan as it was at the start: a weigh-in changes amounts, not where the cook is.
-  const moves = useMemo(() => titledWork(planned, schedule), [planned, schedule]);
-  const rows = useMemo(() => new Map(rowsOf(plan).map((r) => [r.key, r])), [plan]);
-  const at = stepInHand(moves, progress) ?? 0;
-  const move = moves[at] as TitledMove;
-  const row = rows.get(move.key);
-  const titleOf = (key: string) => moves.find((m) => m.key === key)?.title ?? "";
-  const log = useCallback(
-    (...entries: LogEntry[]) => stored("A note at the stove", () => changes.append(cooking.row.id, entries)),
-    [cooking.row.id],
-  );
-
-  const timers = runningTimers(progress, rows, now).map((t) => {
-    const row = rows.get(t.step);
-    const title = moves.find((m) => m.key === t.step)?.title ?? t.step;
-    return { ...t, title, cue: row ? CUES[row.step.kind] : "" };
-  });
-  useRing(timers);
-  const [load, setLoad] = useState<{ key: string; grams: number } | null>(null);
-  const [problem, setProblem] = useState<{ key: string; says: string } | null>(null);
-  const changed = useChanged(view, plan, move.key);
-
-  const computed = row?.state === "computed" ? row : null;
-  const offered = computed ? timerOf(computed.outcome) : null;
-  const timer = offered && {
-    minutes: offered.minutes,
-    label: `${offered.of === "batch" ? "a batch, " : ""}${writeMinutes(offered.minutes)}`,
-  };
-  const startsOnNext = offered?.of === "step" && !progress.timers.has(move.key);
-
-  const takenUp = row ? takesUp(plan, row) : [];
-  const [asked, setAsked] = useState<string | null>(null);
-  const [stopped, setStopped] = useState<{ step: string; minutes: number } | null>(null);
-  const toCome = moves.filter((m, i) => i !== at && !progress.doneAt.has(m.key));
-  const following = toCome[0] ?? null;
-  const short = cutShort(timers, takenUp, following === null);
-  const asks =
-    short !== null && asked === move.key
-      ? `“${titleOf(short.step)}” has ${writeCountdown(short.leftMs)} left. Its timer stays when you go on.`
-      : null;
-  const end = async (ended: Entry["ended"], last: readonly LogEntry[]) => {
-    const stamp = instant();
-    const entries: LogEntry[] = [...last, { kind: "finished", at: stamp }];
-    const entry = entryOf({
-      id: newId("entry"),
-      cooking: cooking.row.id,
-      startedAt: cooking.row.startedAt,
-      finishedAt: stamp,
-      supper,
-      planned,
-      actual: plan,
-      log: [...cooking.log, ...entries],
-      ended,
-    });
-    await stored("The end of the cooking", () => changes.finish(cooking.row.id, entries, entry));
-    router.push(`/notebook?e=${encodeURIComponent(entry.id)}`);
-  };
-  const next = async () => {
-    // What is cut short is asked once: the second press goes on.
-    if (short !== null && asked !== move.key) return setAsked(move.key);
-    setAsked(null);
-    const stamp = instant();
-    const entries: LogEntry[] = [{ kind: "done", at: stamp, step: move.key }];
-    // Who has drained the strips needs no timer for their soak any more.
-    for (const t of timers)
-      if (takenUp.includes(t.step) && t.leftMs <= 0) entries.push({ kind: "timer-off", at: stamp, step: t.step });
-    if (offered && startsOnNext) entries.push({ kind: "timer", at: stamp, step: move.key, minutes: offered.minutes });
-    if (following !== null) {
-      entries.push({ kind: "begun", at: stamp, step: following.key });
-      await log(...entries);
-    } else await end("finished", entries);
-  };
-  const previous = lastDone(progress);
-  const back = previous === null ? null : () => void log({ kind: "reopened", at: instant(), step: previous });
-
-  const weighable =
-    computed !== null &&
-    computed.scaleSays !== null &&
-    computed.outcome.after.bath === null &&
-    computed.outcome.outputs.length + computed.outcome.inputs.length > 0;
-  const plannedRow = rowsOf(planned).find((r) => r.key === move.key);
-  const take = (grams: number, by: "typed" | "scale") => {
-    if (!computed) return;
-    const checked = correctByReading(computed.scaleSays, computed.outcome, grams);
-    if (!checked.ok) return setProblem({ key: move.key, says: describeWeighInFailure(checked.failure, units) });
-    setProblem(null);
-    setLoad({ key: move.key, grams });
-    void log({ kind: "weighed", at: instant(), step: move.key, readingG: grams, by });
-  };
-  const plannedG = plannedRow?.state === "computed" ? totalG(plannedRow.outcome.after.batch) : 0;
-  const loadG = load?.key === move.key ? load.grams : Math.round(plannedG);
-  const touched = load?.key === move.key;
-  const simulated = view.simulatedScale;
-  const [keysOn, setKeysOn] = useKeysOn();
-  const startTimer = () => timer && void log({ kind: "timer", at: instant(), step: move.key, minutes: timer.minutes });
-  const stopTimer = (step: string) => {
-    const timer = timers.find((t) => t.step === step);
-    if (timer && timer.leftMs > 0) setStopped({ step, minutes: timer.leftMs / 60_000 });
-    void log({ kind: "timer-off", at: instant(), step });
-  };
-  const bringBack = () => {
-    if (stopped === null) return;
-    setStopped(null);
-    void log({ kind: "timer", at: instant(), step: stopped.step, minutes: stopped.minutes });
-  };
-  useSingleKeys({
-    Space: { run: () => void next(), clicks: true },
-    b: { run: () => back?.() },
-    w: { run: () => weighable && touched && simulated && take(loadG, "scale") },
-    t: { run: startTimer },
-    ...Object.fromEntries(
-      Array.from({ length: 9 }, (_, i) => [String(i + 1), { run: () => timers[i] && stopTimer(timers[i].step) }]),
-    ),
-  });
-
-  if (computed === null) return null;
-  const free = openNow(plan, moves, progress);
-  const lines = computed.step.adds.flatMap((l, line) =>
-    l.kind === "food" ? [{ line, name: foodName(foods, l.food), massG: l.massG }] : [],
-  );
-  const range = view.ranges?.[move.key]?.massG ?? null;
-  const zone = input.kitchen.timeZone;
-  const serveMs = Date.parse(supper.serveAt);
-  const pace = paceOf(move, now, serveMs);
-  const waitsFor = timers.find((t) => takenUp.includes(t.step)) ?? null;
-  const lastReading = cooking.log.filter((e) => e.kind === "weighed" && e.step === move.key).at(-1);
-  const lowestG = computed.step.kind === "squeeze" ? solidsG(computed.outcome.after.batch) : plannedG * 0.4;
-
-  const step: StoveStep = {
-    // Once weighed, the step still says what it was meant to come to.
-    spoken: changed
-      ? describeStep(changed.old, move.part, null, textContext)
-      : describeStep(computed, move.part, view.ranges?.[move.key] ?? null, textContext),
-    part: move.part,
-    number: at + 1,
-    of: moves.length,
-    cue: CUES[computed.step.kind],
-    cueSeen: progress.cues.has(move.key),
-    cautions: view.cautions.filter((c) => c.step === move.key),
-    waitsFor: asks === null ? waitsFor : null,
-    timer: progress.timers.has(move.key) ? null : timer,
-    startsOnNext,
-    nextTitle: following?.title ?? null,
-    asks,
-    scale: weighable
-      ? {
-          units,
-          plannedG,
-          range: changed ? null : range,
-          lowestG,
-          highestG: plannedG * 1.5,
-          stepG: input.kitchen.scaleStepG,
-          takenG: lastReading?.kind === "weighed" ? lastReading.readingG : null,
-          problem: problem?.key === move.key ? problem.says : null,
-          loadG,
-          touched,
-          simulated,
-          onLoad: (grams) => setLoad({ key: move.key, grams }),
-          onTake: take,
-        }
-      : null,
-  };
-  return (
-    <Stove
-      step={step}
-      timers={timers}
-      after={toCome.slice(0, 5).map((m) => ({
-        key: m.key,
-        onTake: free.has(m.key) ? () => void log({ kind: "begun", at: instant(), step: m.key }) : null,
-        time: localTime(serveMs + (m.startMin + pace.lateMin) * 60_000, zone).time,
-        title: m.title,
-        says: writeMinutes(m.minutes),
-      }))}
-      strip={moves.map((m, i) => ({
-        key: m.key,
-        minutes: m.handsMin,
-        title: m.title,
-        state: progress.doneAt.has(m.key) ? "done" : i === at ? "now" : "to come",
-      }))}
-      clock={localTime(now, zone).time}
-      pace={describePace(pace, (minutes) => localTime(serveMs + minutes * 60_000, zone).time)}
-      news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
-      changed={changed}
-      textContext={textContext}
-      titleOf={titleOf}
-      keysOn={keysOn}
-      onKeys={setKeysOn}
-      onNext={() => void next()}
-      onBack={back}
-      onCue={(seen) => void log({ kind: "cue", at: instant(), step: move.key, seen })}
-      onTimer={startTimer}
-      onTimerOff={stopTimer}
-      stopped={
-        stopped && !progress.timers.has(stopped.step) ? { title: titleOf(stopped.step), onBringBack: bringBack } : null
-      }
-      onPutAside={() => void log({ kind: "aside", at: instant() }).then(() => router.push("/"))}
-      putIn={
-        lines.length === 0
-          ? null
-          : {
-              units,
-              lines,
-              onPutIn: (line, massG) => void log({ kind: "amount", at: instant(), step: move.key, line, massG }),
-            }
-      }
-      onStay={() => setAsked(null)}
-      onGiveUp={() => void end("given-up", [])}
     />
   );
 }

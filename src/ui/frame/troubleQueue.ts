@@ -7,9 +7,18 @@ export interface Trouble {
   readonly again: () => Promise<void>;
 }
 
+const listeners = new Set<() => void>();
+
+/** The store itself does not open: nothing is read, and nothing can be stored. */
+let closed: unknown = null;
+export const closedNow = (): unknown => closed;
+export function tellClosed(error: unknown): void {
+  closed = error ?? new Error("closed");
+  for (const listener of listeners) listener();
+}
+
 let troubles: readonly Trouble[] = [];
 let next = 1;
-const listeners = new Set<() => void>();
 const set = (now: readonly Trouble[]) => {
   troubles = now;
   for (const listener of listeners) listener();
