@@ -27,8 +27,7 @@ import { changes, instant, newId, useNow } from "./store";
 import { nameIn, type SupperView } from "./supper";
 import { useChanged } from "./weighed";
 
-/** What makes the entry of the notebook is fetched once a step is in hand, long before it is needed. */
-const entries = () => import("@/core/notebook/entry");
+/** What makes the entry of the notebook is fetched so long after a step is in hand, ms, long before it is needed. */
 const CALM_MS = 3000;
 
 interface CookingProps {
@@ -74,7 +73,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   });
   useRing(timers);
   useEffect(() => {
-    const timer = setTimeout(() => void entries(), CALM_MS);
+    const timer = setTimeout(() => void import("@/core/notebook/entry"), CALM_MS);
     return () => clearTimeout(timer);
   }, []);
   const [load, setLoad] = useState<{ key: string; grams: number } | null>(null);
@@ -102,7 +101,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const end = async (ended: Entry["ended"], last: readonly LogEntry[]) => {
     const stamp = instant();
     const said: LogEntry[] = [...last, { kind: "finished", at: stamp }];
-    const { entryOf } = await entries();
+    const { entryOf } = await import("@/core/notebook/entry");
     const entry = entryOf({
       id: newId("entry"),
       cooking: cooking.row.id,
