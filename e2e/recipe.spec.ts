@@ -36,7 +36,8 @@ test("from the empty state a pasted recipe stands on a Bench that computes; past
   await beef.getByRole("radio", { name: "Soy strips, simmered" }).click();
   await expect(beef.getByRole("radio", { name: "Soy strips, simmered" })).toBeChecked();
   const said = await beef.getByRole("radio", { name: "Soy strips, simmered" }).innerText();
-  await page.getByRole("button", { name: "Put it on the Bench" }).click();
+  // Pressed twice is done once.
+  await page.getByRole("button", { name: "Put it on the Bench" }).dblclick();
   await page.waitForURL("**/supper/bench?*");
   await expect(page.getByText("instead of 600 g stewing beef, cubed")).toBeVisible();
   const grams = /([\d.]+) g dried soy strips/.exec(said)?.[1];
@@ -56,6 +57,8 @@ test("from the empty state a pasted recipe stands on a Bench that computes; past
   await page.getByLabel("The recipe").fill(`  ${RECIPE}\n`);
   await page.getByRole("button", { name: "Read it" }).click();
   await expect(page.getByText("You have turned this recipe over before: Beef and barley pot.")).toBeVisible();
+  await page.goto("/");
+  await expect(page.getByRole("link", { name: /^Beef and barley pot, / })).toHaveCount(1);
 });
 
 test("markup in a paste never runs; what is no recipe says what is missing", async ({ page }) => {

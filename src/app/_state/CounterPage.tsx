@@ -19,6 +19,7 @@ import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
 import { browserZone, change, edited, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
+import { useOnce } from "./once";
 import { useLastExport } from "./safekeeping";
 import { supperHref } from "./supper";
 
@@ -34,6 +35,7 @@ export function CounterPage() {
   const house = useHouse();
   const now = useNow(20_000);
   const router = useRouter();
+  const once = useOnce(true);
   const wantsDemo = useSearchParams().get("demo") !== null;
   const asked = useRef(false);
   useEffect(() => {
@@ -81,7 +83,7 @@ export function CounterPage() {
         title="What is leaving the pan?"
         others={[
           { says: "Turn a recipe over", onPress: () => router.push("/recipe") },
-          { says: "Start from nothing", onPress: () => void newDish() },
+          { says: "Start from nothing", onPress: () => once(newDish) },
           { says: "Look round in the demo household", onPress: () => void loadDemo(now, browserZone()) },
         ]}
       />
@@ -97,8 +99,8 @@ export function CounterPage() {
       shelf={house.dishes.map(shelfLine)}
       eaters={house.eaters}
       wishes={wishesFor(house, now)}
-      onStart={(dish, wishes) => void startSupper(dish, wishes)}
-      onNewDish={() => void newDish()}
+      onStart={(dish, wishes) => once(() => startSupper(dish, wishes))}
+      onNewDish={() => once(newDish)}
       onRemoveSupper={(id) => void change("Remove supper", [remove("suppers", id)], "The supper is off the counter.")}
       onRemoveDish={(dish) => void change("Remove dish", [remove("dishes", dish.id)], `${dish.name} is off the shelf.`)}
       onDuplicateDish={(dish) =>

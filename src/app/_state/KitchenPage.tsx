@@ -29,6 +29,7 @@ import { foodName } from "@/ui/wording/words";
 import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { download } from "./download";
+import { useOnce } from "./once";
 import { noteExport, useLastExport, usePersisted } from "./safekeeping";
 import {
   browserZone,
@@ -59,6 +60,7 @@ export function KitchenPage() {
   const recent = useLiveQuery(() => db.recent.orderBy("seq").reverse().toArray()) ?? [];
   const drawn = useDrawnInSlices(house.state === "ready" && allFoods !== null);
   const persisted = usePersisted();
+  const once = useOnce(false);
   const lastExport = useLastExport(house.state === "ready" ? house.cookings : NO_COOKINGS, useNow(60_000));
   if (!drawn || house.state === "loading" || allFoods === null) return null;
   const { kitchen, eaters } = house;
@@ -177,8 +179,8 @@ export function KitchenPage() {
           problem={problem}
           onExport={() => void exportAll()}
           onFile={(name, text) => void take(name, text)}
-          onBringIn={(how) => void ask(how)}
-          onDecided={(how, overruled) => void bringIn(how, overruled)}
+          onBringIn={(how) => once(() => ask(how))}
+          onDecided={(how, overruled) => once(() => bringIn(how, overruled))}
           onUndo={() => void undo()}
           onForget={() => setFile(null)}
           onDemo={() => void loadDemo(Date.now(), browserZone())}

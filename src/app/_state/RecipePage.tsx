@@ -17,6 +17,7 @@ import { describeRecipeProblem } from "@/ui/wording/recipe";
 import { writeDate } from "@/ui/wording/time";
 import { computing } from "@/workers/client";
 import { browserZone, change, newId, put, useFoods, useHouse, useNow } from "./store";
+import { useOnce } from "./once";
 import { supperHref } from "./supper";
 import { avoidsOf, GUEST, guestWho, ratersOf, seated, tableNames, useDinner } from "./table";
 
@@ -28,6 +29,7 @@ export function RecipePage() {
   const house = useHouse();
   const now = useNow(20_000);
   const router = useRouter();
+  const once = useOnce(true);
   const ready = house.state === "ready" ? house : null;
   const zone = ready?.kitchen.timeZone ?? browserZone();
   const [text, setText] = useState("");
@@ -146,7 +148,7 @@ export function RecipePage() {
       dinner={dinner.field}
       foods={allFoods}
       textContext={textContext}
-      onTake={() => void take()}
+      onTake={() => answer !== null && found?.asked === asked && once(take)}
     />
   );
 }

@@ -9,6 +9,7 @@ import { sayingsOf } from "@/data/household";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { writeDate } from "@/ui/wording/time";
 import { browserZone, change, edited, newId, put, useHouse, useNow } from "./store";
+import { useOnce } from "./once";
 import { supperHref, useSupper } from "./supper";
 import { Swapping, type SwapSupper } from "./Swapping";
 import { seated, useDinner } from "./table";
@@ -21,6 +22,7 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
   const house = useHouse();
   const now = useNow(20_000);
   const router = useRouter();
+  const once = useOnce(true);
   const zone = house.state === "ready" ? house.kitchen.timeZone : browserZone();
   const [guests, setGuests] = useState(USUAL_GUESTS);
   const [needed, setNeeded] = useState(false);
@@ -66,7 +68,7 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
       onHeads={eaters.length === 0 ? setGuests : null}
       onForm={() => setNeeded(true)}
       others={others}
-      onTake={(dish, guest) => void take(dish, guest)}
+      onTake={(dish, guest) => serveAt !== null && once(() => take(dish, guest))}
     />
   );
 }
@@ -78,6 +80,7 @@ export function SupperSwap() {
   const state = useSupper();
   const now = useNow(20_000);
   const router = useRouter();
+  const once = useOnce(true);
   if (state.state === "missing") return <MissingSupper />;
   if (state.state === "loading" || now === null) return null;
   const { supper, input } = state;
@@ -105,7 +108,7 @@ export function SupperSwap() {
       onHeads={null}
       onForm={null}
       others={[]}
-      onTake={(dish, guest) => void take(dish, guest)}
+      onTake={(dish, guest) => once(() => take(dish, guest))}
     />
   );
 }

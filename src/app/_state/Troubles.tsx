@@ -22,6 +22,14 @@ export function Troubles() {
     db.on("versionchange", letGo);
     return () => db.on("versionchange").unsubscribe(letGo);
   }, []);
-  if (troubles.length === 0 && closed === null) return null;
+  const unstored = troubles.length > 0;
+  useEffect(() => {
+    if (!unstored) return;
+    // The browser asks before a page is closed on which something is not stored.
+    const ask = (e: BeforeUnloadEvent) => e.preventDefault();
+    window.addEventListener("beforeunload", ask);
+    return () => window.removeEventListener("beforeunload", ask);
+  }, [unstored]);
+  if (!unstored && closed === null) return null;
   return <TroubleBar onSave={() => void import("./rescue").then((m) => m.saveEverything())} />;
 }

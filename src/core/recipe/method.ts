@@ -116,7 +116,7 @@ export function heatsIn(text: string): Heat[] {
     .replace(/\(?\bfan\s*(?:oven\s*)?\d+\s*°?\s*[cf]?\b\)?/gi, " ")
     .replace(/\d+\s*°?\s*[cf]?\s+fan\b/gi, " ")
     .replace(/([/|,(])\s*(?=[/|,(])/g, "");
-  const one = String.raw`(?:gas(?:\s*mark)?\s*(\d(?:\.\d+)?|1/4|1/2)|(\d{2,3})\s*(?:(°|degrees?|deg)\s*)?(celsius|fahrenheit|c|f)?\b)`;
+  const one = String.raw`(?:gas(?:\s*mark)?\s*(1/4|1/2|\d(?:\.\d+)?)|(\d{2,3})\s*(?:(°|degrees?|deg)\s*)?(celsius|fahrenheit|c|f)?\b)`;
   const groups = new RegExp(String.raw`${one}(?:\s*[/|,(]\s*${one}\)?)?(?:\s*[/|,(]\s*${one}\)?)?`, "gi");
   const heats: Heat[] = [];
   for (const match of plain.matchAll(groups)) {
