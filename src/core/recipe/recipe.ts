@@ -89,7 +89,7 @@ const METHOD_HEAD =
 const AFTER =
   /^(?:#+\s*)?(?:nutrition(?:al)?(?: facts| information)?|notes?|tips?|storage|reviews?|comments?|recipe notes)\b/i;
 const CHATTER =
-  /^(?:(?:jump to|print|pin|share|save|rate)\b|★|☆|prep(?:aration)?(?: time)?\b|cook(?:ing)? time\b|total(?: time)?\b|prep\b.*\bcook\b|author|course|cuisine|calories|keyword|by\s+\p{Lu}|https?:|www\.|\d+(?:\.\d+)?\s*(?:stars?|kcal))/iu;
+  /^(?:(?:jump to|print|pin|share|save|rate)\b|★|☆|prep(?:aration)?(?: time)?\b|cook(?:ing)? time\b|total(?: time)?\b|prep\b.*\bcook\b|author|course|cuisine|calories|keyword|by\s+\p{Lu}|https?:|www\.|\d+(?:\.\d+)?\s*(?:stars|kcal)\b)/iu;
 const YIELD = /^(?:\*|_)*\s*(?:serves|servings?|yields?|makes|feeds|portions?|\d+\s*(?:servings?|portions?))\b/i;
 const VERB =
   /^(?:\d+[.)]\s*)?(?:heat|preheat|fry|stir|cook|brown|add|mix|place|put|boil|bring|season|serve|bake|roast|melt|combine|whisk|pour|cover|cut|chop|grill|griddle|sear|shape|form|leave|simmer|poach|warm|mash|toss|drain|remove|return|meanwhile|in an?|using|scramble|lay|strain|peel|soak|rinse|marinate|line|grease|brush|spread|top|finish|turn|transfer|blend|soften|sweat|stir-fry|make|take|for the last)\b/i;
@@ -109,7 +109,7 @@ function partsOf(text: string, lexicon: Lexicon, spoons: SpoonSystem): RecipeTex
     else if (METHOD_HEAD.test(bare)) at = "method";
     else if (AFTER.test(bare) && at !== "top") at = "after";
     else if (YIELD.test(bare) && servingsIn(bare) !== null) parts.yields ||= bare;
-    else if (CHATTER.test(bare)) parts.aside.push(line);
+    else if (CHATTER.test(bare) && !(at === "list" && isCounted(bare, lexicon, spoons))) parts.aside.push(line);
     else if (at === "after") parts.aside.push(line);
     else if (at === "method") parts.method.push(bare);
     else if (at === "list")
@@ -136,6 +136,11 @@ const isMethod = (line: string, headed: boolean): boolean =>
   VERB.test(line) &&
   (line.split(/\s+/).length > (headed ? 6 : 3) || minutesIn(line).length > 0) &&
   !/^\d+\s*(?:g|ml|oz|lb|tbsp|tsp|cups?)\b/i.test(line);
+/** Has an amount: then it is an ingredient, however it begins. */
+function isCounted(line: string, lexicon: Lexicon, spoons: SpoonSystem): boolean {
+  const read = readLine(line, lexicon, spoons);
+  return read?.kind === "ingredient" && read.amount !== null;
+}
 function isListed(line: string, lexicon: Lexicon, spoons: SpoonSystem): boolean {
   const read = readLine(line, lexicon, spoons);
   return (
