@@ -229,3 +229,10 @@ test.each(PAIRS)("%s together have a plan; what waits longer than usual is told 
     expect(s.points).toBeGreaterThan(0);
   }
 });
+test("waits are traded for cheaper ones: two dishes cost less than a point, where the first plan found costs more", () => {
+  const found = schedule(scheduleOf([0, 4]));
+  if (found.kind !== "fits") throw new Error("does not fit");
+  const points = found.stretched.reduce((sum, s) => sum + s.points, 0);
+  expect(points).toBeGreaterThan(0);
+  expect(points).toBeLessThan(1);
+});
