@@ -8,6 +8,7 @@ import { Card, Remark } from "../frame/controls";
 import { useNarrow } from "../frame/useNarrow";
 import { AddStep } from "./AddStep";
 import type { BenchProps } from "./benchProps";
+import { ByPart } from "./EatersCheck";
 import { InTheBowl } from "./InTheBowl";
 import { NewDish } from "./NewDish";
 import { PartHead } from "./PartHead";
@@ -54,6 +55,7 @@ export function Bench(props: BenchProps) {
         )}
         <PartList {...props} />
         <WhoEats {...props} />
+        <PartsCheck {...props} />
         {open && part && props.selected && (
           <StepSheet label="The step in hand" onClose={() => setOpen(false)}>
             <StepInHand {...props} part={part} />
@@ -75,6 +77,7 @@ export function Bench(props: BenchProps) {
       <Stack gap="4" minW="0">
         <Frozen frozen={props.frozen} />
         {part ? <Drawn {...props} part={part} /> : <NewDish onAdd={actions.addPart} />}
+        <PartsCheck {...props} />
       </Stack>
       <Stack gap="4" minW="0" gridColumn={{ base: "auto", lg: "1 / -1", xl: "auto" }}>
         {part && props.selected && (
@@ -92,6 +95,15 @@ export function Bench(props: BenchProps) {
 type WithPart = BenchProps & { readonly part: PlannedPart };
 const rowInHand = ({ part, stepId }: WithPart) => part.rows.find((r) => r.step.id === stepId) ?? null;
 
+/** Who can eat which part, where there is room for a table; only where somebody must not eat something. */
+function PartsCheck({ plan, supper, eaters, textContext }: BenchProps) {
+  if (plan.verdicts.length === 0) return null;
+  return (
+    <Card p="4">
+      <ByPart supper={supper} eaters={eaters} textContext={textContext} />
+    </Card>
+  );
+}
 function Frozen({ frozen }: Pick<BenchProps, "frozen">) {
   if (!frozen) return null;
   return (

@@ -8,7 +8,7 @@ import { Card, Pill, Quiet } from "../frame/controls";
 import { useSame } from "../frame/useSame";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import type { BenchProps } from "./benchProps";
-import { ByPart, EatersCheck } from "./EatersCheck";
+import { EatersCheck } from "./EatersCheck";
 import { ScaleDish } from "./ScaleDish";
 
 type ListProps = Omit<BenchProps, "ranges">;
@@ -60,7 +60,6 @@ export function WhoEats({ plan, textContext, supper, eaters, frozen, actions }: 
         onExchange={actions.exchange}
         onLabel={actions.noteLabel}
       />
-      {verdicts.length > 0 && <ByPart supper={supper} eaters={eaters} textContext={textContext} />}
     </Stack>
   );
 }
