@@ -59,16 +59,47 @@ export const PRODUCTS: Readonly<Record<AnimalJob, string>> = {
   "egg-pasta":
     "egg noodle, fresh pasta, egg pasta, fresh egg pasta, egg tagliatelle, fresh lasagne sheet, tortellini, ravioli, spaetzle, chow mein noodle",
   hidden:
-    "pesto, brioche, brioche bun, brioche roll, naan, naan bread, challah, croissant, shortcrust pastry, pie crust, pie dough, pastry case, filo butter, pancake, yorkshire pudding, biscuit dough, lemon curd, butterscotch, chicken seasoning, beef seasoning, kimchi jigae base, custard, hot cross bun, cheesecake, milk bread, milk roll, bechamel, white sauce, alfredo sauce, vodka sauce, carbonara sauce, cream of chicken soup, cream of mushroom soup, onion soup mix, stuffing mix, gravy, au jus, prawn cracker, shrimp chip, nougat, lasagne sauce, meat sauce, ragu, buffalo sauce, cheese cracker, garlic bread, queso, furikake, carmine, cochineal, shellac",
+    "pesto, brioche, brioche bun, brioche roll, naan, naan bread, challah, croissant, shortcrust pastry, pie crust, pie dough, pastry case, pancake, yorkshire pudding, biscuit dough, lemon curd, butterscotch, chicken seasoning, beef seasoning, custard, hot cross bun, cheesecake, milk bread, milk roll, bechamel, white sauce, alfredo sauce, vodka sauce, carbonara sauce, cream of chicken soup, cream of mushroom soup, onion soup mix, stuffing mix, gravy, au jus, prawn cracker, shrimp chip, nougat, lasagne sauce, meat sauce, ragu, buffalo sauce, cheese cracker, garlic bread, queso, furikake, carmine, cochineal, shellac",
 };
 
 /** Plant foods that are called after animals or after what comes of them. They are left alone, whatever stands in their names. */
 export const SOUNDS_LIKE =
-  "butter bean, butterbean, butternut, butternut squash, butter lettuce, butterhead, butterhead lettuce, peanut butter, almond butter, nut butter, cashew butter, apple butter, cocoa butter, shea butter, seed butter, sunflower butter, plant butter, cream of tartar, cream soda, coconut cream, creamed coconut, coconut butter, coconut milk, oat cream, soy cream, soya cream, cashew cream, oat milk, oat drink, soy milk, soya milk, almond milk, rice milk, nut milk, hemp milk, cashew milk, hazelnut milk, pea milk, coconut yoghurt, coconut yogurt, soy yoghurt, soya yoghurt, soy yogurt, milk thistle, oyster mushroom, king oyster mushroom, king oyster, oyster plant, oyster cracker, vegetarian oyster sauce, chicken of the woods, chicken of the wood, hen of the woods, maitake hen, beefsteak tomato, beef tomato, beefsteak plant, beefsteak mushroom, oxheart tomato, oxheart cabbage, ox tongue mushroom, lamb lettuce, lambs lettuce, lambs quarter, lamb quarter, hearts of palm, heart of palm, artichoke heart, celery heart, palm heart, lettuce heart, heart of romaine, romaine heart, crab apple, goose berry, gooseberry, goosefoot, horse radish, horseradish, horse bean, horse gram, kidney bean, red kidney bean, pigeon pea, cowpea, black-eyed pea, turtle bean, bird eye chilli, birdseye chilli, bird eye chili, monkey nut, tiger nut, lion mane, lion mane mushroom, elephant garlic, bear garlic, dragon fruit, honeydew, honeydew melon, honeynut squash, honeycrisp apple, honey mushroom, honey fungus, fish mint, bull blood, egg plant, eggplant, egg tomato, hamburger bun, burger bun, hot dog bun, hot dog roll, duck sauce, duck pancake, steak seasoning, steak spice, poultry seasoning, fish spice, fish masala, meat masala, chicken masala powder, steak tomato, goat pepper, goat horn pepper, cheese fruit, cheesecloth, cheese cloth, milk cap mushroom, pork and bean seasoning, mock duck, mock chicken, ham hock bean, rabbit food lettuce, catnip, chickweed, chick pea, chickpea, cockscomb mushroom, hedgehog mushroom, lobster mushroom, crab seasoning, prawn seasoning, shrimp plant, sausage fruit, sausage seasoning, mutton mushroom, pheasant back mushroom, turkey tail mushroom, buttercup squash, butter squash, butterfly pea, ladyfinger okra, lady finger okra, snail fern, squid ink free pasta, milkweed, milk vetch, cream cracker, cream sherry, ice cream wafer, egg fruit, egg replacer, egg substitute powder, fishless fillet, beefless mince";
+  "butter bean, butterbean, butternut, butternut squash, butter lettuce, butterhead, butterhead lettuce, peanut butter, almond butter, nut butter, cashew butter, apple butter, cocoa butter, shea butter, seed butter, sunflower butter, plant butter, cream of tartar, cream soda, coconut cream, creamed coconut, coconut butter, coconut milk, oat cream, soy cream, soya cream, cashew cream, oat milk, oat drink, soy milk, soya milk, almond milk, rice milk, nut milk, hemp milk, cashew milk, hazelnut milk, pea milk, coconut yoghurt, coconut yogurt, soy yoghurt, soya yoghurt, soy yogurt, milk thistle, oyster mushroom, king oyster mushroom, king oyster, oyster plant, oyster cracker, vegetarian oyster sauce, chicken of the woods, chicken of the wood, hen of the woods, beefsteak tomato, beef tomato, beefsteak plant, beefsteak mushroom, oxheart tomato, oxheart cabbage, ox tongue mushroom, lamb lettuce, lambs lettuce, lambs quarter, lamb quarter, hearts of palm, heart of palm, artichoke heart, celery heart, palm heart, lettuce heart, heart of romaine, romaine heart, crab apple, goose berry, gooseberry, goosefoot, horse radish, horseradish, horse bean, horse gram, kidney bean, red kidney bean, pigeon pea, cowpea, black-eyed pea, turtle bean, bird eye chilli, birdseye chilli, bird eye chili, monkey nut, tiger nut, lion mane, lion mane mushroom, elephant garlic, bear garlic, dragon fruit, honeydew, honeydew melon, honeynut squash, honeycrisp apple, honey mushroom, honey fungus, fish mint, bull blood, egg plant, eggplant, egg tomato, hamburger bun, burger bun, hot dog bun, hot dog roll, duck sauce, duck pancake, steak seasoning, steak spice, poultry seasoning, fish spice, fish masala, meat masala, chicken masala powder, steak tomato, goat pepper, goat horn pepper, cheese fruit, cheesecloth, cheese cloth, milk cap mushroom, mock duck, mock chicken, chickweed, chick pea, chickpea, cockscomb mushroom, hedgehog mushroom, lobster mushroom, crab seasoning, prawn seasoning, sausage fruit, sausage seasoning, turkey tail mushroom, buttercup squash, butter squash, butterfly pea, ladyfinger okra, lady finger okra, milkweed, milk vetch, cream cracker, cream sherry, ice cream wafer, egg fruit, egg replacer, egg substitute powder, fishless fillet, beefless mince";
 
-/** Said before a product it makes it one of plants; the label is still to be read. */
-export const PLANT_BEFORE =
-  /\b(?:vegan|plant[- ]based|plant|vegetarian|veggie|meat[- ]free|meatless|dairy[- ]free|non[- ]dairy|egg[- ]free|eggless|mock|faux|no[- ]chicken|no[- ]beef|beefless|chickenless|fishless|soya?|tofu|seitan|tempeh|jackfruit|oat|coconut|almond|cashew|nut|nutritional)\b/i;
+const MADE_OF_PLANTS = /\b(?:vegan|plant[- ]based|mock|faux)\b/i;
+const WITHOUT_MEAT =
+  /\b(?:vegetarian|veggie|meat[- ]free|meatless|no[- ]chicken|no[- ]beef|beefless|chickenless|fishless|fish[- ]free)\b/i;
+const WITHOUT_MILK_OR_EGG = /\b(?:dairy[- ]free|non[- ]dairy|milk[- ]free|egg[- ]free|eggless)\b/i;
+/** Plants that milks, creams, butters and meat's forms are made of: only right before them, "oat milk" but not "coconut prawns". */
+const RIGHT_BEFORE =
+  /(?:^|\s)(?:soya?|soja|tofu|seitan|tempeh|jackfruit|pea|lentil|bean|mushroom|oat|rice|hemp|coconut|almond|cashew|hazelnut|nut)$/i;
+const OF_MILK_OR_EGG: ReadonlySet<AnimalJob> = new Set([
+  "egg",
+  "butter",
+  "milk",
+  "cream",
+  "yoghurt",
+  "cheese-melt",
+  "cheese-hard",
+  "cheese-soft",
+  "mayonnaise",
+  "egg-pasta",
+  "hidden",
+]);
+/**
+ * Whether the words before a name make it one of plants; the label is still to be read. "Vegetarian" Parmesan is cheese all the
+ * same, and coconut prawns are prawns.
+ *
+ * @param job null for a meat
+ * @param before the words before the name
+ * @param form the name says a form ("mince", "bacon"), not an animal
+ */
+export function isOfPlants(job: AnimalJob | null, before: string, form: boolean): boolean {
+  if (MADE_OF_PLANTS.test(before)) return true;
+  const ofMilk = job !== null && OF_MILK_OR_EGG.has(job);
+  if ((ofMilk ? WITHOUT_MILK_OR_EGG : WITHOUT_MEAT).test(before)) return true;
+  return (ofMilk || (job === null && form)) && RIGHT_BEFORE.test(before.trim());
+}
 
 const KINDS: Readonly<Record<MeatKind, string>> = {
   beef: "beef, steak, veal, ox, oxtail, brisket, sirloin, rump, chuck, ribeye, rib-eye, topside, silverside, venison, bison, elk, kangaroo, horse, burger, hamburger, beefburger, meatball, meatloaf, corned beef, pastrami, bresaola, biltong, jerky, tripe, tongue, mince, mincemeat beef, skirt steak, flank steak, short rib, shin, meat, salt beef, bison mince, rindfleisch, kalb",

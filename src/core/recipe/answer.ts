@@ -6,7 +6,7 @@ import type { Food } from "../foods/food";
 import type { Ratings, Table } from "../swap/answer";
 import { cardsOf, type RouteCard, type SwapAnswer } from "../swap/card";
 import type { Memory } from "../quantities/memory";
-import { convert, type Decisions, readFor } from "./convert";
+import { convert, type Decisions, readFor, takenOf } from "./convert";
 import type { RecipeProblem, RecipeRead } from "./recipe";
 import type { MeatLine, Settled } from "./settle";
 import type { SpoonSystem } from "../quantities/units";
@@ -52,7 +52,7 @@ export function answerRecipe(
   const book = openBook(table);
   const cards = meats.map(({ line, meat, answers }): MeatCards => {
     const answer = cardsOf(answers, table);
-    const taken = answer.cards.find((c) => c.id === decisions.routes[line]) ?? answer.cards[0];
+    const taken = takenOf(answer.cards, decisions.routes[line], (c) => c.id);
     return { line, meat, aim: answer.aim, cards: answer.cards, taken: taken?.id ?? null };
   });
   const named = new Set([

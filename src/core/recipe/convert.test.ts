@@ -178,3 +178,18 @@ test("more meat never means less plant", () => {
   expect([...grown].sort((a, b) => a - b)).toEqual(grown);
   expect(grown[0]).toBeGreaterThan(0);
 });
+test("a route that somebody must not eat is never taken by itself; chosen it is told as out", () => {
+  const soy: Table = {
+    ...table,
+    supper: { ...table.supper, eaters: ["a"], guests: 3 },
+    eaters: [{ id: "a", name: "Ada", avoids: ["soy"], diets: [], dislikes: [], age: null }],
+  };
+  const recipe = readIt("S\nServes 4\n500 g beef strips\n300 ml stock\nSimmer 9 minutes.");
+  const plainly = convert(recipe, NONE, { table: soy, availableMin: null });
+  const taken = plainly.dish.parts.find((p) => p.route !== null)?.route?.id;
+  expect(plainly.meats[0]?.answers.answers.find((a) => a.route.id === taken)?.out).toEqual([]);
+  // With no minutes to dinner every route is out, and none is taken.
+  const late = convert(recipe, NONE, { table: soy, availableMin: 0 });
+  expect(late.meats[0]?.answers.answers.every((a) => a.out.length > 0)).toBe(true);
+  expect(late.dish.parts.every((p) => p.route === null)).toBe(true);
+});

@@ -86,11 +86,18 @@ export function convert(given: RecipeRead, decisions: Decisions, around: Around)
   );
   const routes = new Map<number, Dish[]>();
   for (const { line, answers } of meats) {
-    const chosen = answers.answers.find((a) => a.route.id === decisions.routes[line]) ?? answers.answers[0];
+    const chosen = takenOf(answers.answers, decisions.routes[line], (a) => a.route.id);
     if (chosen !== undefined) routes.set(line, [...(routes.get(line) ?? []), chosen.dish]);
   }
   return { settled, setting, meats, ...turn(recipe, settled, routes, book.food, "recipe") };
 }
+
+/** The route that was chosen, else the first that is not out: what somebody must not eat is never taken by itself. */
+export const takenOf = <A extends { readonly out: readonly unknown[] }>(
+  ranked: readonly A[],
+  chosen: string | undefined,
+  idOf: (answer: A) => string,
+): A | undefined => ranked.find((a) => idOf(a) === chosen) ?? ranked.find((a) => a.out.length === 0);
 
 /** A line as it was given, at most as long as a name may be. */
 const textOf = ({ lines }: RecipeRead, at: number): string => (lines[at]?.text ?? "").slice(0, 200);

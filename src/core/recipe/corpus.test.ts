@@ -162,3 +162,27 @@ test("servings in words", () => {
     ["Serves 4-6", "Makes 12 portions", "for two", "4", "Yield: 6 servings", "bake for 20 min"].map(servingsIn),
   ).toEqual([4, 12, 2, 4, 6, null]);
 });
+test("a hostile text is read like an honest one, within a test's time: long lines, blanks, digits, brackets", () => {
+  const fill = (piece: string) => piece.repeat(Math.floor(45_000 / piece.length));
+  for (const piece of [
+    " ",
+    "1 ",
+    "a ",
+    "1/",
+    "(",
+    "1 (",
+    ", ",
+    "- ",
+    "or ",
+    "1-",
+    "°",
+    "gas ",
+    "<b>",
+    "1 hour ",
+    "a:",
+  ]) {
+    const data = { "@type": "Recipe", recipeIngredient: [fill(piece), "1 egg"], recipeInstructions: fill(piece) };
+    for (const text of [`1${fill(piece)}\n1 egg`, JSON.stringify(data)])
+      expect(readRecipe(text, lexicon, "metric")).toBeDefined();
+  }
+});

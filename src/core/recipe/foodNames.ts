@@ -1,5 +1,14 @@
 import type { Food, FoodId } from "../foods/food";
-import { type Animal, type AnimalJob, meatNames, PLANT_BEFORE, PRODUCTS, SOUNDS_LIKE, formOf } from "./animals";
+import {
+  type Animal,
+  type AnimalJob,
+  isFormName,
+  isOfPlants,
+  meatNames,
+  PRODUCTS,
+  SOUNDS_LIKE,
+  formOf,
+} from "./animals";
 
 /** What words of a line name: a food of the table, an animal product, or a plant food that the table does not have. */
 export type Named =
@@ -154,7 +163,6 @@ const HOMOPHONES: Readonly<Record<string, string>> = {
   leaks: "leeks",
   time: "thyme",
   muscles: "mussels",
-  better: "butter",
   stake: "steak",
   stakes: "steaks",
   beat: "beet",
@@ -227,17 +235,24 @@ function namesIn(
   longest: number,
   known: ReadonlySet<FoodId>,
 ): NameOnLine[] {
-  const heard = text.replace(/\p{L}+/gu, (w) => HOMOPHONES[w.toLowerCase()] ?? w);
-  const doubted = heard !== text;
+  const joined = text.replace(/\b(meat|egg|dairy|milk|fish|plant)\s+(free|based)\b/gi, "$1-$2");
+  const heard = joined.replace(/\p{L}+/gu, (w) => HOMOPHONES[w.toLowerCase()] ?? w);
+  const doubted = heard !== joined;
   const words = wordsOf(heard);
   const found: NameOnLine[] = [];
-  const plantBefore = PLANT_BEFORE.exec(heard);
+  /** Behind the last name. */
+  let end = 0;
   for (let i = 0; i < words.length; i++) {
     for (let length = Math.min(longest, words.length - i); length > 0; length--) {
       const phrase = words.slice(i, i + length).join(" ");
       const entry = entries.get(phrase);
       if (entry === undefined) continue;
-      found.push({ words: phrase, named: resolved(entry, phrase, text, plantBefore, doubted, known) });
+      const named = resolved(entry, phrase, text, words.slice(0, i).join(" "), doubted, known);
+      // "Tofu bacon" is no tofu: what it is made of is part of its name.
+      if (named.is === "unknown" && entry.is !== "unknown" && end === i && found.at(-1)?.named.is === "food")
+        found.pop();
+      found.push({ words: phrase, named });
+      end = i + length;
       i += length - 1;
       break;
     }
@@ -249,7 +264,7 @@ function resolved(
   entry: Entry,
   phrase: string,
   line: string,
-  plantBefore: RegExpExecArray | null,
+  wordsBefore: string,
   doubted: boolean,
   known: ReadonlySet<FoodId>,
 ): Named {
@@ -258,9 +273,8 @@ function resolved(
   if (entry.is === "food")
     return { ...entry, ...inState(entry.food, line, tinned, known), ...(doubted ? { sure: false } : {}) };
   // "vegan sausages", "soya mince": called after the animal, made of plants; the packet is asked like any other.
-  const before =
-    plantBefore !== null && line.toLowerCase().indexOf(plantBefore[0].toLowerCase()) < positionOf(line, phrase);
-  if (before) return { is: "unknown" };
+  const job = entry.is === "meat" || entry.animal.job === "meat" ? null : entry.animal.job;
+  if (isOfPlants(job, wordsBefore, isFormName(phrase))) return { is: "unknown" };
   if (entry.is === "meat")
     return {
       is: "animal",
@@ -269,11 +283,6 @@ function resolved(
     };
   return doubted ? { ...entry, sure: false } : entry;
 }
-const positionOf = (line: string, phrase: string): number => {
-  const at = line.toLowerCase().indexOf(phrase.split(" ")[0] as string);
-  return at < 0 ? line.length : at;
-};
-
 /** Dry, cooked or tinned: of a pulse it is said, or has to be looked at. */
 function inState(
   food: FoodId,

@@ -46,7 +46,7 @@ const NUMBERS = Object.keys(NUMBER_WORDS).join("|");
 
 /** Numbers in one spelling: "1½", "1-1/2", "1 & 1/2", "one and a half" → "1.5"; "1,5" → "1.5"; "1.500 g" → "1500 g". */
 export function plainNumbers(text: string): string {
-  let plain = text;
+  let plain = text.replace(/\s+/g, " ");
   for (const [sign, written] of Object.entries(FRACTIONS)) plain = plain.replaceAll(sign, ` ${written}`);
   return plain
     .replace(/(\d)[.,](\d{3})(?=\s*(?:g|gr|grams?|ml)\b)/gi, "$1$2")

@@ -35,7 +35,6 @@ const SHORT: Readonly<Record<string, string>> = {
   stalks: "stick",
   bulb: "head",
   lump: "knob",
-  drizzle: "drizzle",
   pkg: "bag",
   pkt: "bag",
   pkts: "bag",
@@ -145,7 +144,7 @@ function withUnit(from: string, to: string, after: string, line: string, spoons:
   // "2 eggs": an egg is the food, not its measure.
   if (unit === null || unit === "egg" || unit === "piece") {
     const words = unit === "piece" ? rest.slice((word?.[1] ?? "").length) : rest;
-    return ofPieces(low, high, words, spoons);
+    return ofPieces(low, high, words);
   }
   const behindUnit = rest.slice((word?.[1] as string).length);
   // "4 cloves": the spice, when nothing stands behind it.
@@ -154,7 +153,7 @@ function withUnit(from: string, to: string, after: string, line: string, spoons:
 }
 
 /** Pieces, with the size of one or of all where it is given: "4 breasts (about 600 g)", "4 fillets, 150 g each". */
-function ofPieces(low: number, high: number, words: string, spoons: SpoonSystem): Found {
+function ofPieces(low: number, high: number, words: string): Found {
   const size = new RegExp(
     String.raw`[,(]?\s*(?:about|approx\.?|approximately|around|roughly|ca\.?)?\s*(${NUM})\s*(${BASE})\b\.?\s*(each|apiece)?\s*\)?`,
     "i",
@@ -169,7 +168,6 @@ function ofPieces(low: number, high: number, words: string, spoons: SpoonSystem)
   if (size?.[1] === undefined) return { amount: counted(low, high, of, null), words: left };
   const all = sizeOf(size[1], size[2] as string);
   const each = size[3] === undefined && all !== null ? all / low : all;
-  void spoons;
   return { amount: counted(low, high, of, each), words: left.replace(size[0], " ") };
 }
 
@@ -190,7 +188,7 @@ function twice(amount: Amount, unit: string, low: number, rest: string, spoons: 
   const added = plus?.[2] === undefined ? null : unitOf(plus[2]);
   if (plus?.[1] && added !== null) {
     const more = amountIn(number(plus[1]), number(plus[1]), added, spoons);
-    const sum = added === null ? null : together(amount, more);
+    const sum = together(amount, more);
     if (sum !== null) return { amount: sum, words: plus[3] as string };
   }
   // "25 g/1 oz", "1 lb (450 g)", "600g/1lb 5oz", "1 cup (240 ml)", "1 lb 5 oz"

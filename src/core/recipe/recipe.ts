@@ -25,6 +25,8 @@ export type RecipeProblem =
 /** Characters of a recipe that are read, and lines of each kind. */
 export const MOST_CHARACTERS = 100_000;
 const MOST_LINES = 200;
+/** Characters of a line or a sentence that are read: what is longer is no ingredient. */
+const LONGEST_LINE = 2000;
 
 /** The parts of a recipe as text, before anything in it is read. */
 export interface RecipeText {
@@ -44,18 +46,26 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
   if (text.length > MOST_CHARACTERS) return { kind: "too-long", most: MOST_CHARACTERS };
   const parts =
     recipeInData(text) ?? partsOf(plainText(/<[a-z!/]/i.test(text) ? readHtml(text).text : text), lexicon, spoons);
-  const lines = parts.ingredients.slice(0, MOST_LINES).flatMap((line) => readLine(line, lexicon, spoons) ?? []);
+  const lines = within(parts.ingredients).flatMap((line) => readLine(line, lexicon, spoons) ?? []);
   if (!lines.some((l) => l.kind === "ingredient")) return { kind: "no-ingredients" };
   const method = readMethod(
-    parts.method.slice(0, MOST_LINES).map((m) => withoutBullet(plainText(m))),
+    within(parts.method).map((m) => withoutBullet(plainText(m))),
     lines,
   );
-  return { name: nameOf(parts.name), servings: servingsIn(parts.yields), lines, method, aside: parts.aside };
+  return {
+    name: nameOf(parts.name),
+    servings: servingsIn(parts.yields.slice(0, LONGEST_LINE)),
+    lines,
+    method,
+    aside: parts.aside,
+  };
 }
+
+const within = (lines: readonly string[]): string[] => lines.slice(0, MOST_LINES).map((l) => l.slice(0, LONGEST_LINE));
 
 const LONGEST_NAME = 120;
 const nameOf = (text: string): string => {
-  const name = plainText(text)
+  const name = plainText(text.slice(0, LONGEST_LINE))
     .replace(/\s+/g, " ")
     .replace(/^#+\s*/, "")
     .replace(
@@ -98,7 +108,7 @@ const VERB =
 function partsOf(text: string, lexicon: Lexicon, spoons: SpoonSystem): RecipeText {
   const all = text
     .split("\n")
-    .map((l) => l.trim())
+    .map((l) => l.replace(/\s+/g, " ").trim().slice(0, LONGEST_LINE))
     .filter((l) => l !== "");
   const headed = all.some((l) => LIST_HEAD.test(l));
   const parts = { name: "", yields: "", ingredients: [] as string[], method: [] as string[], aside: [] as string[] };

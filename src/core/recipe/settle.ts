@@ -117,14 +117,11 @@ function settled(line: Ingredient, at: number, choice: LineChoice, about: About)
     );
   for (const found of chosen(line, choice)) {
     const named: FoodOnLine["named"] =
-      choice.food === undefined ? found.named : { is: "food", food: choice.food, sure: true };
-    if (
-      named.is !== "unknown" &&
-      !named.sure &&
-      choice.looked !== true &&
-      !(named.is === "animal" && named.animal.job === "hidden")
-    )
-      asks.push({ kind: "look" });
+      choice.food !== undefined && (line.foods.length === 1 || isDoubtful(found.named))
+        ? { is: "food", food: choice.food, sure: true }
+        : found.named;
+    const hidden = named.is === "animal" && named.animal.job === "hidden";
+    if (named.is !== "unknown" && !named.sure && choice.looked !== true && !hidden) asks.push({ kind: "look" });
     const massG =
       choice.massG === undefined
         ? gramsOf(named, line.amount, about.foods)
@@ -156,6 +153,7 @@ function settled(line: Ingredient, at: number, choice: LineChoice, about: About)
   return { line: at, state, puts, meats, reasons, asks };
 }
 
+const isDoubtful = (named: FoodOnLine["named"]): boolean => named.is === "unknown" || !named.sure;
 /** Of alternatives the one that the cook chose; until then the first plant among them, else the first. */
 function chosen(line: Ingredient, choice: LineChoice): readonly FoodOnLine[] {
   if (line.joined === "and" || line.foods.length < 2) return line.foods;
@@ -178,9 +176,8 @@ function tasteG(food: FoodId | null, eaters: number): Estimate {
 function replacement(job: AnimalJob, line: Ingredient, choice: LineChoice, { method, baked }: About) {
   const words = line.text.toLowerCase();
   const use = choice.eggUse ?? (job === "egg" ? eggUseIn(words, method, baked) : null);
-  const named = job === "butter" ? "butter" : "";
   const fried =
-    named !== "" &&
+    job === "butter" &&
     /\b(?:fry|sear|brown|saut[eé]|soften)[^.]{0,40}\bbutter|\bbutter[^.]{0,30}\b(?:pan|fry|sear)/.test(method);
   const cube = /\bcubes?\b|\bpowder\b|\bgranules?\b/.test(words);
   return {

@@ -236,3 +236,32 @@ test("waits are traded for cheaper ones: two dishes cost less than a point, wher
   expect(points).toBeGreaterThan(0);
   expect(points).toBeLessThan(1);
 });
+test("a task that alone needs more than there is never fits; three that share one thing in parts do not overdraw it", () => {
+  const task = (id: string, demands: Task["demands"]): Task => ({
+    id,
+    step: id,
+    dish: "d",
+    part: "p",
+    kind: "watch",
+    minutes: 10,
+    demands,
+    ovenC: null,
+  });
+  const input = (tasks: readonly Task[], capacities: ScheduleInput["capacities"]): ScheduleInput => ({
+    tasks,
+    lags: [],
+    apart: [],
+    capacities,
+    blocked: [],
+    horizonMin: 200,
+    nodes: 2000,
+  });
+  expect(schedule(input([task("a", { oven: 2 })], { oven: 1 }))).toMatchObject({ kind: "does-not-fit", proven: true });
+  const shared = input(
+    ["a", "b", "c"].map((id) => task(id, { oven: 0.4 })),
+    { oven: 1 },
+  );
+  const found = schedule(shared);
+  if (found.kind !== "fits") throw new Error("does not fit");
+  expect([broken(shared, found.starts), found.startMin]).toEqual([[], -20]);
+});

@@ -38,7 +38,14 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
   const zero = n;
   const minutes = tasks.map((t) => t.duration);
   const pairs = exclusivePairs(problem);
-  const shared = capacity.flatMap((units, r) => (units > 1 ? [r] : []));
+  // Where any two may run together, three may be too many: one that no pair overdraws is looked at as a whole.
+  const shared = capacity.flatMap((units, r) => {
+    const needs = tasks
+      .map((t) => t.demand[r] as number)
+      .filter((need) => need > 0)
+      .sort((a, b) => a - b);
+    return (needs[0] ?? 0) + (needs[1] ?? Infinity) <= units ? [r] : [];
+  });
   const weights = new Map<number, number>();
   let best: number[] | null = null;
   let bestStart = -Infinity;
@@ -48,6 +55,8 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
   const mostWork = problem.nodes * WORK_PER_NODE;
   const stack: Float64Array[] = [];
 
+  const alone = tasks.some((t) => t.duration > 0 && t.demand.some((need, r) => need > (capacity[r] as number)));
+  if (alone) return { starts: null, complete: true, nodesUsed: 1 };
   const root = new Float64Array(size * size);
   for (let i = 0; i < n; i++) {
     for (let j = 0; j < n; j++) root[i * size + j] = problem.distance[i * n + j] as number;

@@ -1,6 +1,6 @@
 import { SHELVES_OF_ONE_OVEN } from "./capacities";
 import { type Bound, closeNetwork } from "./network";
-import { better, foundIn } from "./objective";
+import { better, foundIn, handsBlocks } from "./objective";
 import { searchOrders } from "./orders";
 import { longWaits, type Stretched, stretched } from "./stretch";
 import { search, type SearchProblem, type SearchTask } from "./search";
@@ -67,8 +67,9 @@ export function schedule(input: ScheduleInput): Schedule {
   });
   if (longer !== null) {
     const found = solve(longer.input);
-    // The last word on how late it can begin is that of the waits as they are now.
-    if (found.kind === "fits") return { ...found, stretched: longWaits(input, found.starts) };
+    const starts = found.kind === "fits" ? found.starts : longer.starts;
+    const plan = found.kind === "fits" ? found : { ...fitting(input, starts), boundMin: 0, proven: false };
+    return { ...plan, stretched: longWaits(input, starts) };
   }
   return { ...attempt, reliefs: reliefsFor(input) };
 }
@@ -134,20 +135,34 @@ function solve(asked: ScheduleInput, ties = true): Schedule {
   const nodesUsed = latest.nodesUsed + result.nodesUsed;
   if (best === null)
     return { kind: "does-not-fit", proven: result.complete, contradiction: [], reliefs: [], nodesUsed };
-  const { starts, earliestStart, handsBlocks } = best;
+  const { starts, earliestStart } = best;
   const proven = latest.complete || result.complete || earliestStart === result.latestPossibleStart;
   return {
-    kind: "fits",
-    starts: Object.fromEntries(tasks.map((t, i) => [t.id, starts[i] as number])),
-    startMin: earliestStart,
-    handsBlocks,
-    handsMin: tasks.reduce((sum, t) => (t.kind === "hands" ? sum + t.minutes : sum), 0),
+    ...fitting(input, Object.fromEntries(tasks.map((t, i) => [t.id, starts[i] as number]))),
     boundMin: proven ? earliestStart : result.latestPossibleStart,
     stretched: [],
     proven,
     nodesUsed,
   };
 }
+/** A plan as it is told, before anything is proven of it. */
+const fitting = ({ tasks }: ScheduleInput, starts: Readonly<Record<string, number>>) => ({
+  kind: "fits" as const,
+  starts,
+  startMin: Math.min(...Object.values(starts)),
+  handsMin: tasks.reduce((sum, t) => (t.kind === "hands" ? sum + t.minutes : sum), 0),
+  handsBlocks: blocksOf(tasks, starts),
+  nodesUsed: 0,
+});
+/** Stretches of hands-on work without a gap. */
+const blocksOf = (tasks: readonly Task[], starts: Readonly<Record<string, number>>): number =>
+  handsBlocks(
+    {
+      tasks: tasks.map((t) => ({ duration: t.minutes, demand: [t.demands[HANDS] ?? 0], attended: true, ovenC: null })),
+      handsResource: 0,
+    },
+    tasks.map((t) => starts[t.id] as number),
+  );
 /** Of the budget, for the latest first start and its proof. */
 const ORDERS_SHARE = 0.5;
 /** For fewer interruptions, once the start is proven. */

@@ -44,6 +44,33 @@ test("several are tried in the order in which they were done; what works is told
   await all;
   expect([order, troublesNow()]).toEqual([["a", "b"], []]);
 });
+test("what was done later is never stored before what failed first", async () => {
+  const order: string[] = [];
+  let room = false;
+  const write = (name: string, fits: () => boolean) => () => {
+    if (!fits()) return Promise.reject(full);
+    order.push(name);
+    return Promise.resolve();
+  };
+  const first = stored(
+    "older",
+    write("older", () => room),
+  );
+  await new Promise((r) => setTimeout(r));
+  const second = stored(
+    "newer",
+    write("newer", () => true),
+  );
+  await new Promise((r) => setTimeout(r));
+  expect([order, troublesNow().map((t) => t.what)]).toEqual([[], ["older", "newer"]]);
+  room = true;
+  await stored(
+    "newest",
+    write("newest", () => true),
+  );
+  await Promise.all([first, second]);
+  expect([order, troublesNow()]).toEqual([["older", "newer", "newest"], []]);
+});
 test("each trouble says what to do; the error inside counts", () => {
   const of = (name: string, inner?: string) => describeTrouble({ name, ...(inner ? { inner: { name: inner } } : {}) });
   expect(of("AbortError", "QuotaExceededError")).toContain("no room");

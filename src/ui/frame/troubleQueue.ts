@@ -35,6 +35,10 @@ export const troublesNow = (): readonly Trouble[] => troubles;
  */
 export async function stored(what: string, write: () => Promise<void>): Promise<void> {
   try {
+    // What was done before goes first: an older edit that is tried again must not land on top of a newer one.
+    if (troubles.length > 0) await tryAllAgain();
+    const before = troubles[0];
+    if (before !== undefined) throw before.error;
     await write();
   } catch (error) {
     await new Promise<void>((done) => {
@@ -55,5 +59,8 @@ export async function stored(what: string, write: () => Promise<void>): Promise<
 }
 /** Tries everything that is not stored once more, in the order in which it was done. */
 export async function tryAllAgain(): Promise<void> {
-  for (const trouble of troubles) await trouble.again();
+  for (let first = troubles[0]; first !== undefined; first = troubles[0]) {
+    await first.again();
+    if (troubles[0]?.id === first.id) return;
+  }
 }

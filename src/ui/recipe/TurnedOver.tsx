@@ -125,6 +125,8 @@ function Method({ answer }: RecipeProps & { readonly answer: RecipeAnswer }) {
 
 function Finish(props: RecipeProps & { readonly answer: RecipeAnswer }) {
   const open = openLines(props.answer.settled).length;
+  const without = props.answer.meats.filter((m) => m.taken === null).length;
+  const ready = open === 0 && without === 0;
   return (
     <Card p="4" aria-label="Dinner">
       <Flex gap="3" wrap="wrap" align="flex-end">
@@ -136,13 +138,12 @@ function Finish(props: RecipeProps & { readonly answer: RecipeAnswer }) {
           {open === 1 ? "it" : "them"} out.
         </Text>
       )}
-      <Do
-        mt="3"
-        w="100%"
-        aria-disabled={open > 0}
-        opacity={open > 0 ? 0.55 : 1}
-        onClick={() => open === 0 && props.onTake()}
-      >
+      {without > 0 && (
+        <Text fontSize="sm" color="turmeric" fontWeight="600" mt="3">
+          No route fits for {counted(without, "meat")}. Show all and choose one all the same, or leave the line out.
+        </Text>
+      )}
+      <Do mt="3" w="100%" aria-disabled={!ready} opacity={ready ? 1 : 0.55} onClick={() => ready && props.onTake()}>
         Put it on the Bench
       </Do>
     </Card>
