@@ -3,10 +3,8 @@ import type { Dish } from "../dish/dish";
 import { foodsOf } from "../dish/dish";
 import { openBook } from "../foods/book";
 import type { Food } from "../foods/food";
-import type { Ratings, Table } from "../swap/answer";
 import { cardsOf, type RouteCard, type SwapAnswer } from "../swap/card";
-import type { Memory } from "../quantities/memory";
-import { convert, type Decisions, readFor, takenOf } from "./convert";
+import { type Around, convert, type Decisions, readFor, takenOf } from "./convert";
 import type { RecipeProblem, RecipeRead } from "./recipe";
 import type { MeatLine, Settled } from "./settle";
 import type { SpoonSystem } from "../quantities/units";
@@ -33,18 +31,12 @@ export interface RecipeAnswer {
   readonly foods: readonly Food[];
 }
 
+/** What reading and turning depend on, beside the recipe and what the cook decided. */
+export interface RecipeAround extends Around {
+  readonly spoons: SpoonSystem;
+}
 /** What a recipe is answered with, read and turned over in one go. */
-export function answerRecipe(
-  text: string,
-  decisions: Decisions,
-  around: {
-    readonly table: Table;
-    readonly spoons: SpoonSystem;
-    readonly availableMin: number | null;
-    readonly ratings?: Ratings;
-    readonly memory?: Memory;
-  },
-): RecipeAnswer | RecipeProblem {
+export function answerRecipe(text: string, decisions: Decisions, around: RecipeAround): RecipeAnswer | RecipeProblem {
   const { table } = around;
   const recipe = readFor(text, table, around.spoons);
   if ("kind" in recipe) return recipe;

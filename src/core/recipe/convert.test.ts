@@ -2,11 +2,10 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import fc from "fast-check";
 import { foodsOf, linesOf } from "../dish/dish";
-import { openBook } from "../foods/book";
-import { plainKitchen } from "../household/plainKitchen";
 import { plan } from "../plan";
 import type { Table } from "../swap/answer";
-import { convert, type Converted, type Decisions, readFor } from "./convert";
+import { food, readIt, table } from "./__tests__/table";
+import { convert, type Converted, type Decisions } from "./convert";
 import type { RecipeRead } from "./recipe";
 import { settle } from "./settle";
 
@@ -30,20 +29,7 @@ const LINES = read("recipe-lines.txt")
   .split("\n")
   .filter((l) => l !== "" && !l.startsWith("#") && !l.includes("heading |"))
   .map((l) => l.split(" | ")[0] as string);
-const table: Table = {
-  supper: { id: "s", name: "s", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 4, atHand: [] },
-  kitchen: plainKitchen("Europe/Dublin"),
-  eaters: [],
-  foods: [],
-  labels: [],
-};
-const { food } = openBook(table);
 const NONE: Decisions = { lines: {}, routes: {}, setting: null, servings: null };
-const readIt = (text: string): RecipeRead => {
-  const found = readFor(text, table, "metric");
-  if ("kind" in found) throw new Error(found.kind);
-  return found;
-};
 const turned = (text: string, decisions: Partial<Decisions> = {}): Converted & { recipe: RecipeRead } => {
   const recipe = readIt(text);
   const around = { table, availableMin: null };

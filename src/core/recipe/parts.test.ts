@@ -1,25 +1,10 @@
-import { openBook } from "../foods/book";
-import { plainKitchen } from "../household/plainKitchen";
-import type { Table } from "../swap/answer";
-import { convert, readFor } from "./convert";
+import { food, readIt, table } from "./__tests__/table";
+import { convert } from "./convert";
 import { recipeInData } from "./jsonLd";
 import { heatsIn } from "./method";
 import { proposalFor } from "./replace";
 import { settle } from "./settle";
 
-const table: Table = {
-  supper: { id: "s", name: "s", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 4, atHand: [] },
-  kitchen: plainKitchen("Europe/Dublin"),
-  eaters: [],
-  foods: [],
-  labels: [],
-};
-const { food } = openBook(table);
-const readIt = (text: string) => {
-  const found = readFor(text, table, "metric");
-  if ("kind" in found) throw new Error(found.kind);
-  return found;
-};
 const turned = (text: string) =>
   convert(readIt(text), { lines: {}, routes: {}, setting: null, servings: null }, { table, availableMin: null });
 /** The steps of a part with their settings, and what goes in. */

@@ -7,14 +7,8 @@ import type { RouteCard } from "@/core/swap/card";
 import { writeMinutes } from "@/core/quantities/write";
 import { Card, Quiet } from "../frame/controls";
 import { BiteRule } from "../swap/BiteRule";
-import {
-  describeAsks,
-  describeFigures,
-  describeGaps,
-  describeHolds,
-  describeMoved,
-  describeOut,
-} from "../wording/swap";
+import { RouteRemarks } from "../swap/RouteRemarks";
+import { describeFigures, describeGaps, describeOut } from "../wording/swap";
 import { NEARNESS_NAMES } from "../wording/swapNames";
 import type { RecipeProps } from "./recipeProps";
 
@@ -98,26 +92,7 @@ function Way({
             out: {card.out.map((o) => describeOut(o, textContext)).join("; ")}
           </Text>
         )}
-        {card.moved.length > 0 && (
-          <Text fontSize="sm" color="jade">
-            Adapted: {describeMoved(card.moved, textContext)}
-          </Text>
-        )}
-        {describeAsks(card.asks, textContext).map((ask) => (
-          <Text key={ask} fontSize="sm" color="turmeric">
-            Label to {ask}
-          </Text>
-        ))}
-        {on && avoids === null && (
-          <Text fontSize="sm" color="turmeric">
-            {describeHolds(card)}
-          </Text>
-        )}
-        {on && card.littleProtein && (
-          <Text fontSize="sm" color="turmeric">
-            Brings little protein: set beans, tofu or seeds beside it.
-          </Text>
-        )}
+        {on && <RouteRemarks card={card} unasked={avoids === null} textContext={textContext} />}
       </chakra.button>
       {on && card.bite && meat.aim && (
         <Box px="3" pb="3">

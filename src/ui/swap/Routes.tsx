@@ -6,18 +6,10 @@ import type { RouteCard } from "@/core/swap/card";
 import { Card, Do, Quiet } from "../frame/controls";
 import { Choice } from "../frame/fields";
 import { counted } from "../wording/count";
-import {
-  describeAsks,
-  describeCautions,
-  describeFigures,
-  describeGaps,
-  describeHolds,
-  describeLead,
-  describeMoved,
-  describeOut,
-} from "../wording/swap";
+import { describeFigures, describeGaps, describeLead, describeOut } from "../wording/swap";
 import { NEARNESS_NAMES } from "../wording/swapNames";
 import { BiteRule } from "./BiteRule";
+import { RouteRemarks } from "./RouteRemarks";
 import { SideBySide } from "./SideBySide";
 import type { SwapProps } from "./swapProps";
 
@@ -98,7 +90,6 @@ function Route({
   onBeside,
   behind,
 }: Props & { card: RouteCard; first: boolean; beside: boolean; onBeside: () => void }) {
-  const asks = describeAsks(card.asks, textContext);
   const Take = first ? Do : Quiet;
   return (
     <Card p="4" aria-label={card.name}>
@@ -140,31 +131,7 @@ function Route({
               Moved by {counted(card.ratedTimes, "rating")} in your notebook.
             </Text>
           )}
-          {card.littleProtein && (
-            <Text fontSize="sm" color="turmeric">
-              Brings little protein: set beans, tofu or seeds beside it.
-            </Text>
-          )}
-          {card.cautions.length > 0 && (
-            <Text fontSize="sm" color="quiet">
-              {describeCautions(card.cautions, textContext)}
-            </Text>
-          )}
-          {card.moved.length > 0 && (
-            <Text fontSize="sm" color="jade">
-              Adapted: {describeMoved(card.moved, textContext)}
-            </Text>
-          )}
-          {asks.map((ask) => (
-            <Text key={ask} fontSize="sm" color="turmeric">
-              Label to {ask}
-            </Text>
-          ))}
-          {said.avoids === null && (
-            <Text fontSize="sm" color="turmeric">
-              {describeHolds(card)}
-            </Text>
-          )}
+          <RouteRemarks card={card} unasked={said.avoids === null} textContext={textContext} />
           <Box mt="1">
             <Take onClick={() => onTake(card)} aria-disabled={behind} aria-label={`Take this route: ${card.name}`}>
               Take this route
