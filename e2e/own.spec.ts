@@ -51,7 +51,8 @@ test("from the empty state: another dish, kitchen and eaters, only through the s
   await expect(check).toContainText("not for Wren. Tahini contains it.");
 
   // A second part that needs the one burner at the same time: served hot within ten minutes.
-  await page.getByLabel("Add a part").selectOption({ label: "Sauce" });
+  await page.getByRole("button", { name: "New part" }).click();
+  await page.getByRole("button", { name: "Sauce", exact: true }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Sauce" })).toBeVisible();
   await openStage(page, "Clock");
   await expect(page.getByText("In this order")).toBeVisible();

@@ -1,15 +1,15 @@
 import { foodsOf } from "./dish/dish";
 import { type AllergenChange, type FoodsSaid, freezeFoods, openBook, withAllergensOfToday } from "./foods/book";
 import type { Food } from "./foods/food";
-import type { PlanInput } from "./plan";
+import { type PlanInput, withGearNamed } from "./plan";
 
 /**
- * The input of a cooking that begins: every figure of every food in it is kept as it is now. Salt is kept too, since targets
- * bring it.
+ * The input of a cooking that begins: every figure of every food in it is kept as it is now, and the pans that were chosen.
+ * Salt is kept too, since targets bring it.
  */
 export function frozenInput(input: PlanInput): PlanInput {
   const ids = new Set(["salt", ...input.supper.dishes.flatMap((dish) => [...foodsOf(dish)])]);
-  return { ...input, foods: freezeFoods(ids, openBook(input)), labels: [], log: [] };
+  return { ...withGearNamed(input), foods: freezeFoods(ids, openBook(input)), labels: [], log: [] };
 }
 
 /**

@@ -1,6 +1,7 @@
 import { type BindingAdvice, bindingAdvice } from "./bind/advice";
 import { type FoodBook, type FoodsSaid, openBook } from "./foods/book";
 import type { FoodLookup } from "./foods/food";
+import { chooseGear, type ChosenGear, withGear } from "./dish/gear";
 import {
   type Dish,
   headCount,
@@ -17,8 +18,7 @@ import { totalG } from "./process/contents";
 import { amountsPutIn, type LogEntry, readings, stepKey } from "./process/log";
 import { replay, type ReplayedPart, type ReplayWorld, type Row } from "./process/replay";
 import { STEP_REGISTRY, type StepRegistry } from "./process/registry";
-import type { PartId } from "./process/step";
-import { type Draw, likelyDraw } from "./quantities/draw";
+import type { PartId, StepId } from "./process/step";
 import { type Memory, newMemory } from "./quantities/memory";
 import { dietVerdicts, type DietVerdict } from "./safety/diets";
 import { type Disliked, dislikedFoods, eaterVerdicts, type Verdict } from "./safety/eaters";
@@ -89,8 +89,19 @@ export interface PlanTools {
   readonly steps?: StepRegistry;
 }
 
-/** The dishes of a supper, scaled to its eaters, each with the world that its steps see. */
-export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): { dish: Dish; world: ReplayWorld }[] {
+/** A dish of a supper as it is cooked, and the world that its steps see. */
+export interface DishInWorld {
+  /** Scaled to the eaters, with the gear that was chosen and the amounts that were put in. */
+  readonly dish: Dish;
+  readonly world: ReplayWorld;
+  /** Its likely run, where choosing the gear needed it already. */
+  readonly parts: readonly ReplayedPart[] | null;
+  /** Pan or tin of each step that names none. */
+  readonly gear: ReadonlyMap<StepId, string>;
+}
+
+/** The dishes of a supper as they are cooked. */
+export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): DishInWorld[] {
   const facts = kitchenFacts(input.kitchen);
   const weighed = readings(input.log);
   const putIn = amountsPutIn(input.log);
@@ -98,8 +109,9 @@ export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): { 
   const heads = Math.max(1, headCount(input.supper));
   const asPutIn = (dish: Dish): Dish =>
     putIn.size === 0 ? dish : withAmounts(dish, (step) => putIn.get(stepKey(dish.id, step.id)));
-  return input.supper.dishes.map((dish) => ({
-    dish: asPutIn(scaleDish(dish, heads / dish.servings)),
+  const steps = tools.steps ?? STEP_REGISTRY;
+  const worlds = input.supper.dishes.map((dish) => ({
+    dish: scaleDish(dish, heads / dish.servings),
     world: {
       ...facts,
       dishId: dish.id,
@@ -109,13 +121,37 @@ export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): { 
       known: new Map(),
       readings: weighed,
       memory,
-      steps: tools.steps ?? STEP_REGISTRY,
+      steps,
       scaleStepG: input.kitchen.scaleStepG,
     },
   }));
+  // Which pan a part gets depends on what is planned, never on what the scale says in the middle of it.
+  const asPlanned = worlds.map(({ dish, world }) => ({
+    dish,
+    parts: replay(dish.parts, weighed.size === 0 ? world : { ...world, readings: new Map() }),
+  }));
+  const gear = chooseGear(asPlanned, input.kitchen, steps);
+  return worlds.map(({ dish, world }, i) => {
+    const chosen = gear[i] as ChosenGear;
+    const cooked = asPutIn(withGear(dish, chosen.moved, steps));
+    const same = cooked === dish && weighed.size === 0;
+    return { dish: cooked, world, gear: chosen.all, parts: same ? (asPlanned[i]?.parts ?? null) : null };
+  });
 }
-const replayAll = (input: PlanInput, book: FoodBook, draw: Draw, tools: PlanTools) =>
-  worldsOf(input, book, tools).map(({ dish, world }) => ({ dish, world, parts: replay(dish.parts, world, draw) }));
+
+/** The same input with every pan and tin named: those that would be chosen now. */
+export function withGearNamed(input: PlanInput): PlanInput {
+  const worlds = worldsOf({ ...input, log: [] }, openBook(input), {});
+  const dishes = input.supper.dishes.map((dish, i) => withGear(dish, worlds[i]?.gear ?? new Map(), STEP_REGISTRY));
+  return { ...input, supper: { ...input.supper, dishes } };
+}
+
+const replayAll = (input: PlanInput, book: FoodBook, tools: PlanTools) =>
+  worldsOf(input, book, tools).map(({ dish, world, parts }) => ({
+    dish,
+    world,
+    parts: parts ?? replay(dish.parts, world),
+  }));
 
 /**
  * The plan of a supper: ledgers, tasks without times, verdicts. Pure, and quick enough for every edit.
@@ -124,7 +160,7 @@ const replayAll = (input: PlanInput, book: FoodBook, draw: Draw, tools: PlanTool
 export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
   const heads = Math.max(1, headCount(input.supper));
   const book = openBook(input);
-  const replayed = replayAll(input, book, likelyDraw, tools);
+  const replayed = replayAll(input, book, tools);
   const dishes = replayed.map(({ dish, parts }) => plannedDish(dish, parts, heads));
   const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
   const verdicts = eaterVerdicts(input.supper, input.eaters, book.food);

@@ -2,7 +2,7 @@ import { DEMO_EATERS, DEMO_KITCHEN, MUSTARD_STRIPS } from "@/demo/household";
 import { plainKitchen } from "../household/plainKitchen";
 import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
-import { type Dish, foodsOf, headCount, scaleDish, servedParts, type Supper } from "./dish";
+import { type Dish, foodsOf, headCount, partsToJoin, scaleDish, servedParts, type Supper } from "./dish";
 import {
   addLine,
   addPart,
@@ -40,12 +40,22 @@ const inputOf = (dish: Dish): PlanInput => ({
 });
 
 describe("patterns", () => {
+  const mashed = addPart(empty, partFromPattern(empty, "mash"));
   test.each(PATTERN_IDS.filter((id) => id !== "empty"))("%s cooks to the end in a plain kitchen", (id) => {
-    const dish = addPart(empty, partFromPattern(empty, id));
+    // What is baked or simmered together needs something to take.
+    const before = id === "baked" ? mashed : empty;
+    const dish = addPart(before, partFromPattern(before, id));
     const planned = plan(inputOf(dish));
     expect(planned.blocked).toBe(0);
-    expect(planned.dishes[0]?.parts[0]?.endG).toBeGreaterThan(200);
+    expect(planned.dishes[0]?.parts.at(-1)?.endG).toBeGreaterThan(200);
     expect(judge(inputOf(dish), planned, null).filter((c) => c.severity === "stop")).toEqual([]);
+  });
+  test("what is baked or simmered together takes every part that no other one takes, and no more", () => {
+    const sauced = addPart(mashed, partFromPattern(mashed, "stew"));
+    const baked = partFromPattern(sauced, "baked");
+    expect(sauced.parts[1]?.steps[2]?.adds[0]).toEqual({ kind: "part", part: mashed.parts[0]?.id, share: 1 });
+    expect(baked.steps[0]?.adds).toEqual([{ kind: "part", part: sauced.parts[1]?.id, share: 1 }]);
+    expect(plan(inputOf(addPart(sauced, baked))).blocked).toBe(0);
   });
   test("amounts follow the dish's servings, and a second part of a kind gets names of its own", () => {
     const eight = { ...empty, servings: 8 };
@@ -55,6 +65,18 @@ describe("patterns", () => {
     const ids = twice.parts.flatMap((p) => [p.id, ...p.steps.map((s) => s.id)]);
     expect(new Set(ids).size).toBe(ids.length);
   });
+});
+
+test("only a part that is left over, and takes none of this one, can join it", () => {
+  const withMash = addPart(empty, partFromPattern(empty, "mash"));
+  const both = addPart(withMash, partFromPattern(withMash, "stew"));
+  const names = (into: string | null) => partsToJoin(both, into).map((p) => p.id);
+  expect(names(null)).toEqual(["stew-1"]);
+  expect(names("stew-1")).toEqual([]);
+  // The stew holds the mash: in the mash it would go round in a circle.
+  expect(names("mash-1")).toEqual([]);
+  const half = editStep(both, "stew-1-simmer-3", (s) => setLine(s, 0, { kind: "part", part: "mash-1", share: 0.5 }));
+  expect(partsToJoin(half, "stew-1").map((p) => p.id)).toEqual(["mash-1"]);
 });
 
 describe("editing is on values", () => {

@@ -63,6 +63,22 @@ export function linesOf(dish: Dish): { part: Part; step: Step; line: Line }[] {
   return dish.parts.flatMap((part) => part.steps.flatMap((step) => step.adds.map((line) => ({ part, step, line }))));
 }
 
+/** Parts that another part could still take: not the part itself, nothing that takes it, nothing that is used up. */
+export function partsToJoin(dish: Dish, into: PartId | null): readonly Part[] {
+  const takes = (part: PartId): PartId[] =>
+    dish.parts
+      .filter((p) => p.id === part)
+      .flatMap((p) => p.steps.flatMap((s) => s.adds.flatMap((l) => (l.kind === "part" ? [l.part] : []))));
+  const reaches = (from: PartId, seen: ReadonlySet<PartId> = new Set()): boolean =>
+    from === into || (!seen.has(from) && takes(from).some((p) => reaches(p, new Set([...seen, from]))));
+  const used = (id: PartId) =>
+    linesOf(dish).reduce(
+      (share, { line }) => (line.kind === "part" && line.part === id ? share + line.share : share),
+      0,
+    );
+  return dish.parts.filter((p) => used(p.id) < 1 - 1e-9 && (into === null || !reaches(p.id)));
+}
+
 /** Every food a dish touches; salt that is added up to a target counts. */
 export function foodsOf(dish: Dish): Set<FoodId> {
   const foods = new Set<FoodId>();

@@ -3,8 +3,12 @@ export const PATTERN_NAMES = {
   seared: "Soaked and seared",
   bound: "Bound and shaped",
   sauce: "Sauce",
+  stew: "Simmered in a sauce",
   mash: "Boiled and mashed",
   vegetables: "Browned vegetables",
+  pot: "Boiled pasta or grain",
+  cream: "Nut or seed cream",
+  baked: "Layered and baked",
   empty: "Empty part",
 } as const;
 /** A part to start from. */

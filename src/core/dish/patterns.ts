@@ -1,12 +1,14 @@
 import type { Line } from "../process/step";
 import type { Step, StepKind, StepOf } from "../process/registry";
-import type { Dish, Part } from "./dish";
+import { type Dish, type Part, partsToJoin } from "./dish";
 import { PATTERN_NAMES, type PatternId } from "./patternNames";
 import { freeId } from "./edit";
 import { newStep } from "../process/registry";
 
 /** The chain of steps that a kind of part usually needs, with amounts for four that any cook will change. Common practice, no dish. */
 interface Pattern {
+  /** The step, by its place, at which everything joins that no other part takes yet. */
+  readonly joins?: number;
   readonly salt: Part["saltTarget"];
   readonly waits: number;
   readonly steps: readonly { readonly kind: StepKind; readonly adds?: readonly Line[]; readonly more?: object }[];
@@ -60,6 +62,46 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
       { kind: "season", more: more("season", { saltTo: 0.009 }) },
     ],
   },
+  stew: {
+    salt: "sauce",
+    waits: 15,
+    joins: 2,
+    steps: [
+      { kind: "cut", adds: [food("onion", 120)], more: more("cut", { pieceMm: 6 }) },
+      { kind: "brown", adds: [food("rapeseed-oil", 15)] },
+      { kind: "simmer", adds: [food("water", 350), food("tomato-paste", 40)], more: more("simmer", { minutes: 8 }) },
+      { kind: "thicken", adds: [food("corn-starch", 7), food("water", 20)] },
+      { kind: "season", more: more("season", { saltTo: 0.009 }) },
+    ],
+  },
+  pot: {
+    salt: null,
+    waits: 10,
+    steps: [{ kind: "cook", adds: [food("pasta", 320), food("water", 3000), food("salt", 25)] }, { kind: "drain" }],
+  },
+  cream: {
+    salt: "sauce",
+    waits: 60,
+    steps: [
+      {
+        kind: "soak",
+        adds: [food("cashews", 150), food("water", 450)],
+        more: more("soak", { minutes: 60, waterC: 90 }),
+      },
+      { kind: "drain" },
+      {
+        kind: "pulse",
+        adds: [food("water", 260), food("lemon-juice", 10)],
+        more: more("pulse", { to: "smooth", saltTo: 0.008 }),
+      },
+    ],
+  },
+  baked: {
+    salt: null,
+    waits: 15,
+    joins: 0,
+    steps: [{ kind: "layer" }, { kind: "bake", more: more("bake", { ovenC: 190, minutes: 30 }) }],
+  },
   mash: {
     salt: "mash",
     waits: 15,
@@ -78,19 +120,23 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
       { kind: "season", more: more("season", { saltTo: 0.008 }) },
     ],
   },
-  empty: { salt: null, waits: 15, steps: [{ kind: "weigh" }] },
+  empty: { salt: null, waits: 15, steps: [] },
 };
 
-/** A new part of a dish from a pattern; amounts are brought from four servings to the dish's own number. */
+/**
+ * A new part of a dish from a pattern; amounts are brought from four servings to the dish's own number. What is simmered or
+ * baked together takes the parts that no other part takes yet.
+ */
 export function partFromPattern(dish: Dish, id: PatternId): Part {
   const pattern = PATTERNS[id];
   const part = freeId(dish, id);
   const scale = dish.servings / 4;
   const line = (l: Line): Line => (l.kind === "food" ? { ...l, massG: l.massG * scale } : l);
-  const steps = pattern.steps.map(
-    ({ kind, adds = [], more: settings }, i) =>
-      ({ ...newStep(kind, `${part}-${kind}-${i + 1}`), ...settings, adds: adds.map(line) }) as Step,
-  );
+  const free = partsToJoin(dish, null).map((p): Line => ({ kind: "part", part: p.id, share: 1 }));
+  const steps = pattern.steps.map(({ kind, adds = [], more: settings }, i) => {
+    const lines = [...(i === pattern.joins ? free : []), ...adds.map(line)];
+    return { ...newStep(kind, `${part}-${kind}-${i + 1}`), ...settings, adds: lines } as Step;
+  });
   return {
     id: part,
     name: PATTERN_NAMES[id],

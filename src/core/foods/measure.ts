@@ -69,3 +69,11 @@ function packOf(food: Food, of: string, sizeG: number | null): number | "which" 
   const nearest = named.reduce((a, b) => (Math.abs(b.netG - sizeG) < Math.abs(a.netG - sizeG) ? b : a));
   return (grams(nearest) / nearest.netG) * sizeG;
 }
+
+/** Grams of a dry food a head takes, and of a wet one: a start that any cook will change (common practice). */
+const USUAL_G = { dry: 30, wet: 120 } as const;
+/** Below this share of water it swells in the pot, g per 100 g. */
+const DRY_BELOW = 40;
+/** What is usually cooked of a food for so many heads, g, where nobody said how much. */
+export const typicalAmountG = ({ per100 }: Food, heads: number): number =>
+  heads * (per100.waterG !== null && per100.waterG < DRY_BELOW ? USUAL_G.dry : USUAL_G.wet);

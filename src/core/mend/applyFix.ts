@@ -1,4 +1,4 @@
-import { newStep, type Step, type StepKind } from "../process/registry";
+import { descriptorOf, newStep, type Step, type StepKind } from "../process/registry";
 import type { StepId } from "../process/step";
 import type { Dish } from "../dish/dish";
 import { addLine, addStep, editStep, freeId, setLine } from "../dish/edit";
@@ -18,12 +18,23 @@ export function applyFix(dish: Dish, id: StepId, fix: Fix, factor: number): Dish
     case "take":
       return editStep(dish, id, (s) => ({ ...newStep(fix.step, s.id), adds: s.adds }) as Step);
     case "minutes":
-      return editStep(dish, id, (s) => ({ ...s, minutes: fix.minutes }) as Step);
+      return editStep(dish, id, (s) => ({ ...s, minutes: atMost(s, "minutes", fix.minutes) }) as Step);
+    case "gear":
+      return editStep(dish, id, (s) => ({ ...s, [fix.key]: fix.id }) as Step);
+    case "chill":
+      return editStep(dish, id, (s) => ({ ...s, [fix.key]: fix.key === "where" ? "fridge" : true }) as Step);
+    case "heat":
+      return editStep(dish, id, (s) => ({ ...s, [fix.key]: atMost(s, fix.key, fix.tempC) }) as Step);
     case "add":
       return editStep(dish, id, (s) => pour(s, fix.food, fix.massG / factor));
   }
 }
 
+/** No more than the setting takes. */
+function atMost(step: Step, key: string, value: number): number {
+  const field = descriptorOf(step.kind).fields[key];
+  return field?.is === "number" ? Math.min(field.high, value) : value;
+}
 function putBeside(dish: Dish, id: StepId, kind: StepKind, by: 0 | 1): Dish {
   const part = dish.parts.find((p) => p.steps.some((s) => s.id === id));
   if (part === undefined) return dish;

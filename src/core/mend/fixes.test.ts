@@ -1,5 +1,7 @@
 import { DEMO_KITCHEN } from "@/demo/household";
+import { judge } from "../judge";
 import { plan, type PlannedPart } from "../plan";
+import type { Caution } from "../safety/rule";
 import { newStep, type Step, type StepKind } from "../process/registry";
 import type { Fact } from "../process/fact";
 import { applyFix } from "./applyFix";
@@ -32,7 +34,10 @@ const dishOf = (...steps: readonly Made[]): Dish => ({
   ],
 });
 /** The one part of the dish, made for so many people. */
-function planned(dish: Dish, guests = 2): PlannedPart & { readonly advice: ReturnType<typeof plan>["advice"] } {
+function planned(
+  dish: Dish,
+  guests = 2,
+): PlannedPart & { readonly advice: ReturnType<typeof plan>["advice"]; readonly cautions: readonly Caution[] } {
   const supper = {
     id: "s",
     name: "S",
@@ -42,16 +47,21 @@ function planned(dish: Dish, guests = 2): PlannedPart & { readonly advice: Retur
     atHand: [],
     dishes: [dish],
   };
-  const { dishes, advice } = plan({ supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: [], log: [] });
-  const part = dishes[0]?.parts[0];
+  const input = { supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: [], log: [] };
+  const whole = plan(input);
+  const part = whole.dishes[0]?.parts[0];
   if (!part) throw new Error("no part");
-  return { ...part, advice };
+  return { ...part, advice: whole.advice, cautions: judge(input, whole, null) };
 }
 function offered(dish: Dish, step: string, guests = 2): readonly Fix[] {
   const part = planned(dish, guests);
   const at = part.rows.findIndex((r) => r.step.id === step);
   const key = part.rows[at]?.key;
-  return fixesOf(part.rows, at, part.advice.find((a) => a.step === key) ?? null);
+  return fixesOf(part.rows, at, {
+    advice: part.advice.find((a) => a.step === key) ?? null,
+    cautions: part.cautions.filter((c) => c.step === key),
+    kitchen: DEMO_KITCHEN,
+  });
 }
 /** The only fix of a step, taken. */
 function taken(dish: Dish, step: string, guests = 2): Dish {
@@ -151,11 +161,63 @@ describe("one press, and the plan says it no more", () => {
     expect(taken(mix(), "s1").parts[0]?.steps.map((s) => s.kind)).toEqual(["bind", "rest"]);
     expect(offered(mix(["rest", { minutes: 60 }]), "s1")).toEqual([]);
   });
+  test("carrots that would stay firm and lentils that would stay hard get their minutes", () => {
+    const carrots = dishOf(["boil", { pieceMm: 20, minutes: 3 }, ["carrot", 400], ["water", 900]]);
+    expect(taken(carrots, "s1").parts[0]?.steps[0]).toMatchObject({ minutes: expect.any(Number) });
+    expect(offered(taken(carrots, "s1"), "s1")).toEqual([]);
+    const lentils = dishOf(["cook", { minutes: 8 }, ["green-lentils", 200], ["water", 800]]);
+    const after = taken(lentils, "s1");
+    expect(offered(after, "s1")).toEqual([]);
+    expect((after.parts[0]?.steps[0] as { minutes: number }).minutes).toBeGreaterThan(15);
+  });
+  test("a sauce that is too thin at its end gets starch, and one that is thickened later does not", () => {
+    const thin = dishOf(["simmer", { minutes: 5 }, ["water", 400], ["tomato-paste", 20], ["corn-starch", 3]]);
+    expect(offered(thin, "s1")).toMatchObject([{ kind: "add", food: "corn-starch" }]);
+    expect(offered(taken(thin, "s1"), "s1")).toEqual([]);
+    const later: readonly Made[] = [
+      ["simmer", { minutes: 5 }, ["water", 400], ["tomato-paste", 20], ["corn-starch", 3]],
+      ["thicken", {}, ["corn-starch", 8]],
+    ];
+    expect(offered(dishOf(...later), "s1")).toEqual([]);
+  });
+  test("a pot that is too small for the oil is changed for one that is not; the blender for the food processor is no fix", () => {
+    const frying = dishOf(
+      ["cut", { pieceMm: 15 }, ["potato", 400]],
+      ["deep-fry", { pan: "small-pot", oilC: 175, minutes: 6 }, ["sunflower-oil", 1500]],
+    );
+    expect(offered(frying, "s2")).toEqual([{ kind: "gear", key: "pan", id: "pot", name: "Big pot" }]);
+    const larger = taken(frying, "s2");
+    expect(larger.parts[0]?.steps[1]).toMatchObject({ pan: "pot" });
+    expect(offered(larger, "s2")).toEqual([]);
+  });
+  test("what would stand warm for too long goes into the fridge; what is held or fried at a wrong heat gets the right one", () => {
+    const rested = dishOf(
+      ["bind", {}, ["lentils-cooked", 400], ["oat-flour", 80], ["water", 60]],
+      ["rest", { minutes: 200, where: "worktop" }],
+    );
+    expect(offered(rested, "s2")).toEqual([{ kind: "chill", key: "where" }]);
+    expect(taken(rested, "s2").parts[0]?.steps[1]).toMatchObject({ where: "fridge" });
+    const marinated = dishOf(
+      ["cut", {}, ["tofu-firm", 400]],
+      ["marinate", { minutes: 300, chilled: false }, ["soy-sauce", 40], ["water", 60]],
+    );
+    expect(offered(marinated, "s2")).toContainEqual({ kind: "chill", key: "chilled" });
+    const held = dishOf(["cook", {}, ["green-lentils", 200], ["water", 800]], ["hold", { holdC: 50, minutes: 20 }]);
+    expect(offered(held, "s2")).toContainEqual({ kind: "heat", key: "holdC", tempC: 60 });
+    expect(offered(applyFix(held, "s2", { kind: "heat", key: "holdC", tempC: 60 }, 1), "s2")).toEqual([]);
+    const lukewarm = dishOf(["weigh", {}, ["lentils-cooked", 400]], ["reheat", { coreC: 60 }]);
+    expect(offered(lukewarm, "s2")).toContainEqual({ kind: "heat", key: "coreC", tempC: expect.closeTo(74, 0) });
+  });
+  test("a setting takes no more than its field", () => {
+    const dish = dishOf(["boil", { pieceMm: 20, minutes: 3 }, ["carrot", 400], ["water", 900]]);
+    const fixed = applyFix(dish, "s1", { kind: "minutes", minutes: 9000 }, 1);
+    expect(fixed.parts[0]?.steps[0]).toMatchObject({ minutes: 240 });
+  });
   test("what is well, waits or has several ways out offers nothing", () => {
     expect(offered(dishOf(["soak", {}, ["soy-strips", 100], ["water", 900]]), "s1")).toEqual([]);
     const blocked = dishOf(["press", {}], ["cut", {}]);
     expect(offered(blocked, "s1")).toEqual([]);
     expect(offered(blocked, "s2")).toEqual([]);
-    expect(fixesOf([], 0, null)).toEqual([]);
+    expect(fixesOf([], 0, { advice: null, cautions: [], kitchen: DEMO_KITCHEN })).toEqual([]);
   });
 });

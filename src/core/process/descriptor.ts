@@ -13,7 +13,9 @@ export type Field =
   | { readonly is: "choice"; readonly of: readonly string[] }
   | { readonly is: "flag" }
   /** The id of a pan, tin or machine of the kitchen; null takes the one that fits. */
-  | { readonly is: "gear" };
+  | { readonly is: "gear"; readonly of: GearKind };
+/** What a step may ask of the kitchen's shelves. */
+export type GearKind = "frying" | "pot" | "tin" | "machine";
 /** Settings of a kind of step by name. */
 export type Fields = Readonly<Record<string, Field>>;
 
@@ -30,8 +32,14 @@ export const numberOrNull = (low: number, high: number) =>
 export const choice = <const T extends readonly string[]>(...of: T) => ({ is: "choice", of }) as const;
 /** Yes or no. */
 export const flag = { is: "flag" } as const;
-/** A pan, tin or machine by its id, or null for the fitting one. */
-export const gear = { is: "gear" } as const;
+/** A frying pan by its id, or null for the fitting one. */
+export const fryingPan = { is: "gear", of: "frying" } as const;
+/** A pot by its id, or null for the fitting one. */
+export const pot = { is: "gear", of: "pot" } as const;
+/** A tin or oven dish by its id, or null for the fitting one. */
+export const tin = { is: "gear", of: "tin" } as const;
+/** A machine by its id, or null for the first of the kinds that the step can use. */
+export const machine = { is: "gear", of: "machine" } as const;
 
 /** Two weeks: the longest that a step may be asked to take by itself. */
 const LONGEST_MIN = 14 * 1440;

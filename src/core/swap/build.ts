@@ -32,6 +32,10 @@ const PIECES: Readonly<Partial<Record<MeatForm, { form: ShapeForm; pieceG: numbe
   loaf: { form: "loaf", pieceG: 0, diameterMm: 100 },
   sausage: { form: "log", pieceG: 85, diameterMm: 140 },
 };
+/** Whether a form is one that the hands give this route: shaped from a mix, or threaded. */
+export const isShapedAs = (route: Route, form: MeatForm): boolean =>
+  form === "skewer" || (PIECES[form] !== undefined && route.steps.some((s) => s.kind === "shape"));
+
 /** A loaf is baked to its middle, everything else that is bound is fried (common practice). */
 const LOAF_OVEN = { ovenC: 180, minutes: null, coreC: 78 } as const;
 /** What is threaded before it meets the heat. */

@@ -299,6 +299,33 @@ export const ROUTES: readonly Route[] = [
     { honest: true, littleProtein: true },
   ),
   route(
+    "jackfruit-bound",
+    "Young jackfruit, shredded and bound",
+    "rinsed, shredded, squeezed, bound, rested, shaped, fried",
+    "jackfruit-young",
+    ["ball", "patty"],
+    [3, 2, 3, 4, 0, 6, 3, 6],
+    [
+      ...rinsed("jackfruit-young"),
+      s("cut", [], { how: "shred", pieceMm: 6 }),
+      s("squeeze"),
+      s(
+        "bind",
+        [
+          ["ground-chia", 3],
+          ["chickpea-flour", 14],
+          ["onion", 12],
+          ["water", 14],
+        ],
+        { saltTo: 0.013 },
+      ),
+      s("rest"),
+      PATTY,
+      s("fry", [[OIL, 6]]),
+    ],
+    { from: "house", bulk: "whole", salt: "mince", honest: true, littleProtein: true },
+  ),
+  route(
     "blossom-plain",
     "Banana blossom, marinated and steamed",
     "rinsed, marinated with lemon and nori, steamed",
@@ -1247,6 +1274,7 @@ export const ROUTES: readonly Route[] = [
         "brown",
         [
           ["onion", 12],
+          ["water", 14],
           ["carrot", 8],
           ["tomato-paste", 2],
           [OIL, 1],

@@ -51,7 +51,7 @@ export function Bench(props: BenchProps) {
             <Salt {...props} part={part} />
           </>
         ) : (
-          <NewDish onAdd={actions.addPart} />
+          <NewDish {...props} />
         )}
         <PartList {...props} />
         <WhoEats {...props} />
@@ -76,7 +76,7 @@ export function Bench(props: BenchProps) {
       </Stack>
       <Stack gap="4" minW="0">
         <Frozen frozen={props.frozen} />
-        {part ? <Drawn {...props} part={part} /> : <NewDish onAdd={actions.addPart} />}
+        {part ? <Drawn {...props} part={part} /> : <NewDish {...props} />}
         <PartsCheck {...props} />
       </Stack>
       <Stack gap="4" minW="0" gridColumn={{ base: "auto", lg: "1 / -1", xl: "auto" }}>
@@ -155,7 +155,11 @@ function StepInHand(props: WithPart) {
   const { part, plan, selected, textContext, actions } = props;
   const row = rowInHand(props);
   if (row === null || selected === null) return null;
-  const fixes = fixesOf(part.rows, part.rows.indexOf(row), plan.advice.find((a) => a.step === row.key) ?? null);
+  const fixes = fixesOf(part.rows, part.rows.indexOf(row), {
+    advice: plan.advice.find((a) => a.step === row.key) ?? null,
+    cautions: props.cautions.filter((c) => c.step === row.key),
+    kitchen: props.kitchen,
+  });
   return (
     <>
       <StepForm

@@ -31,12 +31,14 @@ const select = {
 
 /** What goes into the step in hand: foods in grams or in a cook's words, other parts, liquor that was kept. */
 export function Lines({
-  selected: { step, foods, parts, liquors, factor, units, kitchen, frozen },
+  selected: { step, foods, parts, toJoin, liquors, factor, units, kitchen, frozen },
   onEdit,
+  onFood,
   onOwnFood,
 }: {
   selected: SelectedStep;
   onEdit: BenchActions["editStep"];
+  onFood: BenchActions["changeFood"];
   onOwnFood: BenchActions["ownFood"];
 }) {
   const unit = unitOf("mass", units);
@@ -92,8 +94,8 @@ export function Lines({
                 value={line.food}
                 foods={foods}
                 disabled={frozen}
-                onChoose={(food) => onEdit("Food", (s) => setLine(s, i, { ...line, food }))}
-                onOwn={(own) => onOwnFood(own, (food) => onEdit("Food", (s) => setLine(s, i, { ...line, food })))}
+                onChoose={(food) => onFood(i, food)}
+                onOwn={(own) => onOwnFood(own, (food) => onFood(i, food))}
               />
               <NumberField
                 label={`${name(line)}, amount`}
@@ -169,14 +171,12 @@ export function Lines({
       )}
       <HStack gap="2" wrap="wrap">
         <Add says="Food" disabled={frozen} onAdd={() => setAdding(true)} />
-        {parts[0] && (
+        {toJoin[0] !== undefined && (
           <Add
             says="Part"
             disabled={frozen}
             onAdd={() =>
-              onEdit("Join a part", (s) =>
-                addLine(s, { kind: "part", part: (parts[0] as { id: string }).id, share: 1 }),
-              )
+              onEdit("Join a part", (s) => addLine(s, { kind: "part", part: toJoin[0] as string, share: 1 }))
             }
           />
         )}

@@ -1,10 +1,11 @@
 "use client";
 
-import { Flex, Heading, Text } from "@chakra-ui/react";
-import { PATTERN_IDS, PATTERN_NAMES, type PatternId } from "@/core/dish/patternNames";
-import { Card, Quiet } from "../frame/controls";
+import { Heading, Text } from "@chakra-ui/react";
+import { Card } from "../frame/controls";
+import { AddPart } from "./AddPart";
+import type { BenchProps } from "./benchProps";
 
-export function NewDish({ onAdd }: { onAdd: (pattern: PatternId) => void }) {
+export function NewDish({ plan, foods, kitchen, actions }: Pick<BenchProps, "plan" | "foods" | "kitchen" | "actions">) {
   return (
     <Card>
       <Heading as="h1" fontSize="2xl">
@@ -14,13 +15,7 @@ export function NewDish({ onAdd }: { onAdd: (pattern: PatternId) => void }) {
         A dish is made of parts that cook on their own until they meet. Begin with the one in which the meat was. Every
         amount and every step can be changed afterwards.
       </Text>
-      <Flex gap="2" wrap="wrap">
-        {PATTERN_IDS.map((id) => (
-          <Quiet key={id} onClick={() => onAdd(id)}>
-            {PATTERN_NAMES[id]}
-          </Quiet>
-        ))}
-      </Flex>
+      <AddPart foods={foods} kitchen={kitchen} actions={actions} heads={plan.eaters} />
     </Card>
   );
 }

@@ -1,12 +1,13 @@
 "use client";
 
 import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
-import { memo } from "react";
-import { PATTERN_IDS, PATTERN_NAMES, type PatternId } from "@/core/dish/patternNames";
+import { Plus } from "lucide-react";
+import { memo, useState } from "react";
 import { writeMass } from "@/core/quantities/write";
 import { Card, Pill, Quiet } from "../frame/controls";
 import { useSame } from "../frame/useSame";
 import { Choice, NumberField, TextField } from "../frame/fields";
+import { AddPart } from "./AddPart";
 import type { BenchProps } from "./benchProps";
 import { EatersCheck } from "./EatersCheck";
 import { ScaleDish } from "./ScaleDish";
@@ -14,7 +15,7 @@ import { ScaleDish } from "./ScaleDish";
 type ListProps = Omit<BenchProps, "ranges">;
 
 /** Dishes and parts of the supper. */
-export function PartList({ plan, dish, part, textContext, supper, kitchen, frozen, actions }: ListProps) {
+export function PartList({ plan, dish, part, textContext, supper, kitchen, foods, frozen, actions }: ListProps) {
   return (
     <Card p="3" minW="0">
       <Dishes
@@ -25,6 +26,8 @@ export function PartList({ plan, dish, part, textContext, supper, kitchen, froze
         textContext={textContext}
         frozen={frozen}
         actions={actions}
+        foods={foods}
+        kitchen={kitchen}
       />
       {!frozen && (
         <ScaleDish dish={dish} supper={supper} kitchen={kitchen} textContext={textContext} onScale={actions.scale} />
@@ -64,12 +67,23 @@ export function WhoEats({ plan, textContext, supper, eaters, frozen, actions }: 
   );
 }
 
-interface DishesProps extends Pick<BenchProps, "plan" | "textContext" | "frozen" | "actions"> {
+interface DishesProps extends Pick<BenchProps, "plan" | "textContext" | "frozen" | "actions" | "foods" | "kitchen"> {
   readonly dishId: string;
   readonly name: string;
   readonly partId: string | null;
 }
-const Dishes = memo(function Dishes({ plan, dishId, name, partId, textContext, frozen, actions }: DishesProps) {
+const Dishes = memo(function Dishes({
+  plan,
+  dishId,
+  name,
+  partId,
+  textContext,
+  frozen,
+  actions,
+  foods,
+  kitchen,
+}: DishesProps) {
+  const [adding, setAdding] = useState(false);
   return (
     <>
       {plan.dishes.map((d) => (
@@ -122,16 +136,20 @@ const Dishes = memo(function Dishes({ plan, dishId, name, partId, textContext, f
         </Box>
       ))}
       {!frozen && (
-        <Choice
-          hideLabel
-          label="Add a part"
-          value=""
-          options={[
-            { value: "", label: "Add a part …" },
-            ...PATTERN_IDS.map((id) => ({ value: id, label: PATTERN_NAMES[id] })),
-          ]}
-          onChoose={(v) => v !== "" && actions.addPart(v as PatternId)}
-        />
+        <Quiet w="100%" minH="10" fontSize="sm" aria-expanded={adding} onClick={() => setAdding(!adding)}>
+          <Plus size={15} /> New part
+        </Quiet>
+      )}
+      {!frozen && adding && (
+        <Box mt="3" mb="3">
+          <AddPart
+            foods={foods}
+            kitchen={kitchen}
+            actions={actions}
+            heads={plan.eaters}
+            onDone={() => setAdding(false)}
+          />
+        </Box>
       )}
       {!frozen && (
         <Quiet mt="2" w="100%" minH="10" fontSize="sm" onClick={actions.keep}>

@@ -24,13 +24,16 @@ export interface SelectedStep {
   readonly kitchen: Kitchen;
   readonly units: UnitSystem;
   readonly foods: readonly Food[];
-  /** Other parts that could join here. */
+  /** Other parts of the dish; those that could still join here are `toJoin`. */
   readonly parts: readonly { readonly id: string; readonly name: string }[];
+  readonly toJoin: readonly string[];
   /** Steps whose liquor could be used here. */
   readonly liquors: readonly { readonly step: string; readonly name: string }[];
   /** Grams on screen over grams in the dish. */
   readonly factor: number;
   readonly frozen: boolean;
+  /** The pan that it is done in, where it names none. */
+  readonly pan: string | null;
   /** At a shaping step: how many pieces, and the grams that they share. */
   readonly pieces: { readonly count: number; readonly usableG: number } | null;
 }
@@ -38,7 +41,7 @@ interface StepFormProps {
   readonly selected: SelectedStep;
   readonly part: string;
   readonly number: number;
-  readonly actions: Pick<BenchActions, "editStep" | "moveStep" | "removeStep" | "ownFood">;
+  readonly actions: Pick<BenchActions, "editStep" | "moveStep" | "removeStep" | "changeFood" | "ownFood">;
 }
 
 /** The step in hand: the only form on the Bench. */
@@ -67,10 +70,10 @@ export const StepForm = memo(function StepForm({ selected, part, number, actions
         </IconDo>
       </Flex>
       <chakra.fieldset disabled={frozen} border="0" m="0" p="0" minW="0">
-        <Lines selected={selected} onEdit={editStep} onOwnFood={actions.ownFood} />
+        <Lines selected={selected} onEdit={editStep} onFood={actions.changeFood} onOwnFood={actions.ownFood} />
         <Flex gap="3" wrap="wrap" mt="3">
           {pieces && step.kind === "shape" && <PieceCount pieces={pieces} onEdit={editStep} />}
-          {fieldsOf(step, kitchen).map((field) => (
+          {fieldsOf(step, kitchen, selected.pan).map((field) => (
             <FieldInput
               key={field.key}
               field={field}

@@ -106,6 +106,7 @@ describe("the drawing", () => {
 });
 
 describe("the step in hand", () => {
+  const changeFood = jest.fn();
   const form = (step: Step, more: Partial<SelectedStep> = {}, editStep = jest.fn()) => {
     const selected: SelectedStep = {
       step,
@@ -113,13 +114,15 @@ describe("the step in hand", () => {
       units: "metric",
       foods: FOODS,
       parts: [{ id: "sauce", name: "Mushroom cream" }],
+      toJoin: ["sauce"],
       liquors: [],
       factor: 1,
       frozen: false,
       pieces: null,
+      pan: null,
       ...more,
     };
-    const actions = { editStep, moveStep: jest.fn(), removeStep: jest.fn(), ownFood: jest.fn() };
+    const actions = { editStep, moveStep: jest.fn(), removeStep: jest.fn(), changeFood, ownFood: jest.fn() };
     return show(<StepForm selected={selected} part="Strips" number={5} actions={actions} />);
   };
   const marinate = MUSTARD_STRIPS.parts[0]?.steps[4] as Step;
@@ -129,7 +132,8 @@ describe("the step in hand", () => {
   test.each(STEP_KINDS)("%s shows a form for each of its settings", (kind) => {
     const step = newStep(kind, "x") as Step;
     form(step);
-    for (const field of fieldsOf(step, DEMO_KITCHEN)) expect(screen.getByLabelText(field.label)).toBeInTheDocument();
+    for (const field of fieldsOf(step, DEMO_KITCHEN, null))
+      expect(screen.getByLabelText(field.label)).toBeInTheDocument();
   });
   test("an amount on screen is for everybody, in the dish for its own servings", async () => {
     const onEdit = jest.fn();
@@ -169,7 +173,7 @@ describe("the step in hand", () => {
     await screen.findByRole("combobox", { name: "Food 1" });
     await user.paste("miso");
     await user.click(await screen.findByRole("option", { name: /^Miso/ }));
-    expect(edited(onEdit, marinate).adds[0]).toMatchObject({ food: "miso", massG: 30 });
+    expect(changeFood).toHaveBeenLastCalledWith(0, "miso");
     // "+ Food" adds nothing by itself; the amount may stand before the name.
     const before = onEdit.mock.calls.length;
     await user.click(screen.getByRole("button", { name: "Food" }));
@@ -183,6 +187,11 @@ describe("the step in hand", () => {
     expect(edited(onEdit, marinate).adds.at(-1)).toEqual({ kind: "part", part: "sauce", share: 1 });
     await user.click(screen.getByRole("button", { name: "Take Tamari out" }));
     expect(edited(onEdit, marinate).adds.some((l) => l.kind === "food" && l.food === "tamari")).toBe(false);
+  });
+  test("a part that is used up is not offered, and the pan that was chosen is named", () => {
+    form(newStep("sear", "x") as Step, { toJoin: [], pan: "saute" });
+    expect(screen.queryByRole("button", { name: "Part" })).toBeNull();
+    expect(screen.getByLabelText("Pan")).toHaveDisplayValue("fits: Sauté pan, 26 cm");
   });
   test("a number of pieces becomes the mass of each", async () => {
     const onEdit = jest.fn();

@@ -4,7 +4,8 @@ import type { PatternId } from "@/core/dish/patternNames";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
-import type { FoodId } from "@/core/foods/food";
+import type { Food, FoodId } from "@/core/foods/food";
+import type { Chain } from "@/core/swap/chain";
 import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
@@ -25,6 +26,8 @@ export interface BenchActions {
   readonly selectStep: (step: string) => void;
   readonly addStep: (kind: StepKind) => void;
   readonly addPart: (pattern: PatternId) => void;
+  /** A part from a food, shown grams of it, by one of its usual chains; null only weighs it out. */
+  readonly addChain: (chain: Chain | null, food: Pick<Food, "id" | "name">, massG: number) => void;
   readonly removePart: () => void;
   readonly renamePart: (name: string) => void;
   readonly changePart: (settings: Partial<Pick<Part, "waitsForTableMin" | "saltTarget">>) => void;
@@ -40,6 +43,8 @@ export interface BenchActions {
   readonly redo: () => void;
   /** On the step in hand. */
   readonly editStep: (label: string, edit: (step: Step) => Step) => void;
+  /** Another food in a line of it; what that drags along is told. */
+  readonly changeFood: (index: number, food: FoodId) => void;
   readonly removeStep: () => void;
   readonly takeFix: (fix: Fix) => void;
   /** A food of the cook's own, known by name alone; `then` gets its id. */
@@ -57,6 +62,8 @@ export interface BenchProps {
   readonly textContext: TextContext;
   readonly eaters: readonly Eater[];
   readonly kitchen: Kitchen;
+  /** Every food that can go in. */
+  readonly foods: readonly Food[];
   readonly frozen: boolean;
   readonly undoLabel: string | null;
   readonly redoLabel: string | null;

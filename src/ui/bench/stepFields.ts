@@ -72,12 +72,13 @@ function named(
     options: [{ value: "", label: none }, ...all.map((x) => ({ value: x.id, label: x.name }))],
   };
 }
-function pans(kitchen: Kitchen, kind: "frying" | "pot"): Field {
+function panField(kitchen: Kitchen, chosen: string | null, kind: "frying" | "pot"): Field {
   const all = kitchen.pans
     .slice()
     .sort((a, b) => Number(b.kind === kind) - Number(a.kind === kind) || b.diameterCm - a.diameterCm)
     .map((p) => ({ id: p.id, name: `${p.name}, ${p.diameterCm} cm` }));
-  return named("pan", "Pan", kind === "pot" ? "widest pot" : "widest frying pan", all);
+  const fits = all.find((p) => p.id === chosen)?.name;
+  return named("pan", "Pan", fits === undefined ? "the one that fits" : `fits: ${fits}`, all);
 }
 const machines = (kitchen: Kitchen, kinds: readonly MachineKind[]): Field =>
   named(
@@ -97,7 +98,8 @@ const WIDTH_LABEL = {
 } as const;
 
 /** Fields beside the lines, in the order in which a cook thinks of them. */
-export function fieldsOf(step: Step, kitchen: Kitchen): Field[] {
+export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): Field[] {
+  const pans = (of: Kitchen, kind: "frying" | "pot") => panField(of, chosen, kind);
   const own: { readonly [K in StepKind]: () => readonly Field[] } = {
     weigh: () => [],
     sort: () => [],

@@ -89,7 +89,7 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
   "oil-too-hot": ({ lowC, highC }, { temp }) =>
     `Oil this hot smokes and can catch fire. Stay between ${temp(lowC)} and ${temp(highC)}.`,
   "oil-line": () =>
-    "The oil stands above half of the pot and boils over when food goes in. Take a deeper pot or less oil.",
+    "The oil fills more than a third of the pot and can boil over when food goes in. Take a deeper pot or less oil.",
   "boiling-water": () => "Boiling water: clear the way to the sink before you lift, and pour away from you.",
   "hot-squeeze": ({ tempC }, { temp }) => `About ${temp(tempC)} inside: rinse cold first or use a cloth and tongs.`,
   "hot-blender": () =>

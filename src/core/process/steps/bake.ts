@@ -14,11 +14,11 @@ import {
   pieceShapeOf,
   SURFACES,
 } from "./geometry";
-import { choice, defineStep, flag, gear, number, numberOrNull, type StepWith } from "../descriptor";
+import { choice, defineStep, flag, machine, number, numberOrNull, type StepWith } from "../descriptor";
 
 /** Oven work: to a core temperature, or for minutes; with both, the minutes are held against the core. */
 const baking = { ovenC: number(50, 300), minutes: numberOrNull(1, 600), coreC: numberOrNull(40, 99) } as const;
-const AIR_FRY_FIELDS = { ...baking, machine: gear } as const;
+const AIR_FRY_FIELDS = { ...baking, machine } as const;
 type AirFryStep = StepWith<"air-fry", typeof AIR_FRY_FIELDS>;
 const BAKE_FIELDS = { ...baking, fan: flag, cover: choice("bare", "foil", "parchment", "lid") } as const;
 type BakeStep = StepWith<"bake", typeof BAKE_FIELDS>;

@@ -2,9 +2,9 @@ import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, number, pot, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, minutes: number(0.1, 30) } as const;
+const FIELDS = { pan: pot, minutes: number(0.1, 30) } as const;
 type BlanchStep = StepWith<"blanch", typeof FIELDS>;
 
 const HEAT_UP_MIN = 8;

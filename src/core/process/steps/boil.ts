@@ -8,9 +8,9 @@ import { coreFact, pieceShapeOf, SURFACES, volumeOverSurfaceM, wetCoreMinutes, w
 import { evenedOut, toEvenG } from "./smallBath";
 import { leastSoft } from "./soften";
 import { minutesToTender, tenderMm } from "./tender";
-import { defineStep, gear, numberOrNull, type StepWith } from "../descriptor";
+import { defineStep, numberOrNull, pot, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, pieceMm: numberOrNull(3, 120), minutes: numberOrNull(0.5, 240) } as const;
+const FIELDS = { pan: pot, pieceMm: numberOrNull(3, 120), minutes: numberOrNull(0.5, 240) } as const;
 type BoilStep = StepWith<"boil", typeof FIELDS>;
 
 const SALT_DIFFUSIVITY_25C = 1e-9;

@@ -5,9 +5,9 @@ import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
 import { brownedLossOf, brownedOffG, PREHEAT_MIN, STEAMED_THROUGH } from "./pan";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
+const FIELDS = { pan: fryingPan, browningMin: number(0, 60) } as const;
 type BrownStep = StepWith<"brown", typeof FIELDS>;
 
 /**

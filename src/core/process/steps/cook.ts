@@ -19,12 +19,12 @@ import { type Input, type Fact, type Need, type StepContext, type Vessel } from 
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
 import { underPressure } from "./pressureCooker";
 import { cookingOf, isSour, leastSoft, mainCooked, minutesToSoften } from "./soften";
-import { defineStep, flag, gear, minutes, numberOrNull, type StepWith } from "../descriptor";
+import { defineStep, flag, machine, minutes, numberOrNull, pot, type StepWith } from "../descriptor";
 
 const FIELDS = {
-  pan: gear,
+  pan: pot,
   pressure: flag,
-  machine: gear,
+  machine,
   minutes: numberOrNull(minutes.low, minutes.high),
   oldBeans: flag,
   hardWater: flag,

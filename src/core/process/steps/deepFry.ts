@@ -15,11 +15,11 @@ import { type Fact, type Output, type StepContext, type Vessel } from "../ledger
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { footprintM2, pieceShapeOf, SURFACES, volumeOverSurfaceM, wetMiddleAfter } from "./geometry";
 import { SWAP_MIN } from "./pan";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, number, pot, type StepWith } from "../descriptor";
 import { spreadBy } from "../parameters";
 import { sumOver } from "../solids";
 
-const FIELDS = { pan: gear, oilC: number(130, 230), minutes: number(0.5, 60) } as const;
+const FIELDS = { pan: pot, oilC: number(130, 230), minutes: number(0.5, 60) } as const;
 type DeepFryStep = StepWith<"deep-fry", typeof FIELDS>;
 
 /** Card 9: engineering estimates and handbook values. */

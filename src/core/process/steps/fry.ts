@@ -13,11 +13,11 @@ import {
   wetMiddleAfter,
 } from "./geometry";
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, roomInPanG, SWAP_MIN } from "./pan";
-import { defineStep, flag, gear, numberOrNull, type StepWith } from "../descriptor";
+import { defineStep, flag, fryingPan, numberOrNull, type StepWith } from "../descriptor";
 
-const FRY_FIELDS = { pan: gear, coreC: numberOrNull(40, 100), lid: flag } as const;
+const FRY_FIELDS = { pan: fryingPan, coreC: numberOrNull(40, 100), lid: flag } as const;
 type FryStep = StepWith<"fry", typeof FRY_FIELDS>;
-const GRIDDLE_FIELDS = { pan: gear, coreC: numberOrNull(40, 100), lid: flag } as const;
+const GRIDDLE_FIELDS = { pan: fryingPan, coreC: numberOrNull(40, 100), lid: flag } as const;
 type GriddleStep = StepWith<"griddle", typeof GRIDDLE_FIELDS>;
 
 /** What is hot already still needs so long to brown on both faces (common practice). */

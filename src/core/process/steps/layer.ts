@@ -2,9 +2,9 @@ import { fail } from "../../quantities/result";
 import { totalG } from "../contents";
 import type { ShapedPieces, StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
-import { defineStep, gear, type StepWith } from "../descriptor";
+import { defineStep, type StepWith, tin } from "../descriptor";
 
-const FIELDS = { tin: gear } as const;
+const FIELDS = { tin } as const;
 type LayerStep = StepWith<"layer", typeof FIELDS>;
 
 const DENSITY_G_PER_M3 = 1e6;

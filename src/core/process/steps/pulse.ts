@@ -2,9 +2,9 @@ import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, saltUpTo, together } from "./common";
-import { choice, defineStep, gear, saltTo, type StepWith } from "../descriptor";
+import { choice, defineStep, machine, saltTo, type StepWith } from "../descriptor";
 
-const FIELDS = { machine: gear, to: choice("bits", "smooth"), saltTo } as const;
+const FIELDS = { machine, to: choice("bits", "smooth"), saltTo } as const;
 type PulseStep = StepWith<"pulse", typeof FIELDS>;
 
 /** Bulk of bits and of a smooth mix, g/mL (engineering estimates); a bowl works to two thirds. */

@@ -4,9 +4,9 @@ import { add, at, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
 import { thicknessFacts } from "./sauce";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, toShare: number(0.1, 1) } as const;
+const FIELDS = { pan: fryingPan, toShare: number(0.1, 1) } as const;
 type ReduceStep = StepWith<"reduce", typeof FIELDS>;
 
 const SAUCE_HEAT_J_PER_G_K = 3.9;

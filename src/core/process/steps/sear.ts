@@ -6,9 +6,9 @@ import { type Fact, type Output, type StepContext, type Vessel } from "../ledger
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
 import { oilTaken, PREHEAT_MIN, roomInPanG, SWAP_MIN } from "./pan";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, browningMin: number(0, 60) } as const;
+const FIELDS = { pan: fryingPan, browningMin: number(0, 60) } as const;
 type SearStep = StepWith<"sear", typeof FIELDS>;
 
 /** A batch that takes longer than this to dry steams instead of searing (engineering estimate). */

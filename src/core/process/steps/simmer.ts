@@ -8,9 +8,9 @@ import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
 import { isSour, mainCooked, minutesToSoften } from "./soften";
 import { scaledSolids } from "../solids";
-import { defineStep, flag, gear, number, type StepWith } from "../descriptor";
+import { defineStep, flag, fryingPan, number, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, minutes: number(0, 600), lid: flag } as const;
+const FIELDS = { pan: fryingPan, minutes: number(0, 600), lid: flag } as const;
 type SimmerStep = StepWith<"simmer", typeof FIELDS>;
 
 /** Heat that a pan loses to the room (engineering estimate). */

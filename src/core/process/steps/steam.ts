@@ -5,15 +5,15 @@ import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted
 import { coreFact, pieceShapeOf, SURFACES, wetCoreMinutes, wetMiddleAfter } from "./geometry";
 import { underPressure } from "./pressureCooker";
 import { minutesToTender, tenderMm } from "./tender";
-import { defineStep, flag, gear, numberOrNull, type StepWith } from "../descriptor";
+import { defineStep, flag, machine, numberOrNull, pot, type StepWith } from "../descriptor";
 
 const FIELDS = {
-  pan: gear,
+  pan: pot,
   coreC: numberOrNull(40, 99),
   minutes: numberOrNull(0.5, 240),
   wrapped: flag,
   pressure: flag,
-  machine: gear,
+  machine,
 } as const;
 type SteamStep = StepWith<"steam", typeof FIELDS>;
 

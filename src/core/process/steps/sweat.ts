@@ -4,9 +4,9 @@ import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
 import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
 import { brownedLossOf, STEAMED_THROUGH } from "./pan";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, minutes: number(0.5, 90) } as const;
+const FIELDS = { pan: fryingPan, minutes: number(0.5, 90) } as const;
 type SweatStep = StepWith<"sweat", typeof FIELDS>;
 
 /** Without fat it takes about so long to lose what browning would take (engineering estimate). */

@@ -3,9 +3,9 @@ import { add, at } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, minutes: number(0, 60) } as const;
+const FIELDS = { pan: fryingPan, minutes: number(0, 60) } as const;
 type ThickenStep = StepWith<"thicken", typeof FIELDS>;
 
 /** Thicken: starch gelatinises in a minute or two at the boil; the strength is grams of corn-starch equivalent. */

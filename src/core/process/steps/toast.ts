@@ -2,9 +2,9 @@ import { checkNumber, fail } from "../../quantities/result";
 import { at, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
-import { defineStep, gear, number, type StepWith } from "../descriptor";
+import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: gear, minutes: number(0.1, 60) } as const;
+const FIELDS = { pan: fryingPan, minutes: number(0.1, 60) } as const;
 type ToastStep = StepWith<"toast", typeof FIELDS>;
 
 const TOASTED_C = 120;

@@ -1,0 +1,207 @@
+"use client";
+
+import { type Dispatch, type SetStateAction, useLayoutEffect, useMemo, useRef } from "react";
+import { type Dish, headCount, type Part, type Supper } from "@/core/dish/dish";
+import {
+  addPart,
+  addStep,
+  editDish,
+  editPart,
+  editStep,
+  freeId,
+  moveStep,
+  placeStep,
+  removePart,
+  removeStep,
+  setLine,
+} from "@/core/dish/edit";
+import { scaleAmounts } from "@/core/dish/scale";
+import type { Allergen, LabelState } from "@/core/foods/allergens";
+import type { FoodId } from "@/core/foods/food";
+import { ownFood } from "@/core/foods/own";
+import type { Plan, PlanInput, PlannedPart } from "@/core/plan";
+import { differences, type Difference } from "@/core/process/compare";
+import type { Step } from "@/core/process/registry";
+import { rowsOf } from "@/core/schedule/work";
+import type { BenchActions } from "@/ui/bench/benchProps";
+import { counted } from "@/ui/wording/count";
+import { STEP_NAMES } from "@/ui/wording/steps";
+import type { TextContext } from "@/ui/wording/words";
+import { computing } from "@/workers/client";
+import { change, newId, put, redo, undo } from "./store";
+import { saveSupper } from "./supper";
+
+/** Which dish, part and step the cook has in hand. */
+export interface Selection {
+  readonly dish: string | null;
+  readonly part: string | null;
+  readonly step: string | null;
+}
+/** What an edit starts from. */
+export interface Newest {
+  readonly supper: Supper;
+  readonly dish: Dish;
+  readonly plan: Plan | null;
+  readonly input: PlanInput;
+  readonly part: PlannedPart | null;
+  readonly step: Step | null;
+  readonly textContext: TextContext;
+}
+
+/** The actions of the Bench, one object for the life of the page; each looks at what is newest when it is done. */
+export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Selection>>): BenchActions {
+  const newest = useRef(now);
+  useLayoutEffect(() => {
+    newest.current = now;
+  });
+  return useMemo<BenchActions>(() => {
+    const edit = (label: string, by: (dish: Dish) => Dish, says?: string) => {
+      const { supper, dish } = newest.current;
+      const changed = by(dish);
+      if (changed !== dish)
+        void saveSupper(
+          supper,
+          editDish(supper, dish.id, () => changed),
+          label,
+          says,
+        );
+    };
+    /** Another food, planned before it is taken, so that what it drags along is told. */
+    const exchanged = async (changed: Supper) => {
+      const { supper, plan, input } = newest.current;
+      const then = await computing.plan({ input: { ...input, supper: changed }, today: null });
+      const blocked = then.plan.blocked - (plan?.blocked ?? 0);
+      const grams = plan === null ? "" : sayGrams(plan, then.plan);
+      await saveSupper(
+        supper,
+        changed,
+        "Another food instead",
+        blocked > 0 ? `Exchanged; ${counted(blocked, "step")} cannot be worked out with it.` : `Exchanged.${grams}`,
+      );
+    };
+    const onPart = (by: (part: PlannedPart) => void) => newest.current.part && by(newest.current.part);
+    const onStep = (by: (step: Step) => void) => newest.current.step && by(newest.current.step);
+    return {
+      scale: (factor, by) => {
+        const { supper, dish, plan, input } = newest.current;
+        const scaled = editDish(supper, dish.id, (d) => scaleAmounts(d, factor));
+        void computing.plan({ input: { ...input, supper: scaled }, today: null }).then((then) => {
+          const kept = plan === null ? "" : sayKept(differences(rowsOf(plan), rowsOf(then.plan)));
+          return saveSupper(supper, scaled, "Scale the dish", `${by}: everything × ${factor.toFixed(2)}. ${kept}`);
+        });
+      },
+      moveStep: (id, by) => edit("Move step", (d) => moveStep(d, id, by)),
+      placeStep: (id, index) => edit("Move step", (d) => placeStep(d, id, index)),
+      selectDish: (dish) => setSelection({ dish, part: null, step: null }),
+      selectPart: (part) => setSelection((t) => ({ ...t, part, step: null })),
+      selectStep: (step) => setSelection((t) => ({ ...t, step })),
+      addStep: async (kind) => {
+        const { newStep } = await import("@/core/process/registry");
+        onPart((part) => {
+          const step = newStep(kind, freeId(newest.current.dish, `${part.id}-${kind}`)) as Step;
+          const after = newest.current.step?.id ?? null;
+          edit("Add a step", (d) => addStep(d, part.id, step, after));
+          setSelection((t) => ({ ...t, part: part.id, step: step.id }));
+        });
+      },
+      addPart: async (pattern) => {
+        const { partFromPattern } = await import("@/core/dish/patterns");
+        const { dish } = newest.current;
+        const added = partFromPattern(dish, pattern);
+        edit("Add a part", (d) => addPart(d, added));
+        setSelection({ dish: dish.id, part: added.id, step: null });
+      },
+      addChain: async (chain, food, massG) => {
+        const [{ partsFromChain }, { partFromPattern }, { newStep }] = await Promise.all([
+          import("@/core/swap/chain"),
+          import("@/core/dish/patterns"),
+          import("@/core/process/registry"),
+        ]);
+        const { supper, dish } = newest.current;
+        const ofDishG = massG / timesMade(supper, dish);
+        const weighedOut = (): Part => {
+          const part = partFromPattern(dish, "empty");
+          const adds = [{ kind: "food", food: food.id, massG: ofDishG } as const];
+          return { ...part, name: food.name, steps: [{ ...newStep("weigh", `${part.id}-weigh-1`), adds }] };
+        };
+        const parts = chain === null ? [weighedOut()] : partsFromChain(dish, chain, food.id, ofDishG);
+        edit("Add a part", (d) => parts.reduce(addPart, d));
+        setSelection({ dish: dish.id, part: parts[0]?.id ?? null, step: null });
+      },
+      removePart: () => onPart(({ id, name }) => edit("Remove part", (d) => removePart(d, id), `${name} is out.`)),
+      renamePart: (name) => onPart(({ id }) => edit("Rename part", (d) => editPart(d, id, (p) => ({ ...p, name })))),
+      changePart: (changed) =>
+        onPart(({ id }) => edit("Part settings", (d) => editPart(d, id, (p) => ({ ...p, ...changed })))),
+      renameDish: (name) => edit("Rename dish", (d) => ({ ...d, name })),
+      invite: (eaters, guests) => {
+        const { supper } = newest.current;
+        void saveSupper(supper, { ...supper, eaters, guests }, "Who eats");
+      },
+      noteLabel,
+      exchange: async (food, allergen) => {
+        const { insteadOf, exchange } = await import("@/core/swap/instead");
+        const { supper } = newest.current;
+        const way = insteadOf(food, allergen);
+        if (way !== null) await exchanged({ ...supper, dishes: supper.dishes.map((d) => exchange(d, way)) });
+      },
+      changeFood: (index, food) =>
+        onStep(({ id }) => {
+          const { supper, dish } = newest.current;
+          const set = (s: Step) => {
+            const line = s.adds[index];
+            return line?.kind === "food" ? setLine(s, index, { ...line, food }) : s;
+          };
+          void exchanged(editDish(supper, dish.id, (d) => editStep(d, id, set)));
+        }),
+      keep: () => {
+        const { dish } = newest.current;
+        void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`);
+      },
+      saveAs: async (as) => {
+        const { dish, plan, input, textContext } = newest.current;
+        if (plan === null) return;
+        const { saveDish } = await import("./saveDish");
+        await saveDish(as, dish, { plan, input, textContext, own: input.foods });
+      },
+      undo: () => void undo(),
+      redo: () => void redo(),
+      editStep: (label, by) => onStep(({ id }) => edit(label, (d) => editStep(d, id, by))),
+      removeStep: () => onStep(({ id }) => edit("Remove step", (d) => removeStep(d, id), "The step is out.")),
+      takeFix: async (fix) => {
+        const { applyFix } = await import("@/core/mend/applyFix");
+        const { supper } = newest.current;
+        onStep(({ id }) => edit("Put it right", (d) => applyFix(d, id, fix, timesMade(supper, d))));
+      },
+      ownFood: (name, then) => {
+        const food = ownFood(newId("own"), name);
+        void change(
+          "A food of my own",
+          [put("foods", food)],
+          `${name} is known now. Its figures are under Kitchen.`,
+        ).then(() => then(food.id));
+      },
+    };
+  }, [setSelection]);
+}
+
+/** Grams shown over grams of the dish as it is written. */
+export const timesMade = (supper: Supper, dish: Dish) => Math.max(1, headCount(supper)) / dish.servings;
+
+/** How much heavier or lighter each eats, where it can be seen on a scale. */
+function sayGrams(before: Plan, after: Plan): string {
+  const [a, b] = [before.perEater.massG, after.perEater.massG];
+  if (a === null || b === null || Math.abs(a - b) < 1) return " The plate weighs the same.";
+  return ` Each eats ${Math.round(Math.abs(a - b))} g ${b > a ? "more" : "less"}.`;
+}
+/** What did not grow with the grams, in words. */
+function sayKept(found: readonly Difference[]): string {
+  const batches = found.filter((d) => d.what.kind === "batches");
+  const said = batches.map((d) => `${STEP_NAMES[d.step]}: ${d.from} → ${counted(Number(d.to), "batch", "batches")}`);
+  return [...said, "Minutes by size, steam and chilli stay: taste and look."].join(". ");
+}
+const noteLabel = (food: FoodId, allergen: Allergen, state: LabelState) =>
+  void change(
+    "Label",
+    [put("labels", { id: `${food}.${allergen}`, food, allergen, state } as never)],
+    "Noted what the label says. It counts for every supper.",
+  );

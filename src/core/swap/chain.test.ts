@@ -1,0 +1,76 @@
+import { judge } from "../judge";
+import { plan, type PlanInput } from "../plan";
+import { DEMO_KITCHEN } from "@/demo/household";
+import type { Dish, Part } from "../dish/dish";
+import { chainsFor, partsFromChain } from "./chain";
+import { ROUTES } from "./routeTable";
+
+const EMPTY: Dish = { id: "d", name: "D", replaces: null, servings: 4, parts: [] };
+const inputOf = (parts: readonly Part[]): PlanInput => ({
+  supper: {
+    id: "s",
+    name: "S",
+    serveAt: "2026-11-29T19:00:00.000Z",
+    eaters: [],
+    guests: 4,
+    atHand: [],
+    dishes: [{ ...EMPTY, parts }],
+  },
+  foods: [],
+  labels: [],
+  kitchen: DEMO_KITCHEN,
+  eaters: [],
+  log: [],
+});
+const FOODS = [...new Set(ROUTES.map((r) => r.food))];
+
+test.each(FOODS)("every usual chain of %s can be cooked to its end, safely", (food) => {
+  const chains = chainsFor({ id: food, like: null });
+  expect(chains.length).toBeGreaterThan(0);
+  for (const chain of chains) {
+    const parts = partsFromChain(EMPTY, chain, food, 400);
+    const input = inputOf(parts);
+    const planned = plan(input);
+    expect([chain.route, chain.form, planned.blocked]).toEqual([chain.route, chain.form, 0]);
+    expect(judge(input, planned, null).filter((c) => c.severity === "stop")).toEqual([]);
+    const put = parts
+      .flatMap((p) => p.steps.flatMap((s) => s.adds))
+      .filter((l) => l.kind === "food" && l.food === food);
+    // Steeped again and again, water is what a stock is made of: all else goes in once, in the grams that were asked for.
+    if (food !== "water")
+      expect(put.reduce((g, l) => g + (l.kind === "food" ? l.massG : 0), 0)).toBeGreaterThanOrEqual(400);
+  }
+});
+test("forms that the hands give are chains of their own, with the steps for them", () => {
+  const forms = chainsFor({ id: "soy-granules", like: null }).map((c) => [c.route, c.form]);
+  expect(forms).toEqual([
+    ["soy-granules-browned", null],
+    ["soy-granules-bound", "ball"],
+    ["soy-granules-bound", "patty"],
+    ["soy-granules-bound", "loaf"],
+  ]);
+  const tempeh = chainsFor({ id: "tempeh", like: null }).find((c) => c.form === "skewer");
+  const steps = partsFromChain(EMPTY, tempeh as never, "tempeh", 400)[0]?.steps ?? [];
+  expect(steps.find((s) => s.kind === "shape")).toMatchObject({ form: "skewer" });
+});
+test("a food of one's own takes the chains of what it is like, and goes in itself", () => {
+  const [first] = chainsFor({ id: "own-1", like: "tofu-firm" });
+  const parts = partsFromChain(EMPTY, first as never, "own-1", 300);
+  const foods = parts.flatMap((p) => p.steps.flatMap((s) => s.adds.map((l) => (l.kind === "food" ? l.food : ""))));
+  expect(foods).toContain("own-1");
+  expect(foods).not.toContain("tofu-firm");
+  expect(chainsFor({ id: "own-2", like: null })).toEqual([]);
+  expect(partsFromChain(EMPTY, { route: "gone", name: "", how: "", form: null }, "tofu-firm", 300)).toEqual([]);
+});
+test("the same chain twice in a dish: no id stands twice, and each takes its own batter", () => {
+  const battered = chainsFor({ id: "banana-blossom", like: null }).find((c) => c.route === "blossom-battered");
+  const once = { ...EMPTY, parts: partsFromChain(EMPTY, battered as never, "banana-blossom", 300) };
+  const twice = [...once.parts, ...partsFromChain(once, battered as never, "banana-blossom", 200)];
+  const ids = twice.flatMap((p) => [p.id, ...p.steps.map((s) => s.id)]);
+  expect(new Set(ids).size).toBe(ids.length);
+  const takes = twice.flatMap((p) =>
+    p.steps.flatMap((s) => s.adds.flatMap((l) => (l.kind === "part" ? [l.part] : []))),
+  );
+  expect(new Set(takes).size).toBe(2);
+  expect(plan(inputOf(twice)).blocked).toBe(0);
+});
