@@ -1,6 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { expect, test } from "./fixtures";
+import { expect, loadDemo, test } from "./fixtures";
+import { faultsOn, unseenFocus } from "./look";
 
 const VIEWS: readonly (readonly [string, string, (page: Page) => Promise<unknown>])[] = [
   ["Counter", "/", (p) => expect(p.getByText("of hands-on work")).toBeVisible()],
@@ -58,7 +59,7 @@ const EMPTY: typeof VIEWS = [
   ["Empty notebook", "/notebook", (p) => expect(p.getByRole("heading", { name: "Nothing cooked yet" })).toBeVisible()],
 ];
 
-/** Axe in both themes; nothing off the side at a phone's, a tablet's and a desk's width. */
+/** Axe in both themes; nothing annoys the eye at a phone's, a tablet's and a desk's width; the focus is seen. */
 async function look(page: Page, [name, path, ready]: (typeof VIEWS)[number]): Promise<void> {
   await page.emulateMedia({ colorScheme: "light", reducedMotion: "reduce" });
   await page.goto(path);
@@ -74,16 +75,61 @@ async function look(page: Page, [name, path, ready]: (typeof VIEWS)[number]): Pr
   for (const width of [390, 1024, 1280]) {
     await page.setViewportSize({ width, height: 844 });
     await ready(page);
-    const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-    expect({ name, width, over: Math.max(0, over) }).toEqual({ name, width, over: 0 });
+    expect({ name, width, faults: await faultsOn(page) }).toEqual({ name, width, faults: [] });
   }
+  expect(await unseenFocus(page, TABS)).toEqual([]);
 }
+/** How far the focus is followed into a page. */
+const TABS = 25;
+
+/** What a finger has to reach, on a phone. */
+async function lookOnPhone(page: Page, [name, path, ready]: (typeof VIEWS)[number]): Promise<void> {
+  await page.goto(path);
+  await ready(page);
+  expect({ name, faults: await faultsOn(page, { touch: true }) }).toEqual({ name, faults: [] });
+}
+const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } as const;
+
+/** A household in which everything has a long name, and a supper that began three days ago. */
+const LONG = "Grandmother-in-law's slow-braised Sunday something with dumplings";
+async function namedAtLength(page: Page): Promise<void> {
+  await loadDemo(page);
+  await page.getByRole("button", { name: /^Plan a supper with Frozen–thawed smoked tofu/ }).click();
+  await page.getByLabel("Day", { exact: true }).fill("2026-12-06");
+  await page.getByRole("button", { name: "Set the time" }).click();
+  await page.waitForURL("**/supper/bench?*");
+  await page.getByLabel("Dish", { exact: true }).fill(LONG);
+  await page.getByLabel("Dish", { exact: true }).press("Enter");
+  await page.getByLabel("Name of the part").fill(LONG);
+  await page.getByLabel("Name of the part").press("Enter");
+  await expect(page.getByRole("heading", { level: 1, name: LONG })).toBeVisible();
+}
+test("long names and a supper over several days break no page", async ({ page }) => {
+  await namedAtLength(page);
+  const bench = page.url();
+  for (const view of ["bench", "clock", "stove"] as const)
+    for (const width of [390, 1024, 1280]) {
+      await page.setViewportSize({ width, height: 844 });
+      await page.goto(bench.replace("bench", view));
+      await expect(page.getByText(LONG).filter({ visible: true }).first()).toBeVisible();
+      await page.waitForTimeout(300);
+      expect({ view, width, faults: await faultsOn(page) }).toEqual({ view, width, faults: [] });
+    }
+});
 
 for (const view of EMPTY) test(`looks right: ${view[0]}`, ({ page }) => look(page, view));
 
 test.describe("after cooking", () => {
   test.use({ storageState: ({ cooked }, give) => give(cooked) });
   for (const view of VIEWS) test(`looks right: ${view[0]}`, ({ page }) => look(page, view));
+  test.describe("on a phone", () => {
+    test.use(PHONE);
+    for (const view of VIEWS) test(`within a thumb's reach: ${view[0]}`, ({ page }) => lookOnPhone(page, view));
+  });
+});
+test.describe("on a phone", () => {
+  test.use(PHONE);
+  for (const view of EMPTY) test(`within a thumb's reach: ${view[0]}`, ({ page }) => lookOnPhone(page, view));
 });
 
 test("pages are static, carry the headers, and know their fonts", async ({ page, request }) => {

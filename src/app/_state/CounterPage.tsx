@@ -3,7 +3,7 @@
 import dynamic from "next/dynamic";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef } from "react";
-import { type Dish, headCount, type Supper } from "@/core/dish/dish";
+import { type Dish, headCount, NEW_DISH, type Supper } from "@/core/dish/dish";
 import { duplicate } from "@/core/dish/scale";
 import { localTime, nextWeekday } from "@/core/calendar/localTime";
 import { nextUp } from "@/core/schedule/nextUp";
@@ -67,7 +67,7 @@ export function CounterPage() {
 
   if (!drawn || house.state === "loading" || now === null) return null;
   const newDish = async () => {
-    const dish: Dish = { id: newId("dish"), name: "New dish", replaces: null, servings: 4, parts: [] };
+    const dish: Dish = { id: newId("dish"), name: NEW_DISH, replaces: null, servings: 4, parts: [] };
     const supper = await supperFor(dish, wishesFor(house, now), house);
     await change("New dish", [put("dishes", dish), put("suppers", supper)]);
     router.push(supperHref("bench", supper.id));

@@ -1,7 +1,7 @@
 "use client";
 
 import { type Dispatch, type SetStateAction, useLayoutEffect, useMemo, useRef } from "react";
-import { type Dish, headCount, type Part, type Supper } from "@/core/dish/dish";
+import { type Dish, headCount, NEW_DISH, type Part, type Supper } from "@/core/dish/dish";
 import {
   addPart,
   addStep,
@@ -13,6 +13,7 @@ import {
   placeStep,
   removePart,
   removeStep,
+  renameDish,
   setLine,
 } from "@/core/dish/edit";
 import { scaleAmounts } from "@/core/dish/scale";
@@ -125,14 +126,20 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
           return { ...part, name: food.name, steps: [{ ...newStep("weigh", `${part.id}-weigh-1`), adds }] };
         };
         const parts = chain === null ? [weighedOut()] : partsFromChain(dish, chain, food.id, ofDishG);
-        edit("Add a part", (d) => parts.reduce(addPart, d));
+        const filled = editDish(supper, dish.id, (d) => parts.reduce(addPart, d));
+        // A dish that nobody has named yet is called after what it is made of.
+        const named = dish.name === NEW_DISH && chain !== null;
+        void saveSupper(supper, named ? renameDish(filled, dish.id, chain.name) : filled, "Add a part");
         setSelection({ dish: dish.id, part: parts[0]?.id ?? null, step: null });
       },
       removePart: () => onPart(({ id, name }) => edit("Remove part", (d) => removePart(d, id), `${name} is out.`)),
       renamePart: (name) => onPart(({ id }) => edit("Rename part", (d) => editPart(d, id, (p) => ({ ...p, name })))),
       changePart: (changed) =>
         onPart(({ id }) => edit("Part settings", (d) => editPart(d, id, (p) => ({ ...p, ...changed })))),
-      renameDish: (name) => edit("Rename dish", (d) => ({ ...d, name })),
+      renameDish: (name) => {
+        const { supper, dish } = newest.current;
+        void saveSupper(supper, renameDish(supper, dish.id, name), "Rename dish");
+      },
       invite: (eaters, guests) => {
         const { supper } = newest.current;
         void saveSupper(supper, { ...supper, eaters, guests }, "Who eats");

@@ -55,6 +55,9 @@ export interface Supper {
   readonly dishes: readonly Dish[];
 }
 
+/** What a dish is called until somebody names it. */
+export const NEW_DISH = "New dish";
+
 /** Everybody at the table: eaters of the household and guests. */
 export const headCount = (supper: Supper): number => supper.eaters.length + supper.guests;
 

@@ -83,6 +83,14 @@ export const editDish = (supper: Supper, id: string, edit: (dish: Dish) => Dish)
   dishes: supper.dishes.map((d) => (d.id === id ? edit(d) : d)),
 });
 
+/** A dish under another name; a supper that is called after it goes along. */
+export function renameDish(supper: Supper, id: string, name: string): Supper {
+  const from = supper.dishes.find((d) => d.id === id)?.name;
+  if (from === undefined) return supper;
+  const called = supper.name.startsWith(from) ? name + supper.name.slice(from.length) : supper.name;
+  return { ...editDish(supper, id, (d) => ({ ...d, name })), name: called };
+}
+
 /** The first free id of the form `prefix-n` in a dish. */
 export function freeId(dish: Dish, prefix: string): string {
   const taken = new Set([...dish.parts.map((p) => p.id), ...dish.parts.flatMap((p) => p.steps.map((s) => s.id))]);

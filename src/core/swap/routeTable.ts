@@ -109,11 +109,11 @@ const BATTER = (flour: FoodId): Route["second"] => ({
   name: "Batter",
   steps: [
     s("batter", [
-      [flour, 26],
-      ["corn-starch", 12],
-      ["baking-powder", 1],
-      ["water", 34],
-      ["salt", 0.7],
+      [flour, 16],
+      ["corn-starch", 7.5],
+      ["baking-powder", 0.6],
+      ["water", 21],
+      ["salt", 0.45],
     ]),
   ],
 });

@@ -54,6 +54,7 @@ export function AddPart({ foods, kitchen, actions, heads, onDone }: AddPartProps
         <FoodSearch
           label="What goes in, with its amount if you like"
           value={null}
+          opens="when typed"
           foods={foods}
           onClose={() => undefined}
           onChoose={(id, typed) => void pick(id, typed)}

@@ -31,7 +31,8 @@ export const PartHead = memo(function PartHead({ part, insteadOf, frozen, undoLa
             key={part.id}
             label="Name of the part"
             hideLabel
-            width="9rem"
+            wraps
+            width="12rem"
             value={part.name}
             onCommit={actions.renamePart}
           />

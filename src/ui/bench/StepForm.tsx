@@ -130,7 +130,7 @@ function FieldInput({
           digits={unit.digits}
           mayBeEmpty={field.mayBeEmpty}
           emptySays={field.emptySays}
-          width="5.5rem"
+          width={(("emptySays" in field && field.emptySays) || "").length > 9 ? "7.5rem" : "5.5rem"}
           read={field.unit === "temp" ? (text) => readDegrees(field.label, text, units) : undefined}
           onCommit={(n) => set(n === null ? null : unit.into(n))}
         />

@@ -128,7 +128,15 @@ export function ClockLanes({ lanes, clock, day, serveTime, nowMin }: Props) {
               strokeDasharray="6 3"
             />
           )}
-          <line x1={toX(0)} x2={toX(0)} y1={TOP - 12} y2={height} stroke="var(--jp-colors-chilli)" strokeWidth="3" />
+          <line
+            data-testid="serving-line"
+            x1={toX(0)}
+            x2={toX(0)}
+            y1={TOP - 12}
+            y2={height}
+            stroke="var(--jp-colors-chilli)"
+            strokeWidth="3"
+          />
           <text
             x={toX(0) + 26}
             y="18"

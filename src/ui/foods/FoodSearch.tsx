@@ -1,7 +1,7 @@
 "use client";
 
 import { Box, chakra, Combobox, Portal, useListCollection } from "@chakra-ui/react";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { Food } from "@/core/foods/food";
 import { foodIndex } from "@/core/foods/search";
 import { wordsAfterAmount } from "@/core/quantities/amount";
@@ -22,6 +22,7 @@ export function FoodSearch({
   label,
   value,
   foods,
+  opens = "at once",
   onClose,
   onChoose,
   onOwn,
@@ -30,6 +31,8 @@ export function FoodSearch({
   /** The food in hand, "" for none; null when one is to be added: then an amount may stand before its name. */
   readonly value: string | null;
   readonly foods: readonly Food[];
+  /** Where other choices stand below it, the list waits until something is typed. */
+  readonly opens?: "at once" | "when typed";
   readonly onClose: () => void;
   readonly onChoose: (food: string, typed: string) => void;
   readonly onOwn?: (name: string, typed: string) => void;
@@ -39,6 +42,11 @@ export function FoodSearch({
   const current = adds
     ? "160 g soy strips"
     : (foods.find((f) => f.id === value)?.name ?? (value === "" ? "a food" : `${value} (unknown)`));
+  // The list that waits hears of the focus only once it is there.
+  const input = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (opens === "when typed") input.current?.focus();
+  }, [opens]);
   const [typedAll, setTypedAll] = useState("");
   const { collection, set } = useListCollection<FoodRow>({
     initialItems: rowsOf(index.find("", MOST_SHOWN)),
@@ -59,8 +67,8 @@ export function FoodSearch({
       collection={collection}
       defaultInputValue=""
       value={[]}
-      defaultOpen
-      openOnClick
+      defaultOpen={opens === "at once"}
+      openOnClick={opens === "at once"}
       selectionBehavior="preserve"
       inputBehavior={adds ? "autohighlight" : "none"}
       onOpenChange={(e) => !e.open && onClose()}
@@ -76,8 +84,9 @@ export function FoodSearch({
     >
       <Combobox.Control>
         <Combobox.Input
+          ref={input}
           aria-label={label}
-          autoFocus
+          autoFocus={opens === "at once"}
           placeholder={current}
           w="100%"
           h="10"

@@ -53,7 +53,11 @@ const config = defineConfig({
     "html, body": { bg: "page", color: "ink", fontFamily: "body", fontSize: "16px", lineHeight: 1.45 },
     body: { fontVariantNumeric: "tabular-nums", minHeight: "100vh" },
     "h1, h2, h3": { fontFamily: "heading", fontWeight: 700, letterSpacing: "-0.01em", lineHeight: 1.15 },
-    ":focus-visible": { outline: "3px solid var(--jp-colors-jade)", outlineOffset: "2px" },
+    // The fields of a date or a time take the focus inside it.
+    ":focus-visible, input[type=date]:focus-within, input[type=time]:focus-within": {
+      outline: "3px solid var(--jp-colors-jade)",
+      outlineOffset: "2px",
+    },
   },
   theme: {
     tokens: {
