@@ -51,7 +51,7 @@ const config = [
   },
   {
     files: ["src/core/**/*.ts"],
-    ignores: ["src/core/**/*.test.ts"],
+    ignores: ["src/core/**/*.test.ts", "src/core/**/__tests__/**"],
     rules: {
       "no-console": "error",
       "no-restricted-properties": [
@@ -68,7 +68,7 @@ const config = [
   {
     files: ["src/core/**/*.ts"],
     ignores: [
-      "src/core/**/*.test.ts",
+      "src/core/**/*.test.ts", "src/core/**/__tests__/**",
       "src/core/formats/**",
       "src/core/calendar/zonedTime.ts",
       "src/core/recipe/html.ts",

@@ -17,7 +17,7 @@ import { minutesThrough } from "../models/freezing";
 import { minutesTo, ovenCurve, valueAt } from "../models/ovenHeat";
 import { cookerC, timeFactorAt } from "../models/softening";
 import { diffusivityAt, frontDepthM, slabRoots, uptakeLargeBath, uptakeSmallBath } from "../models/diffusion";
-import { ballDiameterM, logLengthM, pattyThicknessM } from "../models/forming";
+import { ballDiameterM, pattyThicknessM } from "../models/forming";
 import {
   batchesFor,
   batchMinutes,
@@ -322,7 +322,7 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
   dry_mix_liquid_steps: (i) => ({ steps: liquidSteps(i.Wf_g as number, ...windowOf(i)) }),
   wet_mix_oat_steps: (i) => ({ steps: binderSteps(i.Wf_g as number, ...windowOf(i), binder("oat"), 5.9) }),
   ball_40g: () => ({ d_mm: 1000 * ballDiameterM(40, 1050) }),
-  log_500g: () => ({ L_mm: 1000 * logLengthM(500, 1050, 0.06) }),
+  log_500g: () => ({ L_mm: 1000 * pattyThicknessM(500, 1050, 0.06) }),
   patty: () => ({ h_mm: 1000 * pattyThicknessM(113.4, 1030, 0.1) }),
   ...Object.fromEntries(
     (["slab", "cylinder", "sphere"] as const).flatMap((shape) =>

@@ -3,77 +3,13 @@
  * practice or a published table supports. Its source stands beside each case in `practice.json` and `practice-own.json`.
  */
 import { judge } from "../judge";
-import { plan, type Plan, type PlanInput } from "../plan";
+import { plan, type Plan } from "../plan";
 import { totalG } from "../process/contents";
 import type { Fact } from "../process/ledger";
-import { STEPS, type Step } from "../process/registry";
 import type { Row } from "../process/replay";
-import table from "./practice.json";
-import own from "./practice-own.json";
+import { type Case, type Check, inputOf, OWN_CASES, PRACTICE_CASES } from "./__tests__/practiceCases";
 
-interface Check {
-  what: string;
-  step?: string;
-  from?: number;
-  to?: number;
-  ratio?: boolean;
-  is?: string;
-  among?: string[];
-  about?: string;
-  of?: string;
-}
-interface Case {
-  id: string;
-  family: string;
-  parts: { id: string; steps: Record<string, unknown>[] }[];
-  checks: Check[];
-  source: string;
-  kitchen?: object;
-  heads?: number;
-  against?: Partial<Case>;
-}
 type Computed = Extract<Row, { state: "computed" }>;
-
-/** A step as an upgrade would bring it: an added field takes its usual value, a removed one is dropped. */
-function stepOf(raw: Record<string, unknown>): Step {
-  const { usual } = STEPS.find((s) => s.kind === raw.kind) as (typeof STEPS)[number];
-  const settings = Object.keys(usual).map((name) => [name, raw[name] === undefined ? usual[name as never] : raw[name]]);
-  const { id, kind, adds, handsMin, mayWaitMin } = raw;
-  return { id, kind, adds, handsMin, mayWaitMin, ...Object.fromEntries(settings) } as unknown as Step;
-}
-function inputOf({ parts, kitchen = {}, heads = 4 }: Pick<Case, "parts" | "kitchen" | "heads">): PlanInput {
-  const dish = {
-    id: "practice",
-    name: "Practice",
-    replaces: null,
-    servings: 4,
-    parts: parts.map(({ id, steps }) => ({
-      id,
-      name: id,
-      steps: steps.map(stepOf),
-      waitsForTableMin: 20,
-      saltTarget: null,
-      route: null,
-    })),
-  };
-  const supper = {
-    id: "practice",
-    name: "Practice",
-    serveAt: "2026-11-29T19:00:00.000Z",
-    eaters: [],
-    guests: heads,
-    atHand: [],
-    dishes: [dish],
-  };
-  return {
-    supper,
-    foods: [],
-    labels: [],
-    kitchen: { ...table.kitchen, ...kitchen } as unknown as PlanInput["kitchen"],
-    eaters: [],
-    log: [],
-  };
-}
 
 const rowOf = (made: Plan, step: string): Row => {
   const rows = made.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
@@ -180,8 +116,8 @@ function holds(one: Case, check: Check): void {
 }
 
 describe.each([
-  ["practice", table.cases as unknown as Case[]],
-  ["our own cases", own.cases as unknown as Case[]],
+  ["practice", PRACTICE_CASES],
+  ["our own cases", OWN_CASES],
 ] as const)("%s", (_, cases) => {
   test.each(
     cases.flatMap((one) => one.checks.map((check) => [one.id, check.what, check.step ?? "", one, check] as const)),

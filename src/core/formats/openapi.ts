@@ -1,6 +1,7 @@
-import { toJsonSchema } from "@valibot/to-json-schema";
+import { type ConversionConfig, toJsonSchema, toJsonSchemaDefs } from "@valibot/to-json-schema";
 import type { GenericSchema } from "valibot";
 import { LIMITS } from "./basics";
+import { NAMED } from "./published";
 import { ConvertRequestSchema, PlanRequestSchema, ScheduleRequestSchema, SwapRequestSchema } from "./schemas";
 
 const PROBLEM = {
@@ -15,6 +16,18 @@ const PROBLEM = {
   },
 };
 
+const CONVERSION: ConversionConfig = {
+  errorMode: "ignore",
+  typeMode: "input",
+  overrideRef: ({ referenceId }) => `#/components/schemas/${referenceId}`,
+};
+/** A body's schema; what it shares with others stands among the components. */
+function bodyOf(schema: GenericSchema) {
+  const body = toJsonSchema(schema, { ...CONVERSION, definitions: NAMED });
+  delete body.$defs;
+  return body;
+}
+
 function operation(summary: string, schema: GenericSchema) {
   const problem = (description: string) => ({
     description,
@@ -25,7 +38,7 @@ function operation(summary: string, schema: GenericSchema) {
       summary,
       requestBody: {
         required: true,
-        content: { "application/json": { schema: toJsonSchema(schema, { errorMode: "ignore", typeMode: "input" }) } },
+        content: { "application/json": { schema: bodyOf(schema) } },
       },
       responses: {
         "200": { description: "The answer", content: { "application/json": { schema: { type: "object" } } } },
@@ -48,6 +61,7 @@ export const openApi = () => ({
     version: "1",
     description: "The core of Jade Pan as stateless JSON. Masses in g, temperatures in °C, times in minutes.",
   },
+  components: { schemas: toJsonSchemaDefs(NAMED, CONVERSION) },
   paths: {
     "/api/v1/plan": operation("Ledgers, tasks, cautions and verdicts of a supper", PlanRequestSchema),
     "/api/v1/swap": operation("Routes that take the place of a meat, ranked by their bite", SwapRequestSchema),

@@ -1,11 +1,9 @@
 /** Geometry of equal pieces. Masses g, densities kg/m³, lengths m. */
 export const ballDiameterM = (massG: number, density: number): number =>
   ((6 * massG) / 1000 / (Math.PI * density)) ** (1 / 3);
-/** Thickness of a disc of this mass, density and diameter, m. */
+/** Thickness of a disc, or length of a log, of this mass, density and diameter, m. */
 export const pattyThicknessM = (massG: number, density: number, diameterM: number): number =>
   (4 * massG) / 1000 / (Math.PI * density * diameterM ** 2);
-/** Length of a log of a given diameter; the same volume as a patty, read the other way. */
-export const logLengthM = pattyThicknessM;
 
 /** Equal pieces: how many, and of what mass. */
 export interface Pieces {

@@ -118,7 +118,8 @@ test("too many bytes are refused, and a lag to nowhere is a contradiction", asyn
 test("the description names its doors and a request schema each", () => {
   const described = openApi();
   expect(Object.keys(described.paths)).toEqual(["/api/v1/plan", "/api/v1/swap", "/api/v1/convert", "/api/v1/schedule"]);
-  expect(JSON.stringify(described.paths["/api/v1/plan"])).toContain("waitsForTableMin");
+  expect(JSON.stringify(described.paths["/api/v1/plan"])).toContain("#/components/schemas/Supper");
+  expect(JSON.stringify(described.components.schemas.Dish)).toContain("waitsForTableMin");
 });
 
 test("the swap of the documentation answers, and each of its dishes gives the same figures as a plan", async () => {

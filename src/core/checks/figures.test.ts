@@ -1,0 +1,110 @@
+/**
+ * Every figure that the demo dishes, the practice cases and the usual chains are planned with, as it was last approved. A check
+ * of nothing but stillness: whether a figure is right is asked in `checks.test` and `practice.test`; here none moves unseen.
+ */
+import { join } from "node:path";
+import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN } from "@/demo/household";
+import { judge } from "../judge";
+import { plan, type PlanInput } from "../plan";
+import { ROUTES } from "../swap/routeTable";
+import { chainsFor, partsFromChain } from "../swap/chain";
+import { sampleRanges } from "../sampling";
+import { capacitiesOf } from "../schedule/capacities";
+import { schedule } from "../schedule/schedule";
+import { approved } from "./__tests__/approved";
+import { inputOf, OWN_CASES, PRACTICE_CASES } from "./__tests__/practiceCases";
+
+const supperOf = (dishes: PlanInput["supper"]["dishes"]): PlanInput => ({
+  supper: {
+    id: "s",
+    name: "S",
+    serveAt: "2026-11-29T19:00:00.000Z",
+    eaters: DEMO_EATERS.map((e) => e.id),
+    guests: 1,
+    atHand: [],
+    dishes,
+  },
+  foods: [],
+  labels: [],
+  kitchen: DEMO_KITCHEN,
+  eaters: DEMO_EATERS,
+  log: [],
+});
+const chains = [...new Set(ROUTES.map((r) => r.food))].flatMap((food) =>
+  chainsFor({ id: food, like: null }).map((chain): readonly [string, PlanInput] => {
+    const dish = { id: "d", name: "D", replaces: null, servings: 4, parts: [] };
+    const parts = partsFromChain(dish, chain, food, 400);
+    return [`${chain.route} ${chain.form ?? "as it is"}`, supperOf([{ ...dish, parts }])];
+  }),
+);
+const ASKED: readonly (readonly [string, PlanInput])[] = [
+  ...DEMO_DISHES.map((dish) => [`demo ${dish.id}`, supperOf([dish])] as const),
+  ...[...PRACTICE_CASES, ...OWN_CASES].map((c) => [c.id, inputOf(c)] as const),
+  ...chains,
+];
+
+/** Four digits that count: what a last bit of a cosine moves is no change. */
+const figure = (x: number): string => (Math.abs(x) < 1e-9 ? "0" : String(Number(x.toPrecision(4))));
+const told = (value: unknown): unknown =>
+  typeof value === "number"
+    ? Number(figure(value))
+    : Array.isArray(value)
+      ? value.map(told)
+      : value !== null && typeof value === "object"
+        ? Object.fromEntries(Object.entries(value).map(([k, v]) => [k, told(v)]))
+        : value;
+
+function linesOf(name: string, input: PlanInput): string[] {
+  const made = plan(input);
+  const cautions = judge(input, made, null);
+  const rows = made.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
+  return [
+    `# ${name}: ${JSON.stringify(told(made.perEater))}`,
+    ...rows.map((row) => {
+      const rules = cautions.flatMap((c) => (c.step === row.key ? [`${c.rule} ${JSON.stringify(told(c.facts))}`] : []));
+      if (row.state !== "computed")
+        return `${row.key} ${row.state === "blocked" ? JSON.stringify(told(row.failure)) : "waits"}`;
+      const { after, phases, facts, needs } = row.outcome;
+      const { batch } = after;
+      const grams = [batch.waterG, batch.oilG, batch.saltG, batch.tempC].map(figure).join(" ");
+      const minutes = phases.map((p) => `${p.kind} ${figure(p.minutes)}`).join(", ");
+      return [row.key, grams, minutes, JSON.stringify(told(needs)), JSON.stringify(told(facts)), ...rules].join(" | ");
+    }),
+  ];
+}
+const file = (name: string) => join(__dirname, name);
+
+test("grams, minutes, needs, facts and cautions of every step", () => {
+  const now = ASKED.flatMap(([name, input]) => linesOf(name, input));
+  expect(now).toEqual(
+    approved(file("figures.txt"), `${now.join("\n")}\n`)
+      .trimEnd()
+      .split("\n"),
+  );
+});
+
+test("ranges and start times of the demo dishes", () => {
+  const now = DEMO_DISHES.flatMap((dish) => {
+    const input = supperOf([dish]);
+    const sampling = sampleRanges(input, 40, 7);
+    let run = sampling.next();
+    while (run.done !== true) run = sampling.next();
+    const ranges = Object.entries(run.value).map(([key, r]) => `${key} ${JSON.stringify(told(r))}`);
+    const made = plan(input);
+    const times = schedule({
+      tasks: made.tasks,
+      lags: made.lags,
+      apart: made.apart,
+      capacities: capacitiesOf(DEMO_KITCHEN),
+      blocked: [],
+      horizonMin: 3 * 1440,
+      nodes: 60_000,
+    });
+    return [`# ${dish.id}`, ...ranges, JSON.stringify(told(times))];
+  });
+  expect(now).toEqual(
+    approved(file("ranges.txt"), `${now.join("\n")}\n`)
+      .trimEnd()
+      .split("\n"),
+  );
+});
