@@ -102,6 +102,8 @@ async function all() {
       availableMin: null,
       mostHandsMin: null,
       honestOnly: false,
+      protein: "plate",
+      bringsFat: false,
     } as const;
     const ask = () => answersTo(asked, { ...house, supper: seated });
     await measure(`all routes for 500 g ${form}, planned and ranked, nothing remembered`, ask, {

@@ -82,6 +82,9 @@ export class JadePanDb extends Dexie {
     this.version(5)
       .stores({ recent: "++seq", recipes: "id, dish", prices: "id" })
       .upgrade((tx) => bringUp(tx, 4));
+    this.version(6)
+      .stores({})
+      .upgrade((tx) => bringUp(tx, 5));
   }
 }
 

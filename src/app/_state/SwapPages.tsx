@@ -44,11 +44,12 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
     [house],
   );
   if (house.state === "loading" || now === null) return null;
-  const take = async (dish: Dish, guest: Eater | null) => {
+  const take = async (dish: Dish, guest: Eater | null, atHand: Supper["atHand"]) => {
     if (serveAt === null) return;
     const seat = seated({ ...supper, serveAt }, guest);
     const made: Supper = {
       ...seat.supper,
+      atHand,
       id: newId("supper"),
       name: `${dish.name.split(",")[0]}, ${writeDate(localTime(Date.parse(serveAt), zone)).split(" ")[0]}`,
       dishes: [{ ...dish, id: newId("dish") }],
@@ -68,7 +69,7 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
       onHeads={eaters.length === 0 ? setGuests : null}
       onForm={() => setNeeded(true)}
       others={others}
-      onTake={(dish, guest) => serveAt !== null && once(() => take(dish, guest))}
+      onTake={(dish, guest, atHand) => serveAt !== null && once(() => take(dish, guest, atHand))}
     />
   );
 }
@@ -85,13 +86,13 @@ export function SupperSwap() {
   if (state.state === "loading" || now === null) return null;
   const { supper, input } = state;
   const day = localTime(Date.parse(supper.serveAt), input.kitchen.timeZone);
-  const take = async (dish: Dish, guest: Eater | null) => {
+  const take = async (dish: Dish, guest: Eater | null, atHand: Supper["atHand"]) => {
     const seat = seated(supper, guest);
     const kept = supper.dishes.filter((d) => d.parts.length > 0);
     const dishes = [...kept, { ...dish, id: newId("dish") }];
     await change(
       "A route taken",
-      [edited("suppers", supper, { ...supper, ...seat.supper, dishes }), ...seat.edits],
+      [edited("suppers", supper, { ...supper, ...seat.supper, atHand, dishes }), ...seat.edits],
       `${dish.name} is on the Bench.`,
     );
     router.push(supperHref("bench", supper.id));
@@ -108,7 +109,7 @@ export function SupperSwap() {
       onHeads={null}
       onForm={null}
       others={[]}
-      onTake={(dish, guest) => once(() => take(dish, guest))}
+      onTake={(dish, guest, atHand) => once(() => take(dish, guest, atHand))}
     />
   );
 }

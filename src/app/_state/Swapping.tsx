@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState } from "react";
 import type { Entry } from "@/core/notebook/entry";
 import { db } from "@/data/db";
 import { localTime } from "@/core/calendar/localTime";
-import type { Dish, Supper } from "@/core/dish/dish";
+import type { AtHand, Dish, Supper } from "@/core/dish/dish";
 import type { FoodsSaid } from "@/core/foods/book";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
@@ -18,6 +18,7 @@ import { writeWhen } from "@/ui/wording/time";
 import { describeMeat } from "@/ui/wording/swapNames";
 import { computing } from "@/workers/client";
 import type { SwapAnswer } from "@/core/swap/card";
+import { change, put, remove } from "./store";
 import { avoidsOf, GUEST, guestWho, ratersOf, tableNames } from "./table";
 
 /** The supper that a swap is for, as far as it is known; null as its instant while that is worked out. */
@@ -36,8 +37,11 @@ interface SwappingProps {
   /** The first form was chosen: the instant of dinner is needed now. */
   readonly onForm: (() => void) | null;
   /** The dish of the route that was taken, and who at the table must not eat what was said here. */
-  readonly onTake: (dish: Dish, guest: Eater | null) => void;
+  readonly onTake: (dish: Dish, guest: Eater | null, atHand: readonly AtHand[]) => void;
 }
+/** A price that nobody entered is unknown: taken out, it is unknown again. */
+const notePrice = (food: string, price: number | null, packG: number) =>
+  void change("A price", [price === null ? remove("prices", food) : put("prices", { id: food, price, packG })]);
 const NO_STARTS: ReadonlyMap<string, number | null> = new Map();
 
 const NO_RATINGS: readonly (readonly [string, readonly Entry["ratings"][]])[] = [];
@@ -53,6 +57,9 @@ export function Swapping(props: SwappingProps) {
     weighed: "raw",
     setting: "sauce",
     honestOnly: false,
+    protein: "plate",
+    bringsFat: false,
+    atHand: supper.atHand,
     mostHandsMin: null,
     avoids: invited.length > 0 ? [] : null,
     rater: null,
@@ -61,6 +68,8 @@ export function Swapping(props: SwappingProps) {
   const rawG =
     said.form !== null && said.weighed === "cooked" ? rawFromCookedG(said.form, said.kind, said.massG) : said.massG;
   const entries = useLiveQuery(() => db.entries.orderBy("finishedAt").toArray());
+  const priced = useLiveQuery(() => db.prices.toArray());
+  const prices = useMemo(() => new Map((priced ?? []).map((p) => [p.id, p])), [priced]);
   const raters = useMemo(() => ratersOf(entries ?? []), [entries]);
   const rater = raters.has(said.rater) ? said.rater : ([...raters.keys()].at(-1) ?? null);
   const ratings = useSame(rater === null ? NO_RATINGS : [...(raters.get(rater) ?? [])]);
@@ -78,16 +87,19 @@ export function Swapping(props: SwappingProps) {
             availableMin: Date.parse(supper.serveAt) / 60_000 - minute,
             mostHandsMin: said.mostHandsMin,
             honestOnly: said.honestOnly,
+            protein: said.protein,
+            bringsFat: said.bringsFat,
           } satisfies Ask,
           table: {
             supper: guest
               ? {
                   ...supper,
                   serveAt: supper.serveAt,
+                  atHand: said.atHand,
                   eaters: [...supper.eaters, GUEST],
                   guests: Math.max(0, supper.guests - 1),
                 }
-              : { ...supper, serveAt: supper.serveAt },
+              : { ...supper, serveAt: supper.serveAt, atHand: said.atHand },
             kitchen,
             eaters: guest ? [...props.eaters, guest] : props.eaters,
             foods: foods.foods,
@@ -153,7 +165,9 @@ export function Swapping(props: SwappingProps) {
       behind={latest !== null && latest.asked !== asked}
       textContext={textContext}
       begin={begin}
-      onTake={(card) => props.onTake(card.dish, guest)}
+      prices={prices}
+      onPrice={notePrice}
+      onTake={(card) => props.onTake(card.dish, guest, said.atHand)}
       others={props.others}
     />
   );

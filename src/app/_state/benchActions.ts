@@ -142,7 +142,8 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
       },
       invite: (eaters, guests) => {
         const { supper } = newest.current;
-        void saveSupper(supper, { ...supper, eaters, guests }, "Who eats");
+        const changed = { ...supper, eaters, guests };
+        void saveSupper(supper, changed, "Who eats", sayTimes(headCount(supper), headCount(changed)));
       },
       noteLabel,
       exchange: async (food, allergen) => {
@@ -194,6 +195,11 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
 /** Grams shown over grams of the dish as it is written. */
 export const timesMade = (supper: Supper, dish: Dish) => Math.max(1, headCount(supper)) / dish.servings;
 
+/** "For 8: everything × 2"; nothing where as many eat as before. */
+function sayTimes(before: number, after: number): string | undefined {
+  if (before === after || before === 0 || after === 0) return undefined;
+  return `For ${after}: everything × ${Number((after / before).toFixed(2))}.`;
+}
 /** How much heavier or lighter each eats, where it can be seen on a scale. */
 function sayGrams(before: Plan, after: Plan): string {
   const [a, b] = [before.perEater.massG, after.perEater.massG];

@@ -41,6 +41,14 @@ export interface Dish {
   readonly parts: readonly Part[];
 }
 
+/** How a food lies ready: simply there, in the freezer, thawed, soaked or cooked already. */
+export const AT_HAND = ["there", "frozen", "thawed", "soaked", "cooked"] as const;
+/** A food that lies ready, and how. */
+export interface AtHand {
+  readonly food: FoodId;
+  readonly state: (typeof AT_HAND)[number];
+}
+
 /** A meal on a date. The dishes are copies: editing one never changes the shelf. */
 export interface Supper {
   readonly id: string;
@@ -50,8 +58,8 @@ export interface Supper {
   readonly eaters: readonly string[];
   /** Eaters beside those of the household, without known allergens. */
   readonly guests: number;
-  /** Foods that lie ready: frozen, thawed or cooked already, or simply there. */
-  readonly atHand: readonly FoodId[];
+  /** Foods that lie ready. */
+  readonly atHand: readonly AtHand[];
   readonly dishes: readonly Dish[];
 }
 

@@ -100,7 +100,7 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
     salt: null,
     waits: 15,
     joins: 0,
-    steps: [{ kind: "layer" }, { kind: "bake", more: more("bake", { ovenC: 190, minutes: 30 }) }],
+    steps: [{ kind: "layer" }, { kind: "bake", more: more("bake", { ovenC: 190, minutes: null, coreC: 74 }) }],
   },
   mash: {
     salt: "mash",

@@ -180,7 +180,7 @@ function asCopies(
     ...s,
     id: renamed(s.id),
     eaters: s.eaters.map(eater),
-    atHand: s.atHand.map(food),
+    atHand: s.atHand.map((a) => ({ ...a, food: food(a.food) })),
     // Dishes of a supper keep their ids: the log names steps by them.
     dishes: s.dishes.map(inDish),
   });

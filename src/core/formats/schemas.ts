@@ -4,7 +4,7 @@ import { FoodSchema, LabelSayingSchema } from "./foodSchema";
 import { StepSchema } from "./stepSchema";
 import { ALLERGENS } from "../foods/allergens";
 import type { Food } from "../foods/food";
-import type { Dish, Supper } from "../dish/dish";
+import { AT_HAND, type Dish, type Supper } from "../dish/dish";
 import type { Kitchen } from "../household/kitchen";
 import { AGE_GROUPS, DIETS, type Eater } from "../household/people";
 import type { Entry } from "../notebook/entry";
@@ -18,6 +18,7 @@ import { STEP_KINDS } from "../process/registry";
 import { SALT_TARGETS, type SaltTarget } from "../models/salt";
 import type { ScheduleInput } from "../schedule/task";
 import type { Ask, Table } from "../swap/answer";
+import { PROTEIN_WAYS } from "../swap/brings";
 
 /** Shapes of everything that comes from outside: files, the API, the browser's own store. */
 
@@ -69,7 +70,7 @@ export const SupperSchema = v.strictObject({
   serveAt: instant,
   eaters: list(id, 200),
   guests: v.pipe(between(0, 200), v.integer("must be a whole number")),
-  atHand: v.optional(list(id, LIMITS.foods), []),
+  atHand: v.optional(list(v.strictObject({ food: id, state: v.picklist(AT_HAND) }), LIMITS.foods), []),
   dishes: v.pipe(
     list(DishSchema, LIMITS.dishes),
     v.check((items) => idsDiffer(items), DIFFERENT),
@@ -231,6 +232,8 @@ export const SwapRequestSchema = v.strictObject({
     availableMin: v.optional(maybe(between(0, 1e6)), null),
     mostHandsMin: v.optional(maybe(between(0, 1e6)), null),
     honestOnly: v.optional(v.boolean(), false),
+    protein: v.optional(v.picklist(PROTEIN_WAYS), "plate"),
+    bringsFat: v.optional(v.boolean(), false),
   }),
   table: TableSchema,
 });

@@ -13,6 +13,7 @@ const common = {
   adds: list(Line, LIMITS.lines),
   handsMin: maybe(between(0, 1000)),
   mayWaitMin: maybe(between(0, 20_000)),
+  ready: v.optional(v.boolean()),
 };
 /** The schema of one setting, from the plain data of its descriptor. */
 function fieldSchema(field: Field): v.GenericSchema {

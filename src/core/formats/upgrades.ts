@@ -5,7 +5,7 @@
  */
 export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 5;
+export const FILE_VERSION = 6;
 
 /** A row whose shape is not that of its version. It is set aside by whoever reads it, never dropped. */
 export class UnreadableRow extends Error {
@@ -183,7 +183,21 @@ const FROM_4: Version = {
     },
   },
 };
-const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4];
+/** Version 5 said of what lies ready only that it is there; no step could be done already. */
+const supperOf5: Reader = (supper) => {
+  const there = Array.isArray(supper.atHand) ? (supper.atHand as unknown[]) : [];
+  return { ...supper, atHand: there.map((food) => (typeof food === "string" ? { food, state: "there" } : food)) };
+};
+const FROM_5: Version = {
+  lists: {
+    suppers: supperOf5,
+    cookings: (cooking) => {
+      const input = plain(cooking.input, "input");
+      return { ...cooking, input: { ...input, supper: supperOf5(plain(input.supper, "supper")) } };
+    },
+  },
+};
+const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5];
 
 /**
  * One row of a table as the newest version writes it.

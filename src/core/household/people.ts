@@ -10,7 +10,15 @@ export const AGE_GROUPS = ["under-1", "1-3", "under-5", "4-6", "7-10", "11-17", 
 export type AgeGroup = (typeof AGE_GROUPS)[number];
 
 /** Ways of eating that are rules of their own, each with its definition on screen (`safety/diets`). */
-export const DIETS = ["vegan", "alcohol-free", "no-added-oil", "low-salt"] as const;
+export const DIETS = [
+  "vegan",
+  "alcohol-free",
+  "halal-minded",
+  "no-added-oil",
+  "no-added-salt",
+  "no-added-sugar",
+  "low-salt",
+] as const;
 /** One of these diets. */
 export type DietId = (typeof DIETS)[number];
 

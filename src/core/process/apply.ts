@@ -12,7 +12,7 @@ import {
 import type { StepDescriptor } from "./descriptor";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
-import { totalG } from "./contents";
+import { at, totalG } from "./contents";
 import { bindingOf } from "./steps/common";
 import { leastSoft } from "./steps/soften";
 
@@ -42,8 +42,9 @@ export function applyDescribed(
   context: StepContext,
 ): Applied {
   if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
-  const applied = descriptor.apply(vessel, step as never, context);
-  if (!applied.ok) return applied;
+  const made = descriptor.apply(vessel, step as never, context);
+  if (!made.ok) return made;
+  const applied = step.ready ? { ok: true as const, value: liesReady(made.value) } : made;
   const { inputs, facts } = applied.value;
   const after = settled(descriptor, vessel, applied.value);
   const soft = facts.find((f) => f.kind === "softened");
@@ -75,6 +76,34 @@ export function applyDescribed(
     needs,
     facts: told.length === 0 ? facts : [...facts, ...told],
   });
+}
+
+/** What was done on another day has been in the fridge since. */
+const FRIDGE_C = 5;
+/** What a step still tells once it is done: what the food is, not how long it took. */
+const STAYS: ReadonlySet<Fact["kind"]> = new Set([
+  "soaked",
+  "salt-added",
+  "binding",
+  "pieces",
+  "softened",
+  "pressed",
+  "gel",
+  "batter",
+  "coated",
+  "slices",
+]);
+/** The account of a step that is done already: the same food, no minutes, nothing of the kitchen. */
+function liesReady(made: Outcome): Outcome {
+  const { after } = made;
+  const chilled = isMarked(after, "frozen") ? after.batch : at(after.batch, Math.min(FRIDGE_C, after.batch.tempC));
+  return {
+    ...made,
+    after: { ...after, batch: chilled, cooling: null },
+    phases: [],
+    needs: [],
+    facts: made.facts.filter((fact) => STAYS.has(fact.kind)),
+  };
 }
 
 /** A bound mix that was hot in the middle has set. */

@@ -23,6 +23,8 @@ export interface StepCommon {
   readonly handsMin: number | null;
   /** How long the result may wait for the next step; null for the usual. */
   readonly mayWaitMin: number | null;
+  /** Done on another day: the block lies frozen in the freezer, the beans are cooked. It costs no time and no hands now. */
+  readonly ready?: boolean;
 }
 
 /** Forms that pieces are given by hand. */

@@ -80,6 +80,8 @@ export function convert(given: RecipeRead, decisions: Decisions, around: Around)
         availableMin: around.availableMin,
         mostHandsMin: null,
         honestOnly: false,
+        protein: "plate",
+        bringsFat: false,
       };
       return [{ line, meat, answers: answersTo(ask, { ...around.table, supper }, around.ratings, memory) }];
     }),

@@ -50,7 +50,7 @@ function part(id: string, name: string, steps: readonly Made[], more: Partial<Pa
 export const openPart = (unknown: readonly (readonly [words: string, massG: number])[]): Part =>
   part("open", "Still to be looked at", [["weigh", unknown.map(([words, massG]) => line(ownId(words), massG)), {}]]);
 
-/** The parts of a route but for its plain sauce: the recipe brings its own. */
+/** The parts of a route but for its plain sauce and crust: the recipe brings its own. */
 export function meatParts(dish: Dish, at: number): Part[] {
   const renamed = (id: string) => (at === 0 ? id : `${id}-${at + 1}`);
   const step = (s: Step): Step => {
@@ -58,7 +58,7 @@ export function meatParts(dish: Dish, at: number): Part[] {
     return { ...s, id: renamed(s.id), adds } as Step;
   };
   return dish.parts
-    .filter((p) => !p.id.startsWith("sauce"))
+    .filter((p) => p.id === "main" || p.id === "batter")
     .map((p) => ({ ...p, id: renamed(p.id), steps: p.steps.map(step) }));
 }
 

@@ -95,6 +95,18 @@ describe("diets are rules", () => {
       "fits",
     ],
     ["no-added-oil", [["walnuts", 60]], "fits"],
+    ["halal-minded", [["carrot", 200]], "fits"],
+    ["halal-minded", [["wine-white", 50]], "against"],
+    ["halal-minded", [["beef-mince", 200]], "against"],
+    ["halal-minded", [["wine-vinegar", 10]], "ask"],
+    ["halal-minded", [["tamari", 10]], "ask"],
+    ["no-added-salt", [["carrot", 200]], "fits"],
+    ["no-added-salt", [["salt", 2]], "against"],
+    ["no-added-salt", [["soy-sauce", 10]], "against"],
+    ["no-added-salt", [["cider-vinegar", 10]], "fits"],
+    ["no-added-sugar", [["apple", 200]], "fits"],
+    ["no-added-sugar", [["maple-syrup", 10]], "against"],
+    ["no-added-sugar", [["balsamic", 10]], "ask"],
     [
       "no-added-oil",
       [

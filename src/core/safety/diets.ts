@@ -26,6 +26,20 @@ const ANIMAL = ["milk", "egg", "fish", "crustaceans", "molluscs"] as const;
 const gravest = (states: readonly AllergenState[]): Says =>
   states.includes("contains") ? "against" : states.includes("unknown") || states.includes("may") ? "ask" : "fits";
 const ALCOHOLIC: ReadonlySet<FoodId> = new Set(["wine-white", "wine-red", "beer"]);
+/** A little alcohol stays in them, and opinions differ about it. */
+const FERMENTED: ReadonlySet<FoodId> = new Set([
+  "wine-vinegar",
+  "balsamic",
+  "malt-vinegar",
+  "soy-sauce",
+  "tamari",
+  "kimchi",
+]);
+const SUGARS: ReadonlySet<FoodId> = new Set(["sugar", "brown-sugar", "maple-syrup", "agave", "molasses"]);
+/** A seasoning above this is salted, mg of sodium in 100 g: ten times what vegetables hold by themselves. */
+const SALTY_MG = 400;
+/** A seasoning above this may be sweetened: its label says. g in 100 g. */
+const SWEETENED_G = 10;
 /** Rules in data; their names and definitions stand in `ui/wording/diets`. */
 export const DIET_RULES: readonly Diet[] = [
   {
@@ -39,6 +53,29 @@ export const DIET_RULES: readonly Diet[] = [
           : gravest(ANIMAL.map((a) => food.allergens[a])),
   },
   { id: "alcohol-free", food: (_food, kin) => (ALCOHOLIC.has(kin) ? "against" : "fits") },
+  {
+    id: "halal-minded",
+    food: (food, kin) => {
+      if (food.group === "animal" || ALCOHOLIC.has(kin)) return "against";
+      return FERMENTED.has(kin) ? "ask" : "fits";
+    },
+  },
+  {
+    id: "no-added-salt",
+    food: ({ group, per100: { sodiumMg } }, kin) => {
+      if (kin === "salt") return "against";
+      if (group !== "seasoning" && group !== "liquid") return "fits";
+      return sodiumMg === null ? "ask" : sodiumMg >= SALTY_MG ? "against" : "fits";
+    },
+  },
+  {
+    id: "no-added-sugar",
+    food: ({ group, per100: { sugarsG } }, kin) => {
+      if (SUGARS.has(kin)) return "against";
+      if (group !== "seasoning") return "fits";
+      return sugarsG === null || sugarsG > SWEETENED_G ? "ask" : "fits";
+    },
+  },
   { id: "no-added-oil", food: (food) => (food.group === "fat" ? "against" : "fits") },
   {
     id: "low-salt",
@@ -46,6 +83,12 @@ export const DIET_RULES: readonly Diet[] = [
       saltG !== null && saltG > LOW_SALT_G ? "against" : saltG === null || saltAtLeast ? "ask" : "fits",
   },
 ];
+
+/** What a diet says of one food; one that nobody knows asks. */
+export function dietSays(diet: Diet, id: FoodId, { food: known, kin }: Pick<DietTools, "food" | "kin">): Says {
+  const food = known(id);
+  return food === null ? "ask" : (diet.food?.(food, kin(id)) ?? "fits");
+}
 
 /** What a diet says of the whole supper. `ask` and `open` are no pass. */
 export interface DietVerdict {
@@ -66,10 +109,7 @@ export function dietVerdicts(supper: Supper, eaters: readonly Eater[], tools: Di
     .filter((eater) => supper.eaters.includes(eater.id))
     .flatMap((eater) =>
       DIET_RULES.filter((d) => eater.diets.includes(d.id)).map((diet): DietVerdict => {
-        const says = (id: FoodId): Says => {
-          const food = tools.food(id);
-          return food === null ? "ask" : (diet.food?.(food, tools.kin(id)) ?? "fits");
-        };
+        const says = (id: FoodId) => dietSays(diet, id, tools);
         const against = findings.filter((f) => says(f.food) === "against");
         const ask = findings.filter((f) => says(f.food) === "ask");
         const whole = diet.supper?.(tools) ?? "fits";

@@ -5,7 +5,7 @@ import { exchange, insteadOf } from "../swap/instead";
 import type { Dish, Supper } from "../dish/dish";
 import type { Eater } from "../household/people";
 import { eaterVerdicts } from "./eaters";
-import { whoCanEat } from "./matrix";
+import { whoCanEat, whoseDiet } from "./matrix";
 
 const book = openBook({ foods: [ownFood("dust", "Dust")], labels: [] });
 const part = (id: string, adds: Dish["parts"][number]["steps"][number]["adds"]) =>
@@ -77,4 +77,32 @@ test("an exchange takes a food's place everywhere, with its share, and clears wh
   expect(cells(after)[0]?.[1]).not.toBe("contains");
   expect(insteadOf("tofu-firm", "soy")).toBeNull();
   expect(insteadOf("wheat-flour", "soy")).toBeNull();
+});
+
+test("diets part by part, with what a part takes from another; a food nobody knows asks, and no diet has no cell", () => {
+  const bea: Eater = {
+    id: "a",
+    name: "Bea",
+    avoids: [],
+    diets: ["vegan", "no-added-salt", "low-salt"],
+    dislikes: [],
+    age: null,
+  };
+  const made = dish(
+    part("plain", [food("carrot")]),
+    part("brine", [food("salt"), food("milk")]),
+    part("pickled", [food("cabbage-white"), of("brine")]),
+    part("odd", [food("nobody-knows-it")]),
+  );
+  const told = whoseDiet(supperOf(made), [bea], book).map((c) => [
+    c.part,
+    c.against.map((x) => `${x.food}:${x.diet}`).sort(),
+    c.ask.map((x) => `${x.food}:${x.diet}`),
+  ]);
+  expect(told[0]).toEqual(["plain", [], []]);
+  expect(told[1]).toEqual(["brine", ["milk:vegan", "salt:no-added-salt"], []]);
+  expect(told[2]?.[1]).toEqual(["milk:vegan", "salt:no-added-salt"]);
+  expect(told[3]).toEqual(["odd", [], ["nobody-knows-it:vegan", "nobody-knows-it:no-added-salt"]]);
+  expect(whoseDiet(supperOf(made), [{ ...bea, diets: [] }], book)).toEqual([]);
+  expect(whoseDiet({ ...supperOf(made), eaters: [] }, [bea], book)).toEqual([]);
 });

@@ -1,8 +1,9 @@
 import type { Allergen } from "../foods/allergens";
 import type { FoodId, FoodLookup } from "../foods/food";
 import { type Dish, foodsOf, type Part, type Supper } from "../dish/dish";
-import type { Eater } from "../household/people";
+import type { DietId, Eater } from "../household/people";
 import type { PartId } from "../process/step";
+import { DIET_RULES, dietSays, type DietTools } from "./diets";
 import type { Verdict } from "./eaters";
 
 /** Whether somebody can eat one part, with the foods that decide. */
@@ -15,6 +16,41 @@ export interface PartVerdict {
 }
 const WORST_FIRST = ["contains", "may", "ask"] as const;
 const STATE = { contains: "contains", may: "may", ask: "unknown" } as const;
+
+/** How somebody's diets stand to one part: foods against one, and foods that only a label or the cook can tell. */
+export interface PartDiets {
+  readonly dish: string;
+  readonly part: PartId;
+  readonly eater: string;
+  readonly against: readonly { readonly food: FoodId; readonly diet: DietId }[];
+  readonly ask: readonly { readonly food: FoodId; readonly diet: DietId }[];
+}
+
+/**
+ * Eaters × parts for diets that judge foods; those about a whole supper, such as low salt, are told beside it. A part without food
+ * says nothing.
+ */
+export function whoseDiet(
+  supper: Supper,
+  eaters: readonly Eater[],
+  { food, kin }: Pick<DietTools, "food" | "kin">,
+): PartDiets[] {
+  const atTable = eaters.filter((e) => supper.eaters.includes(e.id) && e.diets.length > 0);
+  return supper.dishes.flatMap((dish) =>
+    dish.parts.flatMap((part) => {
+      const held = [...(foodsIn(dish, part.id) ?? [])];
+      return atTable.map(({ id, diets }) => {
+        const found = (says: "against" | "ask") =>
+          DIET_RULES.filter((rule) => rule.food && diets.includes(rule.id)).flatMap((rule) =>
+            held
+              .filter((one) => dietSays(rule, one, { food, kin }) === says)
+              .map((one) => ({ food: one, diet: rule.id })),
+          );
+        return { dish: dish.id, part: part.id, eater: id, against: found("against"), ask: found("ask") };
+      });
+    }),
+  );
+}
 
 /**
  * Eaters × parts: what somebody can eat of a supper, part by part, with all that a part takes from others. A part without food

@@ -78,6 +78,8 @@ export function taskNetOf(
     for (const row of part.rows) {
       if (row.state !== "computed") break;
       const { phases, needs } = row.outcome;
+      // Done on another day: nothing of it is in the way.
+      if (phases.length === 0) continue;
       const demands: Record<string, number> = {};
       let ovenC: number | null = null;
       for (const need of needs) {

@@ -59,7 +59,8 @@ export function takesUp(plan: Plan, row: Row): StepKey[] {
         ? [parts.flatMap((p) => p.rows).find((r) => r.step.id === l.step)]
         : [],
   );
-  return [before, ...joined].flatMap((r) => (r ? [r.key] : []));
+  // What was done on another day waits for nobody.
+  return [before, ...joined].flatMap((r) => (r && !r.step.ready ? [r.key] : []));
 }
 
 /** Every row of a plan, in the order of the dishes. */

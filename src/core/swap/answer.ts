@@ -1,10 +1,10 @@
 import { distance, type Gap, largestGaps, nearness, type Nearness, rated, shifted } from "../bite/rank";
 import { type BiteAttribute, BITE_SHIFTS } from "../bite/shifts";
 import { type Aim, type Bite, biteOf, inSetting, type Setting, targetOf } from "../bite/targets";
-import type { Dish, Supper } from "../dish/dish";
-import { foodsOf, headCount } from "../dish/dish";
+import type { AtHand, Dish, Supper } from "../dish/dish";
+import { headCount } from "../dish/dish";
 import type { MeatForm, MeatKind } from "../dish/meat";
-import { type Allergen, ALLERGENS } from "../foods/allergens";
+import type { Allergen } from "../foods/allergens";
 import { openBook, type FoodBook } from "../foods/book";
 import type { FoodId } from "../foods/food";
 import { judge } from "../judge";
@@ -13,9 +13,10 @@ import { totalG } from "../process/contents";
 import type { Caution } from "../safety/rule";
 import { type Memory, newMemory } from "../quantities/memory";
 import { BULK_G_PER_ML, bulkOf, type Leaving, leaving } from "./meats";
+import { BEANS, type Extra, NO_EXTRA, type ProteinWay, statesOf, withExtra } from "./brings";
 import { dishFor, type Wanted } from "./build";
 import { INSTEAD } from "./instead";
-import { leadMinutes } from "./leadTime";
+import { allergensOf, figuresOf, questionsOf } from "./figures";
 import { narrowing, type Narrowing } from "./narrow";
 import { type Out, reasonsOut } from "./out";
 import type { Route } from "./routes";
@@ -36,6 +37,10 @@ export interface Ask {
   readonly mostHandsMin: number | null;
   /** Only vegetables that taste of themselves, or anything. */
   readonly honestOnly: boolean;
+  /** How the protein of the meat is made up for. */
+  readonly protein: ProteinWay;
+  /** Whether the fat that leaves with the meat is put in again. */
+  readonly bringsFat: boolean;
 }
 /** What this cook said of a route's bite before. */
 export type Ratings = ReadonlyMap<string, readonly Readonly<Partial<Record<BiteAttribute, number>>>[]>;
@@ -69,8 +74,13 @@ export interface Answer {
   readonly narrows: readonly Narrowing[];
   /** This cook rated it before, so many times. */
   readonly ratedTimes: number;
-  /** Of the main food as it is bought, g. */
+  /** Of the main food as it is bought, g; and how much of it would bring the protein of the meat, null where it brings none. */
   readonly mainG: number;
+  readonly forProteinG: number | null;
+  /** What the dish got beside its route. */
+  readonly extra: Extra;
+  /** How its food could lie ready, so that it takes less time. */
+  readonly couldLie: readonly AtHand["state"][];
   /** At least so long before dinner, minutes. */
   readonly leadMin: number;
   readonly handsMin: number;
@@ -143,10 +153,11 @@ function answerOf(route: Route, world: World): Answer {
     words: ask.words,
     rawG: ask.rawG,
     instead,
+    lies: table.supper.atHand.flatMap((a) => (a.food === route.food ? [a.state] : [])),
     loafG,
   });
-  const planned = (mainG: number, loafG: number | null) => {
-    const dish = dishFor(route, wanted(mainG, loafG), `swap-${route.id}`);
+  const planned = (mainG: number, loafG: number | null, extra: Extra = NO_EXTRA) => {
+    const dish = withExtra(dishFor(route, wanted(mainG, loafG), `swap-${route.id}`), extra);
     const supper: Supper = { ...table.supper, dishes: [dish] };
     return { dish, plan: plan({ ...table, supper, log: [] }, { memory: world.memory }) };
   };
@@ -160,6 +171,17 @@ function answerOf(route: Route, world: World): Answer {
     mainG = Math.max(1, Math.round(mainG * share));
     made = planned(mainG, mixG === null ? null : Math.round(mixG * share));
   }
+  // Protein goes with the grams, so that one look is enough.
+  const ownG = made.plan.perEater.proteinG * servings;
+  const forProteinG = ownG > 0 && !route.littleProtein ? Math.round((mainG * meat.proteinG) / ownG) : null;
+  if (ask.protein === "more" && forProteinG !== null && forProteinG > mainG) {
+    const share = forProteinG / mainG;
+    const mixG = beforeShapingG(made.plan);
+    mainG = forProteinG;
+    made = planned(mainG, mixG === null ? null : Math.round(mixG * share));
+  }
+  const extra = extraFor(made.plan, world, servings);
+  if (extra !== NO_EXTRA) made = planned(mainG, loafOf(made.dish), extra);
   const base = biteOf(route.bite);
   const said = world.ratings.get(route.id) ?? [];
   const bite = aim === null ? null : rated(shifted(base, ...settingShifts(ask.setting, route)), said);
@@ -182,8 +204,27 @@ function answerOf(route: Route, world: World): Answer {
     narrows: gaps.flatMap((gap) => narrowing(gap, route, ask.setting) ?? []),
     ratedTimes: said.length,
     mainG,
+    forProteinG,
+    extra,
+    couldLie: statesOf(route.steps),
     ...figures,
   };
+}
+
+/** What the raw loaf was made to weigh, so that it stays one. */
+const loafOf = (dish: Dish): number | null =>
+  dish.parts.flatMap((p) => p.steps).flatMap((s) => (s.kind === "shape" && s.form === "loaf" ? [s.pieceG] : []))[0] ??
+  null;
+
+/** Fat that left and is not in it yet, and beans for the protein that is missing. */
+function extraFor(made: Plan, { ask, meat, book }: World, servings: number): Extra {
+  const fatG = ask.bringsFat ? Math.max(0, meat.fatG - figuresOf(made).oilG) : 0;
+  const per100 = book.food(BEANS)?.per100.proteinG ?? null;
+  const missingG = meat.proteinG - made.perEater.proteinG * servings;
+  const wanted = ask.protein === "side" || ask.protein === "sauce";
+  const beansG = wanted && per100 !== null && missingG > 0 ? (100 * missingG) / per100 : 0;
+  if (fatG < 1 && beansG < 1) return NO_EXTRA;
+  return { fatG, beansG, beansIn: ask.protein === "sauce" ? "sauce" : "side" };
 }
 
 /**
@@ -232,41 +273,4 @@ function exchanged(route: Route, { table, book }: World) {
     moved.push({ from: food, to: by.map(([other]) => other) });
   }
   return { instead, moved };
-}
-
-function allergensOf(dish: Dish, book: FoodBook): Pick<Answer, "contains" | "mayHold"> {
-  const states = (allergen: Allergen) =>
-    [...foodsOf(dish)].map((id) => book.food(id)?.allergens[allergen] ?? "unknown");
-  const contains = ALLERGENS.filter((a) => states(a).includes("contains"));
-  return {
-    contains,
-    mayHold: ALLERGENS.filter((a) => !contains.includes(a) && states(a).some((s) => s === "unknown" || s === "may")),
-  };
-}
-
-const questionsOf = (made: Plan): Question[] =>
-  made.verdicts.flatMap(({ eater, allergen, ask, may }) =>
-    ask.length + may.length === 0 ? [] : [{ eater, allergen, foods: [...ask, ...may].map((f) => f.food) }],
-  );
-
-type Figures = Pick<Answer, "leadMin" | "handsMin" | "batches" | "proteinG" | "saltG" | "oilG">;
-function figuresOf(made: Plan): Figures {
-  const rows = made.dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
-  let batches = 1;
-  for (const row of rows)
-    if (row.state === "computed")
-      for (const fact of row.outcome.facts) if (fact.kind === "batches") batches = Math.max(batches, fact.count);
-  const served = made.dishes.flatMap((d) => d.parts.filter((p) => p.served));
-  const oilG = served.reduce((sum, p) => {
-    const last = p.rows.at(-1);
-    return last?.state === "computed" ? sum + last.outcome.after.batch.oilG : sum;
-  }, 0);
-  return {
-    leadMin: leadMinutes(made.tasks, made.lags),
-    handsMin: made.tasks.reduce((m, t) => (t.kind === "hands" ? m + t.minutes : m), 0),
-    batches,
-    proteinG: made.perEater.proteinG,
-    saltG: made.perEater.saltG,
-    oilG,
-  };
 }

@@ -1,11 +1,12 @@
-import { freeId } from "../dish/edit";
-import type { Dish, Part } from "../dish/dish";
+import { addPart, freeId } from "../dish/edit";
+import type { AtHand, Dish, Part } from "../dish/dish";
 import type { MeatForm, MeatKind } from "../dish/meat";
 import { partFromPattern } from "../dish/patterns";
 import { newStep, type Step, type StepKind } from "../process/registry";
 import type { Line, ShapeForm } from "../process/step";
 import type { FoodId } from "../foods/food";
 import type { Setting } from "../bite/targets";
+import { stepsDone } from "./brings";
 import type { ChainStep, Route } from "./routes";
 
 /** What a route is built for. */
@@ -21,6 +22,8 @@ export interface Wanted {
   readonly rawG: number | null;
   /** Foods taken instead of those of the table, for somebody who must not have them. */
   readonly instead: ReadonlyMap<FoodId, readonly (readonly [food: FoodId, share: number])[]>;
+  /** How the route's food lies ready: the steps up to there are done already. */
+  readonly lies: readonly AtHand["state"][];
   /** What a loaf weighs raw, so that it is one; null while nobody knows. */
   readonly loafG: number | null;
 }
@@ -69,15 +72,26 @@ export function dishFor(route: Route, wanted: Wanted, id: string): Dish {
       route: null,
     });
   if (wanted.setting === "sauce") parts.push(sauceAround({ ...empty, parts }));
-  return { ...empty, parts };
+  return wanted.setting === "crust" ? underCrust({ ...empty, parts }) : { ...empty, parts };
+}
+
+/** Everything under a crust of mash, in one dish in the oven; any cook will change the crust. */
+function underCrust(dish: Dish): Dish {
+  const crust = { ...partFromPattern(dish, "mash"), name: "Crust" };
+  const mashed = addPart(dish, crust);
+  return addPart(mashed, { ...partFromPattern(mashed, "baked"), name: "Under the crust" });
 }
 
 function mainPart(route: Route, wanted: Wanted): Part {
   const chain = chainFor(route, wanted);
+  const done = stepsDone(chain, wanted.lies);
   return {
     id: "main",
     name: route.name.split(",")[0] as string,
-    steps: chain.map((s, i) => stepOf(s, `main-${s.kind}-${i + 1}`, wanted)),
+    steps: chain.map((s, i) => {
+      const step = stepOf(s, `main-${s.kind}-${i + 1}`, wanted);
+      return i < done ? { ...step, ready: true } : step;
+    }),
     waitsForTableMin: route.waitsMin,
     saltTarget: route.salt,
     route: { id: route.id, form: wanted.form, kind: wanted.kind },

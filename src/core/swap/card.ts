@@ -3,6 +3,7 @@ import { openBook } from "../foods/book";
 import type { Food } from "../foods/food";
 import { solidsG, totalG } from "../process/contents";
 import type { Answer, Answers, Table } from "./answer";
+import { type Packs, packsFor } from "./brings";
 import type { Leaving } from "./meats";
 import type { Aim } from "../bite/targets";
 
@@ -23,6 +24,8 @@ export interface RouteCard extends Omit<Answer, "plan" | "route"> {
   readonly littleProtein: boolean;
   readonly honest: boolean;
   readonly vessels: readonly SmallVessel[];
+  /** Whole packs of the main food; null for what is sold loose. */
+  readonly packs: Packs | null;
 }
 /** All routes with what left, and the foods that they name. */
 export interface SwapAnswer {
@@ -37,10 +40,11 @@ export function cardsOf({ leaving, aim, answers }: Answers, table: Table): SwapA
   const { food } = openBook(table);
   // Everything that a sentence of a card may name.
   const named = new Set(answers.flatMap((a) => [...foodsOf(a.dish), ...a.moved.map((m) => m.from)]));
-  return { leaving, aim, cards: answers.map(cardOf), foods: [...named].flatMap((id) => food(id) ?? []) };
+  const cards = answers.map((a) => ({ ...cardOf(a), packs: packsFor(food(a.route.food) ?? { packs: [] }, a.mainG) }));
+  return { leaving, aim, cards, foods: [...named].flatMap((id) => food(id) ?? []) };
 }
 
-function cardOf({ route, plan, ...answer }: Answer): RouteCard {
+function cardOf({ route, plan, ...answer }: Answer): Omit<RouteCard, "packs"> {
   const main = plan.dishes[0]?.parts.find((p) => p.id === "main");
   const vessels = (main?.rows ?? []).flatMap((row): SmallVessel[] => {
     if (row.state !== "computed") return [];

@@ -1,3 +1,4 @@
+import { packPrice, packsFor } from "./brings";
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import fc from "fast-check";
@@ -33,6 +34,8 @@ const ask = (form: MeatForm, more: Partial<Ask> = {}): Ask => ({
   availableMin: null,
   mostHandsMin: null,
   honestOnly: false,
+  protein: "plate",
+  bringsFat: false,
   ...more,
 });
 const KIND_OF: Readonly<Partial<Record<MeatForm, MeatKind>>> = {
@@ -71,6 +74,96 @@ const who = (avoids: readonly Allergen[], more: Partial<Eater> = {}): Eater => (
 const memory = newMemory();
 const answers = (a: Ask, t: Table = table()) => answersTo(a, t, new Map(), memory).answers;
 const isIn = (a: Answer) => a.out.length === 0;
+
+describe("what lies ready, and what is put in again", () => {
+  const one = (id: string, a: Ask, t: Table = table()) => answers(a, t).find((x) => x.route.id === id) as Answer;
+  const lying = (food: string, state: "frozen" | "thawed" | "cooked" | "soaked"): Table => {
+    const t = table();
+    return { ...t, supper: { ...t.supper, atHand: [{ food, state }] } };
+  };
+  test("a block in the freezer leaves the thaw, one that is thawed leaves neither; grams stay as they were", () => {
+    const [fresh, frozen, thawed] = [table(), lying("tofu-firm", "frozen"), lying("tofu-firm", "thawed")].map((t) =>
+      one("tofu-frozen-seared", ask("strips"), t),
+    ) as [Answer, Answer, Answer];
+    expect(fresh.couldLie).toEqual(["frozen", "thawed"]);
+    // Freezing a block takes the best part of a day, thawing in the fridge another.
+    expect(frozen.leadMin).toBeLessThan(fresh.leadMin - 300);
+    expect(thawed.leadMin).toBeLessThan(frozen.leadMin - 300);
+    expect(thawed.leadMin).toBeLessThan(150);
+    expect(frozen.mainG).toBe(fresh.mainG);
+    expect(frozen.out).toEqual([]);
+    const kinds = (a: Answer) => a.plan.tasks.map((t) => t.step);
+    expect(kinds(thawed).some((k) => k.includes("freeze") || k.includes("thaw"))).toBe(false);
+    // With dinner in three hours only the thawed one is in.
+    const soon = (t: Table) =>
+      one("tofu-frozen-seared", ask("strips", { availableMin: 180 }), t).out.map((o) => o.kind);
+    expect(soon(lying("tofu-firm", "frozen"))).toEqual(["time"]);
+    expect(soon(lying("tofu-firm", "thawed"))).toEqual([]);
+  });
+  test("lentils that are cooked already shorten the patty; another food that lies ready does not", () => {
+    const fresh = one("lentils-bound", ask("patty"));
+    expect(fresh.couldLie).toContain("cooked");
+    expect(one("lentils-bound", ask("patty"), lying("green-lentils", "cooked")).leadMin).toBeLessThan(
+      fresh.leadMin - 10,
+    );
+    expect(one("lentils-bound", ask("patty"), lying("tofu-firm", "thawed")).leadMin).toBe(fresh.leadMin);
+  });
+  test("more of it brings the protein of the meat, as the card says beforehand", () => {
+    const as = one("tofu-seared", ask("strips"));
+    const more = one("tofu-seared", ask("strips", { protein: "more" }));
+    const heads = 4;
+    expect(more.mainG).toBe(as.forProteinG);
+    expect(more.proteinG * heads).toBeCloseTo(answersTo(ask("strips"), table()).leaving.proteinG, -1);
+    // A mushroom never brings it, and says so by null; it stays as it is.
+    const king = one("king-shredded", ask("strips", { protein: "more" }));
+    expect(king.forProteinG).toBeNull();
+    expect(king.mainG).toBe(one("king-shredded", ask("strips")).mainG);
+  });
+  test.each([
+    ["side", "dry", "beans-1"],
+    ["sauce", "sauce", "sauce-1"],
+    ["sauce", "dry", "beans-1"],
+  ] as const)("beans (%s) in a dish that is %s stand in %s and close the gap", (protein, setting, part) => {
+    const a = one("king-shredded", ask("strips", { protein, setting }));
+    const left = answersTo(ask("strips", { setting }), table()).leaving;
+    expect(a.plan.blocked).toBe(0);
+    expect(a.extra.beansG).toBeGreaterThan(100);
+    const lines = a.dish.parts.find((p) => p.id === part)?.steps.flatMap((s) => s.adds) ?? [];
+    expect(lines).toContainEqual({ kind: "food", food: "white-beans-tinned", massG: Math.round(a.extra.beansG) });
+    expect(a.proteinG * 4).toBeCloseTo(left.proteinG, -1);
+  });
+  test("the fat that left is put in as far as it is not there already", () => {
+    const left = answersTo(ask("mince", { setting: "sauce" }), table()).leaving;
+    const lean = one("soy-granules-browned", ask("mince", { setting: "sauce" }));
+    const fat = one("soy-granules-browned", ask("mince", { setting: "sauce", bringsFat: true }));
+    expect(left.fatG - lean.oilG).toBeGreaterThan(20);
+    expect(fat.extra.fatG).toBeCloseTo(left.fatG - lean.oilG, 0);
+    expect(fat.oilG).toBeCloseTo(left.fatG, -1);
+    const lean2 = one("oyster-fried", ask("battered", { bringsFat: true, kind: "white-fish" }));
+    expect(lean2.extra.fatG).toBe(0);
+  });
+  test("under a crust everything goes into one dish in the oven and comes out hot", () => {
+    const a = one("soy-granules-browned", ask("mince", { setting: "crust" }));
+    expect(a.dish.parts.map((p) => p.name)).toEqual(["Soy granules", "Crust", "Under the crust"]);
+    const last = a.plan.dishes[0]?.parts.at(-1);
+    expect(last?.served).toBe(true);
+    expect(a.plan.dishes[0]?.parts.filter((p) => p.served)).toHaveLength(1);
+    const baked = last?.rows.at(-1);
+    expect(baked?.state === "computed" && baked.outcome.after.batch.tempC).toBeGreaterThanOrEqual(73);
+  });
+  test("whole packs: those with the least left over, drained where they lie in liquid", () => {
+    const pack = (name: string, netG: number, drainedG: number | null = null) => ({ name, netG, drainedG });
+    expect(packsFor({ packs: [] }, 300)).toBeNull();
+    expect(packsFor({ packs: [pack("tin", 400, 240)] }, 480)).toMatchObject({ count: 2, leftG: 0 });
+    expect(packsFor({ packs: [pack("tin", 400, 240), pack("big tin", 800, 480)] }, 480)).toMatchObject({
+      count: 1,
+      pack: { name: "big tin" },
+    });
+    expect(packsFor({ packs: [pack("block", 400)] }, 401)).toMatchObject({ count: 2, leftG: 399 });
+    expect(packPrice(undefined, pack("block", 400))).toBeNull();
+    expect(packPrice({ price: 2, packG: 200 }, pack("block", 400))).toBe(4);
+  });
+});
 
 describe("the tables", () => {
   const NAMES: Readonly<Record<string, string>> = {

@@ -97,7 +97,7 @@ const rowInHand = ({ part, stepId }: WithPart) => part.rows.find((r) => r.step.i
 
 /** Who can eat which part, where there is room for a table; only where somebody must not eat something. */
 function PartsCheck({ plan, supper, eaters, textContext }: BenchProps) {
-  if (plan.verdicts.length === 0) return null;
+  if (plan.verdicts.length + plan.diets.length === 0) return null;
   return (
     <Card p="4">
       <ByPart supper={supper} eaters={eaters} textContext={textContext} />

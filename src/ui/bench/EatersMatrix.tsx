@@ -4,7 +4,8 @@ import { Box, Table, Text } from "@chakra-ui/react";
 import { useMemo } from "react";
 import type { Supper } from "@/core/dish/dish";
 import type { Eater } from "@/core/household/people";
-import { type PartVerdict, whoCanEat } from "@/core/safety/matrix";
+import { type PartDiets, type PartVerdict, whoCanEat, whoseDiet } from "@/core/safety/matrix";
+import { DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES, foodName, type TextContext } from "../wording/words";
 
 const MARKS: Readonly<Record<PartVerdict["verdict"], readonly [mark: string, says: string, color: string]>> = {
@@ -25,8 +26,13 @@ export function EatersMatrix({
   readonly eaters: readonly Eater[];
   readonly textContext: TextContext;
 }) {
-  const cells = useMemo(() => whoCanEat(supper, eaters, textContext.foods), [supper, eaters, textContext.foods]);
-  const columns = eaters.filter((e) => cells.some((c) => c.eater === e.id));
+  const { foods } = textContext;
+  const cells = useMemo(() => whoCanEat(supper, eaters, foods), [supper, eaters, foods]);
+  const diets = useMemo(
+    () => whoseDiet(supper, eaters, { food: foods, kin: (id) => foods(id)?.like ?? id }),
+    [supper, eaters, foods],
+  );
+  const columns = eaters.filter((e) => [...cells, ...diets].some((c) => c.eater === e.id));
   const parts = supper.dishes.flatMap((d) => d.parts.map((p) => ({ dish: d.id, id: p.id, name: p.name })));
   const cell = (dish: string, part: string, eater: string) =>
     cells.find((c) => c.dish === dish && c.part === part && c.eater === eater);
@@ -49,7 +55,11 @@ export function EatersMatrix({
               <Table.Cell verticalAlign="top">{p.name}</Table.Cell>
               {columns.map((e) => (
                 <Table.Cell key={e.id} verticalAlign="top">
-                  <Verdict cell={cell(p.dish, p.id, e.id)} foods={textContext.foods} />
+                  <Verdict cell={cell(p.dish, p.id, e.id)} foods={foods} />
+                  <Diets
+                    cell={diets.find((c) => c.dish === p.dish && c.part === p.id && c.eater === e.id)}
+                    foods={foods}
+                  />
                 </Table.Cell>
               ))}
             </Table.Row>
@@ -71,5 +81,37 @@ function Verdict({ cell, foods }: { cell: PartVerdict | undefined; foods: TextCo
       </Text>
       {by !== "" && `: ${by}`}
     </Text>
+  );
+}
+
+/** What a part says to somebody's diets, named with the foods that decide. */
+function Diets({ cell, foods }: { cell: PartDiets | undefined; foods: TextContext["foods"] }) {
+  if (cell === undefined) return null;
+  const named = (found: PartDiets["ask"]) =>
+    found.map(({ food, diet }) => `${foodName(foods, food)} (${DIET_WORDS[diet].name})`).join(", ");
+  return (
+    <>
+      {cell.against.length > 0 && (
+        <Text fontSize="sm">
+          <Text as="span" color="chilli" fontWeight="700">
+            ✕ against the diet
+          </Text>
+          : {named(cell.against)}
+        </Text>
+      )}
+      {cell.ask.length > 0 && (
+        <Text fontSize="sm">
+          <Text as="span" color="turmeric" fontWeight="700">
+            ? ask
+          </Text>
+          : {named(cell.ask)}
+        </Text>
+      )}
+      {cell.against.length + cell.ask.length === 0 && (
+        <Text fontSize="sm" color="quiet">
+          fits the diet
+        </Text>
+      )}
+    </>
   );
 }

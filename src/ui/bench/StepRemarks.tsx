@@ -122,7 +122,7 @@ function Answered({ row, ranges, kitchen }: { row: Computed; ranges: RowRanges |
   return (
     <Box fontSize="sm" color="quiet">
       <Box>
-        {sayMinutes(row, ranges)}
+        {row.step.ready ? "Done on another day: it lies ready in the cold." : sayMinutes(row, ranges)}
         {needs.length > 0 && ` Needs ${needs.join(", ")}.`}
       </Box>
       {bite.length > 0 && <Box>Bite: {bite.join(", ")} (estimate).</Box>}

@@ -183,7 +183,7 @@ const StepRow = memo(function StepRow({ row, number, selected, eaters, textConte
       {row.state === "computed" ? (
         <>
           <td className="in">{describeWhatGoesIn(row, textContext) || "–"}</td>
-          <td className="time">{minutesOf(row)}</td>
+          <td className="time">{row.step.ready ? "done already" : minutesOf(row)}</td>
           <td className="mass">
             <strong>{writeMass(totalG(row.outcome.after.batch), textContext.units)}</strong>
             <small>

@@ -97,6 +97,34 @@ const WIDTH_LABEL = {
   rasher: "Width",
 } as const;
 
+/** What keeps: from the fridge or the freezer one goes on where it was left. */
+const READY_KINDS: ReadonlySet<StepKind> = new Set([
+  "sort",
+  "cut",
+  "pulse",
+  "mash",
+  "soak",
+  "cook",
+  "boil",
+  "steam",
+  "blanch",
+  "gel",
+  "drain",
+  "rinse",
+  "squeeze",
+  "press",
+  "freeze",
+  "thaw",
+  "marinate",
+  "bind",
+  "rest",
+  "shape",
+  "bake",
+  "simmer",
+  "cool",
+  "store",
+]);
+
 /** Fields beside the lines, in the order in which a cook thinks of them. */
 export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): Field[] {
   const pans = (of: Kitchen, kind: "frying" | "pot") => panField(of, chosen, kind);
@@ -230,5 +258,6 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): F
     ...own[step.kind](),
     number("handsMin", "My hands-on minutes", "min", 0, 1000, "usual"),
     number("mayWaitMin", "May wait after it", "min", 0, 20_000, "usual"),
+    ...(READY_KINDS.has(step.kind) ? [check("ready", "Done already, on another day")] : []),
   ];
 }

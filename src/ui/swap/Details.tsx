@@ -4,12 +4,14 @@ import { Box, chakra, Flex, Text } from "@chakra-ui/react";
 import { SETTINGS } from "@/core/bite/targets";
 import { MEAT_KINDS } from "@/core/dish/meat";
 import { ALLERGENS, type Allergen } from "@/core/foods/allergens";
+import type { AtHand } from "@/core/dish/dish";
+import { PROTEIN_WAYS } from "@/core/swap/brings";
 import { GRAMS_PER_OUNCE } from "@/core/quantities/units";
 import { Card, Pill, Tick } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
 import { describeLeaving } from "../wording/swap";
-import { KIND_NAMES, SETTING_NAMES } from "../wording/swapNames";
-import { ALLERGEN_NAMES } from "../wording/words";
+import { KIND_NAMES, LIES_NAMES, PROTEIN_NAMES, SETTING_NAMES } from "../wording/swapNames";
+import { ALLERGEN_NAMES, foodName } from "../wording/words";
 import type { SwapProps } from "./swapProps";
 
 /** How much of what, how it comes to the table, for whom and when: filled in as far as it is known. */
@@ -79,6 +81,22 @@ export function Details({ said, onSaid, answer, textContext, heads, onHeads, din
       <Tick mt="2" on={said.honestOnly} onTick={(honestOnly) => onSaid({ ...said, honestOnly })}>
         an honest vegetable, nothing that stands for meat
       </Tick>
+      <Flex gap="3" wrap="wrap" align="flex-end" mt="2">
+        <Choice
+          label="Protein of the meat"
+          width="12rem"
+          value={said.protein}
+          options={PROTEIN_WAYS.filter((way) => way !== "sauce" || said.setting === "sauce").map((way) => ({
+            value: way,
+            label: PROTEIN_NAMES[way],
+          }))}
+          onChoose={(protein) => onSaid({ ...said, protein: protein as typeof said.protein })}
+        />
+        <Tick on={said.bringsFat} onTick={(bringsFat) => onSaid({ ...said, bringsFat })}>
+          put the fat that leaves in again
+        </Tick>
+      </Flex>
+      {answer && <LiesReady said={said} onSaid={onSaid} answer={answer} textContext={textContext} />}
       {answer && (
         <Text fontSize="sm" color="quiet" mt="2">
           {describeLeaving(answer.leaving, textContext.units)}
@@ -86,6 +104,41 @@ export function Details({ said, onSaid, answer, textContext, heads, onHeads, din
         </Text>
       )}
     </Card>
+  );
+}
+
+/** What lies ready: a block in the freezer, beans that are cooked. A route that can use it takes less time. */
+function LiesReady({
+  said,
+  onSaid,
+  answer,
+  textContext,
+}: Pick<SwapProps, "said" | "onSaid" | "textContext"> & {
+  readonly answer: NonNullable<SwapProps["answer"]>;
+}) {
+  const could = new Map(
+    answer.cards.flatMap((c) => c.couldLie.map((state) => [`${c.food} ${state}`, { food: c.food, state }])),
+  );
+  if (could.size === 0) return null;
+  const on = (a: AtHand) => said.atHand.some((b) => b.food === a.food && b.state === a.state);
+  // A food lies ready in one way: the other one goes.
+  const toggle = (a: AtHand) => {
+    const others = said.atHand.filter((b) => b.food !== a.food);
+    onSaid({ ...said, atHand: on(a) ? others : [...others, a] });
+  };
+  return (
+    <Box mt="3" role="group" aria-label="What lies ready">
+      <Text fontSize="sm" color="quiet" mb="1.5">
+        Lies ready
+      </Text>
+      <Flex gap="1.5" wrap="wrap">
+        {[...could.values()].map((a) => (
+          <Pill key={`${a.food} ${a.state}`} on={on(a)} onClick={() => toggle(a)}>
+            {`${foodName(textContext.foods, a.food)}, ${LIES_NAMES[a.state]}`}
+          </Pill>
+        ))}
+      </Flex>
+    </Box>
   );
 }
 

@@ -2,11 +2,19 @@
 
 import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react";
 import { useState } from "react";
+import { packPrice } from "@/core/swap/brings";
 import type { RouteCard } from "@/core/swap/card";
 import { Card, Do, Quiet } from "../frame/controls";
 import { Choice } from "../frame/fields";
 import { counted } from "../wording/count";
-import { describeFigures, describeGaps, describeLead, describeOut } from "../wording/swap";
+import {
+  describeFigures,
+  describeGaps,
+  describeLead,
+  describeOut,
+  describePacks,
+  describeProtein,
+} from "../wording/swap";
 import { NEARNESS_NAMES } from "../wording/swapNames";
 import { BiteRule } from "./BiteRule";
 import { RouteRemarks } from "./RouteRemarks";
@@ -83,6 +91,8 @@ function Route({
   first,
   answer,
   said,
+  heads,
+  prices,
   textContext,
   begin,
   onTake,
@@ -124,6 +134,11 @@ function Route({
               </chakra.span>
             ))}
           </Flex>
+          <Text fontSize="sm">
+            {describeProtein(card, answer.leaving.proteinG / heads, textContext)}
+            {card.packs &&
+              ` ${describePacks(card.packs, packPrice(prices.get(card.food), card.packs.pack), textContext.units)}.`}
+          </Text>
           <Text fontSize="sm">{describeLead(card.leadMin, begin(card.id))}</Text>
           {card.bite && <Text fontSize="sm">{describeGaps(card.gaps, card.narrows)}</Text>}
           {card.ratedTimes > 0 && (

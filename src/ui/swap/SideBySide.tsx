@@ -4,10 +4,22 @@ import { Flex, Heading, Table, Text } from "@chakra-ui/react";
 import type { RouteCard } from "@/core/swap/card";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import { Card, Quiet } from "../frame/controls";
-import { describeGaps } from "../wording/swap";
+import { foodInPackG, packPrice } from "@/core/swap/brings";
+import { NumberField } from "../frame/fields";
+import { describeGaps, describePacks } from "../wording/swap";
 import { NEARNESS_NAMES } from "../wording/swapNames";
-import { foodInText } from "../wording/words";
+import { foodInText, foodName } from "../wording/words";
 import type { SwapProps } from "./swapProps";
+
+/** What is sold loose is priced by so much, g. */
+const LOOSE_G = 100;
+/** What the main food costs: whole packs, or by its grams; a price that nobody entered is not known. */
+function costOf({ food, packs, mainG }: RouteCard, prices: SwapProps["prices"]): string {
+  const known = prices.get(food);
+  if (known === undefined) return "not known";
+  const cost = packs === null ? (known.price * mainG) / known.packG : packs.count * (packPrice(known, packs.pack) ?? 0);
+  return cost.toFixed(2);
+}
 
 /** Two routes beside each other: what decides between them, line by line. */
 export function SideBySide({
@@ -16,8 +28,10 @@ export function SideBySide({
   begin,
   onTake,
   behind,
+  prices,
+  onPrice,
   onClose,
-}: Pick<SwapProps, "textContext" | "begin" | "onTake" | "behind"> & {
+}: Pick<SwapProps, "textContext" | "begin" | "onTake" | "behind" | "prices" | "onPrice"> & {
   readonly pair: readonly [RouteCard, RouteCard];
   readonly onClose: () => void;
 }) {
@@ -25,6 +39,8 @@ export function SideBySide({
     ["Bite", (c) => (c.nearness === null ? "none to speak of" : NEARNESS_NAMES[c.nearness])],
     ["Against the meat", (c) => (c.bite === null ? "–" : describeGaps(c.gaps, []))],
     ["To buy", (c) => `${writeMass(c.mainG, textContext.units)} ${foodInText(textContext.foods, c.food)}`],
+    ["In packs", (c) => (c.packs === null ? "sold loose" : describePacks(c.packs, null, textContext.units))],
+    ["Money", (c) => costOf(c, prices)],
     ["Begin by", (c) => begin(c.id) ?? "not asked of the clock"],
     ["In all", (c) => `at least ${writeMinutes(c.leadMin)}`],
     ["Hands", (c) => writeMinutes(c.handsMin)],
@@ -68,6 +84,27 @@ export function SideBySide({
               ))}
             </Table.Row>
           ))}
+          <Table.Row bg="transparent">
+            <Table.Cell borderColor="line" color="quiet">
+              What {a.packs === null || b.packs === null ? "100 g or a pack" : "a pack"} costs
+            </Table.Cell>
+            {[a, b].map((c) => (
+              <Table.Cell key={c.id} borderColor="line">
+                <NumberField
+                  label={`${foodName(textContext.foods, c.food)}, what ${c.packs === null ? "100 g cost" : "a pack costs"}`}
+                  hideLabel
+                  value={prices.get(c.food)?.price ?? null}
+                  low={0}
+                  high={1_000_000}
+                  digits={2}
+                  mayBeEmpty
+                  emptySays="not known"
+                  width="6.5rem"
+                  onCommit={(price) => onPrice(c.food, price, c.packs === null ? LOOSE_G : foodInPackG(c.packs.pack))}
+                />
+              </Table.Cell>
+            ))}
+          </Table.Row>
         </Table.Body>
       </Table.Root>
       <Flex gap="2" mt="3" wrap="wrap">

@@ -34,6 +34,8 @@ const found = answersTo(
     availableMin: 600,
     mostHandsMin: null,
     honestOnly: false,
+    protein: "plate",
+    bringsFat: false,
   },
   TABLE,
 );
@@ -51,6 +53,9 @@ const said: Said = {
   weighed: "raw",
   setting: "dry",
   honestOnly: false,
+  protein: "plate",
+  bringsFat: false,
+  atHand: [],
   mostHandsMin: null,
   avoids: null,
   rater: null,
@@ -69,6 +74,8 @@ const desk = (more: Partial<SwapProps> = {}) => {
     behind: false,
     textContext,
     begin: () => "17:05",
+    prices: new Map(),
+    onPrice: jest.fn(),
     onTake: jest.fn(),
     others: [{ says: "Start from nothing", onPress: jest.fn() }],
     title: "What is leaving the pan?",
@@ -210,4 +217,34 @@ test("sentences of a swap", () => {
   for (const [out, says] of outs)
     if (typeof says === "string") expect(describeOut(out, textContext)).toBe(says);
     else expect(describeOut(out, textContext)).toMatch(says);
+});
+
+test("what lies ready is one press, one way for a food; the way to the protein and the fat are said", async () => {
+  const { user, props } = desk({ said: { ...said, avoids: [] } });
+  const ready = await screen.findByRole("group", { name: "What lies ready" });
+  await user.click(within(ready).getByRole("button", { name: "Firm tofu, frozen and thawed" }));
+  expect(last(props.onSaid)).toMatchObject({ atHand: [{ food: "tofu-firm", state: "thawed" }] });
+  await user.selectOptions(screen.getByLabelText("Protein of the meat"), "side");
+  expect(last(props.onSaid)).toMatchObject({ protein: "side" });
+  // Beans in the sauce need one.
+  expect(screen.queryByRole("option", { name: "beans in the sauce" })).toBeNull();
+  await user.click(screen.getByRole("checkbox", { name: /fat that leaves/ }));
+  expect(last(props.onSaid)).toMatchObject({ bringsFat: true });
+});
+test("the other way of lying ready takes the place of the first", async () => {
+  const { user, props } = desk({ said: { ...said, avoids: [], atHand: [{ food: "tofu-firm", state: "thawed" }] } });
+  const ready = await screen.findByRole("group", { name: "What lies ready" });
+  await user.click(within(ready).getByRole("button", { name: "Firm tofu, frozen" }));
+  expect(last(props.onSaid)).toMatchObject({ atHand: [{ food: "tofu-firm", state: "frozen" }] });
+});
+test("a price nobody entered is not known; typed between two routes it is kept with the grams of the pack", async () => {
+  const { user, props } = desk({ said: { ...said, avoids: [] } });
+  const buttons = await screen.findAllByRole("button", { name: /^Beside another: / });
+  await user.click(buttons[0] as HTMLElement);
+  await user.click(buttons[1] as HTMLElement);
+  const table = screen.getByRole("region", { name: "Side by side" });
+  expect(within(table).getAllByText("not known").length).toBeGreaterThan(0);
+  const [price] = within(table).getAllByLabelText(/, what (a pack costs|100 g cost)$/);
+  await user.type(price as HTMLElement, "2.40{Enter}");
+  expect(props.onPrice).toHaveBeenCalledWith(expect.any(String), 2.4, expect.any(Number));
 });

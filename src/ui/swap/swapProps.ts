@@ -1,7 +1,10 @@
 import type { Setting } from "@/core/bite/targets";
+import type { Price } from "@/core/formats/household";
 import type { MeatForm, MeatKind } from "@/core/dish/meat";
 import type { Allergen } from "@/core/foods/allergens";
 import type { RouteCard, SwapAnswer } from "@/core/swap/card";
+import type { AtHand } from "@/core/dish/dish";
+import type { ProteinWay } from "@/core/swap/brings";
 import type { TextContext } from "../wording/words";
 
 /** What the cook has said of the meat and the table. */
@@ -13,6 +16,10 @@ export interface Said {
   readonly weighed: "raw" | "cooked";
   readonly setting: Setting;
   readonly honestOnly: boolean;
+  readonly protein: ProteinWay;
+  readonly bringsFat: boolean;
+  /** What of the routes' foods lies ready, and how. */
+  readonly atHand: readonly AtHand[];
   /** Most hands-on minutes, or it does not matter. */
   readonly mostHandsMin: number | null;
   /** What somebody at the table must not eat; null until it was asked, empty when nobody. */
@@ -42,6 +49,9 @@ export interface SwapProps {
   readonly textContext: TextContext;
   /** When a route has to begin by the clock of this kitchen; null when it fits in no way, undefined while nobody knows. */
   readonly begin: (id: string) => string | null | undefined;
+  /** What a pack costs, by food; absent is not known. */
+  readonly prices: ReadonlyMap<string, Price>;
+  readonly onPrice: (food: string, price: number | null, packG: number) => void;
   readonly onTake: (card: RouteCard) => void;
   /** The other ways in, where the desk is the front door. */
   readonly others: readonly { readonly says: string; readonly onPress: () => void }[];

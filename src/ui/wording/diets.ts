@@ -7,6 +7,19 @@ export const DIET_WORDS: Readonly<Record<DietId, { readonly name: string; readon
     means: "nothing of animals: no meat, fish, egg, milk; wine and beer are asked, since some are fined with such",
   },
   "alcohol-free": { name: "no alcohol", means: "no wine or beer in the pan, cooked off or not" },
+  "halal-minded": {
+    name: "halal-minded",
+    means:
+      "no wine or beer, nothing of animals; vinegar of wine or malt, soy sauce and the like are asked, since opinions differ about the little alcohol in them",
+  },
+  "no-added-salt": {
+    name: "no added salt",
+    means: "no salt, and no seasoning or liquid with more than 1 g of salt in 100 g, such as soy sauce or stock powder",
+  },
+  "no-added-sugar": {
+    name: "no added sugar",
+    means: "no sugar, syrup or treacle; seasonings with more than 10 g of sugars in 100 g are asked",
+  },
   "no-added-oil": {
     name: "no added oil",
     means: "no oil, butter or other fat as an ingredient; what nuts and tofu hold is left aside",

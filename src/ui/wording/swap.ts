@@ -1,6 +1,8 @@
 import type { Gap } from "@/core/bite/rank";
 import type { BiteAttribute } from "@/core/bite/shifts";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
+import { foodInPackG, type Packs } from "@/core/swap/brings";
+import type { RouteCard } from "@/core/swap/card";
 import type { Answer } from "@/core/swap/answer";
 import type { Out } from "@/core/swap/out";
 import type { Leaving } from "@/core/swap/meats";
@@ -54,6 +56,35 @@ export function describeLead(leadMin: number, begin: string | null | undefined):
   return begin === null
     ? `at least ${writeMinutes(leadMin)}; it does not fit the hours of this kitchen`
     : `begin by ${begin}, at least ${writeMinutes(leadMin)} before dinner`;
+}
+
+/** Whole packs, what is left over and what they cost, as far as somebody said what one costs. */
+export function describePacks(
+  { pack, count, leftG }: Packs,
+  price: number | null,
+  units: TextContext["units"],
+): string {
+  const left = leftG < 1 ? "nothing left over" : `${writeMass(leftG, units)} left over`;
+  const cost = price === null ? "" : ` · ${(count * price).toFixed(2)} in all`;
+  return `${count} × ${pack.name} of ${writeMass(foodInPackG(pack), units)}, ${left}${cost}`;
+}
+/** The protein beside that of the meat, and how much of the food would bring as much. */
+export function describeProtein(
+  { proteinG, forProteinG, mainG, extra, littleProtein }: RouteCard,
+  meatEachG: number,
+  context: TextContext,
+): string {
+  const beans =
+    extra.beansG >= 1
+      ? ` With ${writeMass(Math.round(extra.beansG), context.units)} of white beans ${extra.beansIn === "sauce" ? "in the sauce" : "beside it"}.`
+      : "";
+  const more =
+    forProteinG !== null && forProteinG > mainG * 1.05
+      ? ` For as much as the meat: ${writeMass(forProteinG, context.units)}.`
+      : littleProtein
+        ? " No amount of it brings what the meat did."
+        : "";
+  return `${writeMass(proteinG)} protein each, the meat ${writeMass(meatEachG)}.${beans === "" ? more : ""}${beans}`;
 }
 
 type Figures = Pick<Answer, "mainG" | "handsMin" | "batches" | "proteinG" | "saltG" | "oilG">;

@@ -1,6 +1,8 @@
 import type { Nearness } from "@/core/bite/rank";
 import { BITE, type BiteAttribute } from "@/core/bite/shifts";
 import type { Bite, Setting } from "@/core/bite/targets";
+import type { AtHand } from "@/core/dish/dish";
+import type { ProteinWay } from "@/core/swap/brings";
 import type { MeatForm, MeatKind } from "@/core/dish/meat";
 import type { UnitSystem } from "@/core/quantities/units";
 import { writeMass } from "@/core/quantities/write";
@@ -53,6 +55,19 @@ export const USUAL: Readonly<Record<MeatForm, readonly [MeatKind, Setting]>> = {
   bits: ["poultry", "sauce"],
   "cold-slices": ["pork", "dry"],
   "stock-bones": ["poultry", "dry"],
+};
+export const PROTEIN_NAMES: Readonly<Record<ProteinWay, string>> = {
+  plate: "as it comes",
+  more: "more of it",
+  side: "beans beside it",
+  sauce: "beans in the sauce",
+};
+export const LIES_NAMES: Readonly<Record<AtHand["state"], string>> = {
+  there: "there",
+  frozen: "frozen",
+  thawed: "frozen and thawed",
+  soaked: "soaked",
+  cooked: "cooked",
 };
 export const SETTING_NAMES: Readonly<Record<Setting, string>> = {
   dry: "dry and crisp",

@@ -1,0 +1,92 @@
+import { DEMO_KITCHEN } from "@/demo/household";
+import { judge } from "../judge";
+import { plan, type PlanInput } from "../plan";
+import { orderOfWork, takesUp } from "../schedule/work";
+import { totalG } from "./contents";
+import { newStep, type Step, type StepKind } from "./registry";
+
+const step = (kind: StepKind, more: object = {}, ...adds: readonly (readonly [string, number])[]): Step =>
+  ({
+    ...newStep(kind, `s-${kind}`),
+    ...more,
+    adds: adds.map(([food, massG]) => ({ kind: "food", food, massG })),
+  }) as Step;
+const inputOf = (...steps: readonly Step[]): PlanInput => ({
+  supper: {
+    id: "s",
+    name: "S",
+    serveAt: "2026-11-29T19:00:00.000Z",
+    eaters: [],
+    guests: 2,
+    atHand: [],
+    dishes: [
+      {
+        id: "d",
+        name: "D",
+        replaces: null,
+        servings: 2,
+        parts: [{ id: "p", name: "P", steps, waitsForTableMin: 15, saltTarget: null, route: null }],
+      },
+    ],
+  },
+  foods: [],
+  labels: [],
+  kitchen: DEMO_KITCHEN,
+  eaters: [],
+  log: [],
+});
+const chain = (ready: boolean): readonly Step[] => [
+  step("freeze", { ready, minutes: 2880 }, ["tofu-firm", 400]),
+  step("thaw", { how: "fridge", minutes: 2400 }),
+  step("press"),
+  step("cut", { pieceMm: 15 }),
+  step("sear", {}, ["rapeseed-oil", 15]),
+];
+const rowsOf = (input: PlanInput) => plan(input).dishes[0]?.parts[0]?.rows ?? [];
+
+test("a block that lies in the freezer is the block that was frozen: the same grams, no minutes, nothing to do", () => {
+  const [fresh, lies] = [inputOf(...chain(false)), inputOf(...chain(true))];
+  const grams = (input: PlanInput) =>
+    rowsOf(input).map((r) => (r.state === "computed" ? totalG(r.outcome.after.batch) : r.state));
+  expect(grams(lies)).toEqual(grams(fresh));
+  const made = plan(lies);
+  expect(made.tasks.some((t) => t.step === "d.s-freeze")).toBe(false);
+  expect(plan(fresh).tasks.some((t) => t.step === "d.s-freeze")).toBe(true);
+  expect(orderOfWork(made, null).map((m) => m.row.step.kind)).toEqual(["thaw", "press", "cut", "sear"]);
+  // Nobody has to tick it off before the thaw may begin.
+  const thaw = rowsOf(lies)[1];
+  expect(thaw && takesUp(made, thaw)).toEqual([]);
+  expect(judge(lies, made, null).filter((c) => c.severity === "stop")).toEqual([]);
+});
+test("it still tells what the food is, and no longer how long that took", () => {
+  const row = rowsOf(inputOf(...chain(true)))[0];
+  if (row?.state !== "computed") throw new Error("blocked");
+  expect(row.outcome.facts.map((f) => f.kind)).not.toContain("through");
+  expect(row.outcome.needs).toEqual([]);
+  const soaked = rowsOf(inputOf(step("soak", { ready: true }, ["soy-strips", 100], ["water", 900])))[0];
+  expect(soaked?.state === "computed" && soaked.outcome.facts.map((f) => f.kind)).toContain("soaked");
+});
+test("what was cooked on another day comes from the fridge: five degrees, and no warm minutes behind it", () => {
+  const cooked = (ready: boolean) =>
+    inputOf(step("cook", { ready }, ["green-lentils", 200], ["water", 800]), step("drain"), step("mash"));
+  const tempOf = (input: PlanInput) => {
+    const row = rowsOf(input)[0];
+    return row?.state === "computed" ? row.outcome.after.batch.tempC : NaN;
+  };
+  expect(tempOf(cooked(true))).toBe(5);
+  expect(tempOf(cooked(false))).toBeGreaterThan(90);
+  // Never warmer than it was: a bowl that was colder stays so.
+  const cold = inputOf(
+    step("store", { where: "fridge", days: 1 }, ["lentils-cooked", 300]),
+    step("pat", { ready: true }),
+  );
+  const pat = rowsOf(cold)[1];
+  expect(pat?.state === "computed" && pat.outcome.after.batch.tempC).toBeLessThanOrEqual(5);
+});
+test("a part that is ready whole waits for nobody and can be taken by another", () => {
+  const input = inputOf(step("cook", { ready: true }, ["green-lentils", 200], ["water", 800]));
+  const made = plan(input);
+  expect(made.tasks).toEqual([]);
+  expect(made.blocked).toBe(0);
+  expect(made.perEater.massG).toBeGreaterThan(100);
+});
