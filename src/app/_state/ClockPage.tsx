@@ -3,11 +3,12 @@
 import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
 import { useState } from "react";
+import { ovenOn } from "@/core/schedule/oven";
 import type { Schedule } from "@/core/schedule/schedule";
 import { Clock, type ClockProps } from "@/ui/clock/Clock";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { describeStep } from "@/ui/wording/stepText";
-import { titledWork, type TitledMove } from "@/ui/wording/tasks";
+import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeDate, writeDay } from "@/ui/wording/time";
 import type { TextContext } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
@@ -61,11 +62,15 @@ export function ClockPage() {
 }
 
 /** The calendar library is only loaded when somebody asks for a calendar. */
-async function exportCalendar({ supper, input, units, foods }: SupperView, moves: readonly TitledMove[]) {
+async function exportCalendar(
+  { supper, input, units, foods, planned, schedule }: SupperView,
+  moves: readonly TitledMove[],
+) {
   const { writeCalendar } = await import("@/core/formats/icalendar");
   const part = (id: string) => supper.dishes.flatMap((d) => d.parts).find((p) => p.id === id)?.name ?? "part";
   const textContext: TextContext = { units, foods, part, eater: nameIn(input.eaters) };
   const serveMs = Date.parse(supper.serveAt);
+  if (planned === null) return;
   const items = moves.map((m) => {
     const spoken = describeStep(m.row, m.part, null, textContext);
     return {
@@ -76,6 +81,13 @@ async function exportCalendar({ supper, input, units, foods }: SupperView, moves
       says: `${spoken.does} ${spoken.why}`.trim(),
     };
   });
+  const ovens = ovenOn(planned, schedule).map((o) => ({
+    uid: `${supper.id}.${o.step}.oven@jade-pan`,
+    startsAt: serveMs + o.startMin * 60_000,
+    minutes: 1,
+    title: describeOvenOn(o.tempC, units),
+    says: "",
+  }));
   const table = {
     uid: `${supper.id}.table@jade-pan`,
     startsAt: serveMs,
@@ -83,5 +95,9 @@ async function exportCalendar({ supper, input, units, foods }: SupperView, moves
     title: `On the table: ${supper.name}`,
     says: input.supper.dishes.map((d) => d.name).join(", "),
   };
-  download(`${fileName(supper.name)}.ics`, "text/calendar", writeCalendar(supper.name, [...items, table], Date.now()));
+  download(
+    `${fileName(supper.name)}.ics`,
+    "text/calendar",
+    writeCalendar(supper.name, [...items, ...ovens, table], Date.now()),
+  );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { ovenOn } from "@/core/schedule/oven";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
@@ -16,7 +17,7 @@ import { Stove } from "@/ui/stove/Stove";
 import type { StoveStep } from "@/ui/stove/stoveProps";
 import { describeStep } from "@/ui/wording/stepText";
 import { describeAllergenChange, describePace } from "@/ui/wording/stove";
-import { titledWork, type TitledMove } from "@/ui/wording/tasks";
+import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeCountdown } from "@/ui/wording/time";
 import { CUES } from "@/ui/wording/steps";
 import { describeWeighInFailure } from "@/ui/wording/failures";
@@ -221,6 +222,14 @@ export function Cooking({ view, plan, planned }: CookingProps) {
         }
       : null,
   };
+  // The oven is told when it is time, by the clock and by how late everything is, until its step has begun.
+  const timeAt = (minute: number) => localTime(serveMs + (minute + pace.lateMin) * 60_000, zone).time;
+  const ovensDue = ovenOn(planned, view.schedule)
+    .filter((o) => !progress.begunAt.has(o.step) && !progress.doneAt.has(o.step))
+    .filter((o) => (now - serveMs) / 60_000 >= o.startMin + pace.lateMin - 1)
+    .map(
+      (o) => `${describeOvenOn(o.tempC, units)}: “${titleOf(o.step)}” follows at ${timeAt(o.startMin + o.minutes)}.`,
+    );
   return (
     <Stove
       step={step}
@@ -240,7 +249,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       }))}
       clock={localTime(now, zone).time}
       pace={describePace(pace, (minutes) => localTime(serveMs + minutes * 60_000, zone).time)}
-      news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
+      news={[...ovensDue, ...view.allergenChanges.map((c) => describeAllergenChange(c, foods))]}
       changed={changed}
       textContext={textContext}
       titleOf={titleOf}

@@ -5,6 +5,7 @@ import { standsWarm, warmLimitMin, warmMinutes } from "../process/warmth";
 import type { ReplayedPart, Row } from "../process/replay";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import { pointsPerMin } from "./loss";
+import { changeoverMin } from "./oven";
 import { type Apart, type Lag, SERVE, type Task } from "./task";
 
 /** How long the result of a step waits usually, and at most. */
@@ -116,6 +117,16 @@ export function taskNetOf(
             maxMin: early ? HOT_OIL_WAITS_MIN : 0,
           });
       });
+      if (ovenC !== null) {
+        // Somebody has to switch it on; whether it is hot already, `oven` tells once the times are known.
+        const on = `${supper}/${row.key}#oven`;
+        const minutes = changeoverMin(roomC, ovenC);
+        const at = { step: row.key, dish: dish.id, part: part.id, ovenC: null };
+        if (minutes > 0) {
+          tasks.push({ id: on, ...at, kind: "watch", minutes, demands: {}, heatsOvenTo: ovenC });
+          lags.push({ from: on, to: taskId(row, 0), minMin: 0, maxMin: 0 });
+        }
+      }
       if (previous) lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, ...mayWait(previous) });
       ran.set(row.step.id, row);
       previous = row;

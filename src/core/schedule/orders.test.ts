@@ -27,6 +27,7 @@ function problemOf(
     handsResource: 0,
     ovenResource: null,
     ovenToleranceK: 10,
+    ovenRates: null,
     distance,
     earliest: given.tasks.map((_, i) => -at(i, n)),
     latest: given.tasks.map((_, i) => at(n, i)),

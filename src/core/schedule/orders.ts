@@ -1,3 +1,4 @@
+import { setupMin } from "./oven";
 import type { SearchProblem, SearchTask } from "./search";
 
 /** The plan that begins latest, and what is proven of it. */
@@ -38,6 +39,9 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
   const zero = n;
   const minutes = tasks.map((t) => t.duration);
   const pairs = exclusivePairs(problem);
+  /** From the start of one to the earliest start of another behind it: its minutes, and the oven on its way to another heat. */
+  const setups = Float64Array.from({ length: n * n }, (_, i) => setupMin(problem, Math.floor(i / n), i % n));
+  const lead = (a: number, b: number) => (minutes[a] as number) + (setups[a * n + b] as number);
   // Where any two may run together, three may be too many: one that no pair overdraws is looked at as a whole.
   const shared = capacity.flatMap((units, r) => {
     const needs = tasks
@@ -85,7 +89,7 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
     for (const way of byCost(conflict, d)) {
       const next = (stack[depth] ??= new Float64Array(size * size));
       next.set(d);
-      if (!way.every(([a, b]) => tighten(next, b, a, -(minutes[a] as number)))) continue;
+      if (!way.every(([a, b]) => tighten(next, b, a, -lead(a, b)))) continue;
       if (!visit(next, depth + 1, until)) return false;
     }
     if (bestStart === before) weights.set(conflict.key, (weights.get(conflict.key) ?? 1) + 1);
@@ -108,10 +112,10 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
     return true;
   }
   function canPrecede(d: Float64Array, a: number, b: number): boolean {
-    return (d[a * size + b] as number) >= (minutes[a] as number);
+    return (d[a * size + b] as number) >= lead(a, b);
   }
   function precedes(d: Float64Array, a: number, b: number): boolean {
-    return -(d[b * size + a] as number) >= (minutes[a] as number);
+    return -(d[b * size + a] as number) >= lead(a, b);
   }
 
   /** Hours of nobody, and orders that only one way allows; false when nothing is left. */
@@ -139,7 +143,7 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
         const [ab, ba] = [canPrecede(d, a, b), canPrecede(d, b, a)];
         if (ab && ba) continue;
         if (!ab && !ba) return false;
-        if (!(ab ? tighten(d, b, a, -(minutes[a] as number)) : tighten(d, a, b, -(minutes[b] as number)))) return false;
+        if (!(ab ? tighten(d, b, a, -lead(a, b)) : tighten(d, a, b, -lead(b, a)))) return false;
         again = true;
       }
       for (const [first, second] of apart) {
@@ -148,7 +152,7 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
         if (ab && ba) continue;
         if (!ab && !ba) return false;
         const [before, after] = ab ? [first, second] : [second, first];
-        for (const a of before) for (const b of after) if (!tighten(d, b, a, -(minutes[a] as number))) return false;
+        for (const a of before) for (const b of after) if (!tighten(d, b, a, -lead(a, b))) return false;
         again = true;
       }
     }
@@ -187,8 +191,7 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
   /** Of what clashes when everything is as late as it can be, that which failed most and costs most; null when nothing does. */
   function worst(d: Float64Array): Conflict | null {
     const at = (i: number) => d[zero * size + i] as number;
-    const overlap = (a: number, b: number) =>
-      at(a) < at(b) + (minutes[b] as number) && at(b) < at(a) + (minutes[a] as number);
+    const overlap = (a: number, b: number) => at(a) < at(b) + lead(b, a) && at(b) < at(a) + lead(a, b);
     let found: Conflict | null = null;
     let most = -Infinity;
     const consider = (conflict: Conflict) => {
@@ -200,8 +203,8 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
     });
     apart.forEach(([first, second], g) => {
       const clash =
-        !allBefore(d, first, second, (_, a, b) => at(a) + (minutes[a] as number) <= at(b)) &&
-        !allBefore(d, second, first, (_, a, b) => at(a) + (minutes[a] as number) <= at(b));
+        !allBefore(d, first, second, (_, a, b) => at(a) + lead(a, b) <= at(b)) &&
+        !allBefore(d, second, first, (_, a, b) => at(a) + lead(a, b) <= at(b));
       if (clash) consider({ key: pairs.length + g, ways: [product(first, second), product(second, first)] });
     });
     for (const r of shared) {
@@ -235,7 +238,7 @@ export function searchOrders(problem: SearchProblem): OrdersResult {
   function costOf(way: Conflict["ways"][number], d: Float64Array): number {
     let cost = 0;
     for (const [a, b] of way)
-      cost = Math.max(cost, (d[zero * size + a] as number) + (minutes[a] as number) - (d[zero * size + b] as number));
+      cost = Math.max(cost, (d[zero * size + a] as number) + lead(a, b) - (d[zero * size + b] as number));
     return cost;
   }
   function byCost({ ways }: Conflict, d: Float64Array): Conflict["ways"] {

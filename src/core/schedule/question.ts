@@ -1,6 +1,7 @@
 import { blockedBefore } from "../calendar/zonedTime";
 import type { Kitchen } from "../household/kitchen";
 import { capacitiesOf } from "./capacities";
+import { HOME_OVEN } from "./oven";
 import type { Apart, Lag, ScheduleInput, Task } from "./task";
 
 /** Six days back is as far as the clock looks: a block is frozen and thawed in four. The budget takes a third of a second. */
@@ -21,6 +22,7 @@ export const scheduleQuestion = (
   lags,
   apart,
   capacities: capacitiesOf(kitchen),
+  ovenRates: HOME_OVEN,
   blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN),
   horizonMin: HORIZON_MIN,
   nodes: NODES,

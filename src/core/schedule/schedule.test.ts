@@ -60,6 +60,7 @@ function problemOf(instance: Instance): SearchProblem | null {
     handsResource: resources.indexOf("hands"),
     ovenResource: resources.includes("oven") ? resources.indexOf("oven") : null,
     ovenToleranceK: instance.maxTempDiff_C,
+    ovenRates: null,
     distance,
     latest: names.map((_, i) => network.distance[n * (n + 1) + i] as number),
     earliest: names.map((_, i) => -(network.distance[i * (n + 1) + n] as number)),

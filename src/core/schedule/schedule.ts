@@ -1,6 +1,7 @@
 import { SHELVES_OF_ONE_OVEN } from "./capacities";
 import { type Bound, closeNetwork } from "./network";
 import { better, foundIn, handsBlocks } from "./objective";
+import { SAME_HEAT_K } from "./oven";
 import { searchOrders } from "./orders";
 import { longWaits, type Stretched, stretched } from "./stretch";
 import { search, type SearchProblem, type SearchTask } from "./search";
@@ -186,7 +187,8 @@ function problemOf(input: ScheduleInput, closed: Float64Array, index: ReadonlyMa
     handsResource: resources.indexOf(HANDS),
     // One oven has one heat; with several, each may have its own.
     ovenResource: (input.capacities[OVEN] ?? 0) <= SHELVES_OF_ONE_OVEN ? resources.indexOf(OVEN) : null,
-    ovenToleranceK: 10,
+    ovenToleranceK: SAME_HEAT_K,
+    ovenRates: input.ovenRates ?? null,
     distance,
     latest: tasks.map((_, i) => closed[n * (n + 1) + i] as number),
     earliest: tasks.map((_, i) => -(closed[i * (n + 1) + n] as number)),

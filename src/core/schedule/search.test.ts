@@ -104,6 +104,7 @@ function problemOf(s: Small): SearchProblem | null {
     handsResource: 0,
     ovenResource: null,
     ovenToleranceK: 10,
+    ovenRates: null,
     distance,
     earliest: s.durations.map((_, i) => -at(i, n)),
     latest: s.durations.map((_, i) => at(n, i)),

@@ -1,3 +1,5 @@
+import { setupMin } from "./oven";
+import type { OvenRates } from "./task";
 import { better, type Found, foundIn } from "./objective";
 
 /**
@@ -23,6 +25,8 @@ export interface SearchProblem {
   readonly ovenResource: number | null;
   /** Dishes share an oven when their temperatures differ by no more than this. */
   readonly ovenToleranceK: number;
+  /** How fast the oven comes to another heat; null is at once. */
+  readonly ovenRates: OvenRates | null;
   /** Closed distances between task starts (see `network`), tasks only. */
   readonly distance: Float64Array;
   readonly earliest: readonly number[];
@@ -177,8 +181,9 @@ export function search(problem: SearchProblem): SearchResult {
       if (Number.isNaN(other) || problem.ovenResource === null) continue;
       const them = problem.tasks[j] as SearchTask;
       if (me.ovenC === null || them.ovenC === null) continue;
-      const overlap = value < other + them.duration && end > other;
-      if (overlap && Math.abs(me.ovenC - them.ovenC) > problem.ovenToleranceK) return other - me.duration;
+      const [before, behind] = [setupMin(problem, task, j), setupMin(problem, j, task)];
+      const overlap = value < other + them.duration + behind && end + before > other;
+      if (overlap && Math.abs(me.ovenC - them.ovenC) > problem.ovenToleranceK) return other - me.duration - before;
     }
     if (interleaves(task, value, starts)) return value - 1;
     for (let r = 0; r < problem.capacity.length; r++) {

@@ -12,6 +12,8 @@ export interface Task {
   readonly demands: Readonly<Record<string, number>>;
   /** Heat of the oven it stands in; tasks share an oven when they want about the same. null is no oven. */
   readonly ovenC: number | null;
+  /** Heats the oven up to so much, °C, for the step it belongs to; it is no part of the step's own minutes. */
+  readonly heatsOvenTo?: number;
 }
 /** The table: every lag that ends in it is counted to the moment of serving. */
 export const SERVE = "serve";
@@ -33,12 +35,20 @@ export interface Lag {
 /** Tasks of one group use a thing from the first to the last; groups of a pair may not interleave. */
 export type Apart = readonly [readonly string[], readonly string[]];
 
+/** How fast an oven heats up, and cools with its door ajar, K a minute. */
+export interface OvenRates {
+  readonly up: number;
+  readonly down: number;
+}
+
 /** What `schedule()` takes: tasks without times. Times are whole minutes; serving is minute 0, earlier is negative. */
 export interface ScheduleInput {
   readonly tasks: readonly Task[];
   readonly lags: readonly Lag[];
   readonly apart: readonly Apart[];
   readonly capacities: Readonly<Record<string, number>>;
+  /** How fast the oven comes to another heat, K a minute; absent, it does at once. */
+  readonly ovenRates?: OvenRates;
   /** Asleep or away, [from, to) in minutes relative to serving: no hands and no eye. */
   readonly blocked: readonly (readonly [number, number])[];
   /** How far back it may reach, minutes. */

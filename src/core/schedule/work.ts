@@ -22,7 +22,8 @@ export interface Move {
  */
 export function orderOfWork(plan: Plan, schedule: Schedule | null): Move[] {
   const byStep = new Map<StepKey, Task[]>();
-  for (const task of plan.tasks) byStep.set(task.step, [...(byStep.get(task.step) ?? []), task]);
+  for (const task of plan.tasks.filter((t) => t.heatsOvenTo === undefined))
+    byStep.set(task.step, [...(byStep.get(task.step) ?? []), task]);
   const moves: Move[] = [];
   for (const dish of plan.dishes)
     for (const part of dish.parts)

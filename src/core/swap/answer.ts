@@ -216,13 +216,17 @@ const loafOf = (dish: Dish): number | null =>
   dish.parts.flatMap((p) => p.steps).flatMap((s) => (s.kind === "shape" && s.form === "loaf" ? [s.pieceG] : []))[0] ??
   null;
 
+/** A generous side of beans, g (common practice). */
+const MOST_BEANS_A_HEAD_G = 150;
 /** Fat that left and is not in it yet, and beans for the protein that is missing. */
 function extraFor(made: Plan, { ask, meat, book }: World, servings: number): Extra {
   const fatG = ask.bringsFat ? Math.max(0, meat.fatG - figuresOf(made).oilG) : 0;
   const per100 = book.food(BEANS)?.per100.proteinG ?? null;
   const missingG = meat.proteinG - made.perEater.proteinG * servings;
   const wanted = ask.protein === "side" || ask.protein === "sauce";
-  const beansG = wanted && per100 !== null && missingG > 0 ? (100 * missingG) / per100 : 0;
+  const needG = wanted && per100 !== null && missingG > 0 ? (100 * missingG) / per100 : 0;
+  // More beans than that are no side any more: what is still missing is told.
+  const beansG = Math.min(needG, MOST_BEANS_A_HEAD_G * servings);
   if (fatG < 1 && beansG < 1) return NO_EXTRA;
   return { fatG, beansG, beansIn: ask.protein === "sauce" ? "sauce" : "side" };
 }

@@ -3,6 +3,9 @@
 import { Box, chakra, Flex, Grid, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
 import { CalendarPlus, Flame } from "lucide-react";
 import type { Kitchen } from "@/core/household/kitchen";
+import { type OvenOn, ovenOn } from "@/core/schedule/oven";
+import type { UnitSystem } from "@/core/quantities/units";
+import { describeOvenOn } from "../wording/tasks";
 import { SERVE } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
@@ -220,15 +223,28 @@ function Key() {
   );
 }
 
-function MoveList({ moves, clock, day }: ClockProps) {
+/** What is done and what is switched on, by the clock. */
+const inOrder = (moves: ClockProps["moves"], ovens: readonly OvenOn[], units: UnitSystem) =>
+  [
+    ...moves.map(({ key, startMin, minutes, title }) => ({ key, startMin, minutes, title })),
+    ...ovens.map((o) => ({
+      key: o.task,
+      startMin: o.startMin,
+      minutes: o.minutes,
+      title: describeOvenOn(o.tempC, units),
+    })),
+  ].sort((a, b) => a.startMin - b.startMin);
+
+function MoveList({ moves, plan, schedule, kitchen, clock, day }: ClockProps) {
+  const lines = inOrder(moves, ovenOn(plan, schedule), kitchen.units);
   return (
     <Card p="4">
       <Heading as="h2" fontSize="lg" mb="2">
         In this order
       </Heading>
       <chakra.ol listStyleType="none">
-        {moves.map((m, i) => {
-          const previous = moves[i - 1];
+        {lines.map((m, i) => {
+          const previous = lines[i - 1];
           const newDay = !previous || day(previous.startMin) !== day(m.startMin);
           return (
             <li key={m.key}>

@@ -3,6 +3,8 @@ import type { Plan } from "@/core/plan";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { Task } from "@/core/schedule/task";
 import { burnersOf } from "@/core/schedule/burners";
+import { ovenOn } from "@/core/schedule/oven";
+import { writeTemp } from "@/core/quantities/write";
 import type { TitledMove } from "../wording/tasks";
 
 /** A stretch on a lane, minutes relative to serving. */
@@ -58,6 +60,7 @@ export function lanesOf(
         ? FRIDGE
         : null;
     for (const task of plan.tasks.filter((t) => t.step === move.key)) {
+      if (task.heatsOvenTo !== undefined) continue;
       const from = schedule.starts[task.id] ?? 0;
       const bar = { id: task.id, from, to: from + task.minutes, kind: task.kind, labels, says: move.title };
       if (task.kind === "hands") raws.push({ ...bar, lane: "Hands" });
@@ -65,6 +68,18 @@ export function lanesOf(
       for (const lane of stood) raws.push({ ...bar, id: `${task.id}@${lane}`, lane });
       if (task.kind === "wait" && stood.length === 0) raws.push({ ...bar, lane: cold ?? "Worktop" });
     }
+  }
+  for (const on of ovenOn(plan, schedule)) {
+    const says = `Oven to ${writeTemp(on.tempC, kitchen.units)}`;
+    raws.push({
+      id: on.task,
+      from: on.startMin,
+      to: on.startMin + on.minutes,
+      kind: "wait",
+      labels: [says, writeTemp(on.tempC, kitchen.units)],
+      says,
+      lane: OVEN,
+    });
   }
   const names = [
     "Hands",

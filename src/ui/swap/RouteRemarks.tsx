@@ -18,7 +18,7 @@ export function RouteRemarks({
 }) {
   return (
     <>
-      {card.littleProtein && (
+      {card.littleProtein && card.extra.beansG < 1 && (
         <Text fontSize="sm" color="turmeric">
           Brings little protein: set beans, tofu or seeds beside it.
         </Text>

@@ -84,7 +84,8 @@ export function describeProtein(
       : littleProtein
         ? " No amount of it brings what the meat did."
         : "";
-  return `${writeMass(proteinG)} protein each, the meat ${writeMass(meatEachG)}.${beans === "" ? more : ""}${beans}`;
+  const far = extra.beansG >= 1 && proteinG < meatEachG * 0.95 ? " That is as much as a side can be." : "";
+  return `The meat brought ${writeMass(meatEachG)} of protein each.${beans === "" ? more : beans}${far}`;
 }
 
 type Figures = Pick<Answer, "mainG" | "handsMin" | "batches" | "proteinG" | "saltG" | "oilG">;

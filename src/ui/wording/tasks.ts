@@ -1,6 +1,8 @@
 import type { Plan } from "@/core/plan";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type Move, orderOfWork } from "@/core/schedule/work";
+import type { UnitSystem } from "@/core/quantities/units";
+import { writeTemp } from "@/core/quantities/write";
 import { STEP_NAMES } from "./steps";
 
 /** A step on its day with the words for it. */
@@ -10,3 +12,6 @@ export interface TitledMove extends Move {
 /** The order of work with a title for each step. */
 export const titledWork = (plan: Plan, schedule: Schedule | null): TitledMove[] =>
   orderOfWork(plan, schedule).map((m) => ({ ...m, title: `${STEP_NAMES[m.row.step.kind]} · ${m.part}` }));
+
+/** That the oven is switched on, or to another heat. */
+export const describeOvenOn = (tempC: number, units: UnitSystem): string => `Oven on, ${writeTemp(tempC, units)}`;

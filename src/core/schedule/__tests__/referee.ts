@@ -25,6 +25,17 @@ export function broken(
     const begins = (group: readonly string[]) => Math.min(...group.map(begin));
     if (ends(first) > begins(second) && ends(second) > begins(first)) faults.push(`${first[0]} and ${second[0]} mixed`);
   }
+  // One oven on its way to another heat.
+  const baked = input.tasks.filter((t) => t.ovenC !== null && t.minutes > 0);
+  if ((input.capacities.oven ?? 0) <= SHELVES_OF_ONE_OVEN)
+    for (const a of baked)
+      for (const b of baked) {
+        const up = (b.ovenC as number) - (a.ovenC as number);
+        const rates = input.ovenRates ?? { up: Infinity, down: Infinity };
+        const needed = Math.abs(up) <= 10 ? 0 : Math.ceil(up > 0 ? up / rates.up : -up / rates.down);
+        const gap = begin(b.id) - end(a.id);
+        if (begin(a.id) < begin(b.id) && gap >= 0 && gap < needed) faults.push(`oven: ${a.id} then ${b.id}: ${gap}`);
+      }
   for (let minute = -input.horizonMin; minute < 0; minute++) {
     const running = input.tasks.filter((t) => begin(t.id) <= minute && minute < end(t.id));
     for (const [resource, most] of Object.entries(input.capacities)) {

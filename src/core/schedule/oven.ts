@@ -1,0 +1,57 @@
+import type { Plan } from "../plan";
+import type { StepKey } from "../process/log";
+import type { Schedule } from "./schedule";
+import type { OvenRates } from "./task";
+import type { SearchProblem } from "./search";
+
+/** A home oven (common practice: 180 °C in 10 to 15 min, from 220 to 180 °C in 10 with the door ajar). */
+export const HOME_OVEN: OvenRates = { up: 13, down: 5 };
+/** Heats that are this near count as one. */
+export const SAME_HEAT_K = 10;
+
+/** Whole minutes that one oven needs from one heat to another; none between heats that count as one. */
+export function changeoverMin(fromC: number, toC: number, { up, down }: OvenRates = HOME_OVEN): number {
+  const byK = toC - fromC;
+  if (Math.abs(byK) <= SAME_HEAT_K) return 0;
+  return Math.ceil(byK > 0 ? byK / up : -byK / down);
+}
+
+/** Minutes between two tasks of a search while the one oven goes from the heat of the first to that of the second. */
+export function setupMin(
+  { tasks, ovenResource, ovenRates }: Pick<SearchProblem, "tasks" | "ovenResource" | "ovenRates">,
+  before: number,
+  after: number,
+): number {
+  const [from, to] = [tasks[before]?.ovenC ?? null, tasks[after]?.ovenC ?? null];
+  if (ovenRates === null || ovenResource === null || from === null || to === null) return 0;
+  return changeoverMin(from, to, ovenRates);
+}
+
+/** So long after its last use an oven counts as cold, minutes (engineering estimate). */
+const STAYS_HOT_MIN = 20;
+
+/** When the oven is switched on, or to another heat, and for which step. Minutes relative to serving. */
+export interface OvenOn {
+  readonly step: StepKey;
+  readonly task: string;
+  readonly startMin: number;
+  readonly minutes: number;
+  readonly tempC: number;
+}
+/** What has to be done at the oven before its steps: one that is hot already from the step before needs nothing. */
+export function ovenOn(plan: Pick<Plan, "tasks">, schedule: Schedule | null): OvenOn[] {
+  if (schedule?.kind !== "fits") return [];
+  const at = (id: string) => schedule.starts[id] ?? 0;
+  const uses = plan.tasks
+    .filter((t) => t.ovenC !== null && t.minutes > 0)
+    .map((t) => ({ from: at(t.id), to: at(t.id) + t.minutes, tempC: t.ovenC as number }));
+  const hot = (tempC: number, when: number) =>
+    uses.some((u) => Math.abs(u.tempC - tempC) <= SAME_HEAT_K && u.from < when && u.to >= when - STAYS_HOT_MIN);
+  return plan.tasks
+    .flatMap((t): OvenOn[] => {
+      const tempC = t.heatsOvenTo;
+      if (tempC === undefined || hot(tempC, at(t.id) + t.minutes)) return [];
+      return [{ step: t.step, task: t.id, startMin: at(t.id), minutes: t.minutes, tempC }];
+    })
+    .sort((a, b) => a.startMin - b.startMin);
+}
