@@ -4,6 +4,7 @@ import type { Question } from "@/core/cooking";
 import type { Plan } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
+import type { Chance, ChanceQuestion } from "@/core/schedule/chance";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { WhatIf } from "@/core/schedule/whatIf";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
@@ -65,6 +66,7 @@ export const computing = {
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
   whatIf: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
     searcher().whatIf({ tasks, lags, apart }, kitchen, serveAt),
+  chance: (question: ChanceQuestion): Promise<Chance> => searcher().chance(question),
   schedule: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
     searcher().schedule({ tasks, lags, apart }, kitchen, serveAt),
 };

@@ -4,6 +4,7 @@ import { type Outlook, outlookOf } from "./outlook";
 import { newMemory } from "@/core/quantities/memory";
 import { askedAbout, type Question } from "@/core/cooking";
 import { type Ranges, sampleRanges } from "@/core/sampling";
+import { type Chance, chanceOnTime, type ChanceQuestion } from "@/core/schedule/chance";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
 import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
@@ -31,6 +32,8 @@ export const searchApi = {
   /** What becomes of a supper when its day changes. */
   whatIf: (net: Parameters<typeof whatIf>[0], kitchen: Kitchen, serveAt: string): WhatIf[] =>
     whatIf(net, kitchen, serveAt),
+  /** How likely a plan is to be in time, over some thousand evenings. */
+  chance: (question: ChanceQuestion): Chance => chanceOnTime(question),
   schedule(net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule {
     return schedule(scheduleQuestion(net, kitchen, serveAt));
   },

@@ -2,7 +2,11 @@
 
 import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import type { Plan } from "@/core/plan";
+import { capacitiesOf } from "@/core/schedule/capacities";
+import type { Chance } from "@/core/schedule/chance";
+import { chanceQuestion } from "@/core/schedule/chanceQuestion";
 import { ovenOn } from "@/core/schedule/oven";
 import type { Schedule } from "@/core/schedule/schedule";
 import { Clock, type ClockProps } from "@/ui/clock/Clock";
@@ -20,11 +24,44 @@ import { nameIn, saveSupper, supperHref, type SupperView, useSupper } from "./su
 export function ClockPage() {
   const state = useSupper();
   const now = useNow(30_000);
-  const [whatIf, setWhatIf] = useState<{ of: Schedule; answers: ClockProps["whatIf"] } | null>(null);
   const drawn = useDrawnInSlices(state.state === "ready" && state.planned !== null && state.schedule !== null);
   if (state.state === "missing") return <MissingSupper />;
   if (!drawn || state.state === "loading" || state.planned === null || state.schedule === null) return null;
-  const { supper, planned, schedule, input } = state;
+  return <Ready view={state} planned={state.planned} schedule={state.schedule} now={now} />;
+}
+
+/** How likely it is in time, once the ranges are there. */
+function useChance(planned: Plan, schedule: Schedule, view: SupperView): Chance | null {
+  const { ranges } = view;
+  const { kitchen } = view.input;
+  const [told, setTold] = useState<{ readonly of: Schedule; readonly chance: Chance } | null>(null);
+  useEffect(() => {
+    if (ranges === null || schedule.kind !== "fits") return;
+    let current = true;
+    void computing
+      .chance(chanceQuestion(planned, schedule, ranges, capacitiesOf(kitchen)))
+      .then((chance) => current && setTold({ of: schedule, chance }));
+    return () => {
+      current = false;
+    };
+  }, [planned, schedule, ranges, kitchen]);
+  return told?.of === schedule ? told.chance : null;
+}
+
+function Ready({
+  view: state,
+  planned,
+  schedule,
+  now,
+}: {
+  view: SupperView;
+  planned: Plan;
+  schedule: Schedule;
+  now: number | null;
+}) {
+  const [whatIf, setWhatIf] = useState<{ of: Schedule; answers: ClockProps["whatIf"] } | null>(null);
+  const chance = useChance(planned, schedule, state);
+  const { supper, input } = state;
   const zone = input.kitchen.timeZone;
   const serveMs = Date.parse(supper.serveAt);
   const local = (minute: number) => localTime(serveMs + minute * 60_000, zone);
@@ -42,6 +79,8 @@ export function ClockPage() {
       nowMin={now === null ? null : (now - serveMs) / 60_000}
       stoveHref={supperHref("stove", supper.id)}
       frozen={state.frozen}
+      chance={chance}
+      stepName={(step) => moves.find((m) => m.key === step)?.title ?? step}
       nameOf={(task) => {
         const step = planned.tasks.find((t) => t.id === task)?.step;
         return moves.find((m) => m.key === step)?.title ?? task;

@@ -3,6 +3,8 @@
 import { Box, chakra, Flex, Grid, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
 import { CalendarPlus, Flame } from "lucide-react";
 import type { Kitchen } from "@/core/household/kitchen";
+import type { Chance } from "@/core/schedule/chance";
+import { OnTime } from "./OnTime";
 import { type OvenOn, ovenOn } from "@/core/schedule/oven";
 import type { UnitSystem } from "@/core/quantities/units";
 import { describeOvenOn } from "../wording/tasks";
@@ -37,6 +39,9 @@ export interface ClockProps {
   /** What becomes of it when the day changes; null until somebody asked and it is worked out. */
   readonly whatIf: readonly WhatIf[] | "asked" | null;
   readonly onWhatIf: () => void;
+  /** How likely it is in time; null until that is worked out. */
+  readonly chance: Chance | null;
+  readonly stepName: (step: string) => string;
 }
 
 export function Clock(props: ClockProps) {
@@ -104,6 +109,7 @@ export function Clock(props: ClockProps) {
       </Stack>
       <Stack gap="4">
         {!frozen && <ServeAt serve={serve} onServe={props.onServe} />}
+        {schedule.kind === "fits" && schedule.startMin < 0 && <OnTime {...props} />}
         {schedule.kind === "fits" && <MoveList {...props} />}
         {!frozen && <IfSomethingChanges {...props} />}
       </Stack>

@@ -156,7 +156,28 @@ describe("the page", () => {
     onCalendar: jest.fn(),
     whatIf: null,
     onWhatIf: jest.fn(),
+    chance: null,
+    stepName: (step) => step,
     ...more,
+  });
+  test("how likely it is in time, how much earlier makes it sure, and what makes it late", () => {
+    const { again } = show(<Clock {...props(found)} />);
+    const card = screen.getByRole("region", { name: "How likely in time" });
+    expect(card).toHaveTextContent("working it out");
+    const chance = {
+      onTime: 0.38,
+      error: 0.008,
+      likelyMin: 5.6,
+      earlierMin: 14,
+      causes: [{ step: "sear", minutes: 4.4 }],
+    };
+    again(<Clock {...props(found, { chance, stepName: () => "Sear · Strips" })} />);
+    expect(card).toHaveTextContent("In time in about 38 of 100 evenings");
+    expect(card).toHaveTextContent("Begin everything 14 min earlier, and it is in time in 90 of 100.");
+    expect(card).toHaveTextContent("What makes it late: Sear · Strips (about 4 min).");
+    again(<Clock {...props(found, { chance: { ...chance, onTime: 1, earlierMin: 0, causes: [] } })} />);
+    expect(card).toHaveTextContent("In time in nearly every evening");
+    expect(card).toHaveTextContent("Begun when it says, it is in time in 90 of 100.");
   });
   test("lists every step with its time, and the waits that count", () => {
     show(<Clock {...props(found)} />);

@@ -3,6 +3,7 @@ import type { StepKind } from "@/core/process/registry";
 import { type LossKind, lossOf } from "@/core/schedule/loss";
 import type { Stretched } from "@/core/schedule/stretch";
 import type { DayChange } from "@/core/schedule/whatIf";
+import type { Chance } from "@/core/schedule/chance";
 import type { UnitSystem } from "@/core/quantities/units";
 import { writeMinutes, writeTemp } from "@/core/quantities/write";
 
@@ -44,6 +45,22 @@ export function describeHoles(plan: Plan): string | null {
     holes.length === 1 ? (holes[0] as string) : `${holes.slice(0, -1).join(", ")} and ${holes.at(-1) as string}`;
   return `Not in this plan: ${named}. A step of ${holes.length === 1 ? "it" : "them"} cannot be worked out; the Bench says why.`;
 }
+
+/** "On the table in time in about 38 of 100 evenings, likely at 19:06." */
+export function describeChance({ onTime, likelyMin }: Chance, clock: (minute: number) => string): string {
+  const share = Math.round(onTime * 100);
+  const often =
+    share >= 99 ? "nearly every evening" : share <= 1 ? "hardly any evening" : `about ${share} of 100 evenings`;
+  return `In time in ${often}, likely at ${clock(Math.max(0, Math.round(likelyMin)))}.`;
+}
+/** How much earlier makes it sure enough. */
+export const describeEarlier = ({ earlierMin }: Chance): string =>
+  earlierMin === 0
+    ? "Begun when it says, it is in time in 90 of 100."
+    : `Begin everything ${writeMinutes(earlierMin)} earlier, and it is in time in 90 of 100.`;
+/** The steps that make it late. */
+export const describeCauses = ({ causes }: Chance, stepName: (step: string) => string): string =>
+  `What makes it late: ${causes.map((c) => `${stepName(c.step)} (about ${writeMinutes(c.minutes)})`).join(", ")}.`;
 
 /** What may change on the day. */
 export const CHANGE_NAMES: Readonly<Record<DayChange, string>> = {
