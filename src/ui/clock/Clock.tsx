@@ -44,6 +44,10 @@ export interface ClockProps {
   readonly stepName: (step: string) => string;
 }
 
+/** On a phone the list is the plan, and the lanes come second. */
+const ONE_COLUMN = { base: "contents", md: "flex" } as const;
+const SECOND = { base: 1, md: 0 } as const;
+
 export function Clock(props: ClockProps) {
   const { schedule, serve, frozen } = props;
   const holes = describeHoles(props.plan);
@@ -54,7 +58,7 @@ export function Clock(props: ClockProps) {
       p={{ base: "3", md: "4" }}
       alignItems="start"
     >
-      <Stack gap="4" minW="0">
+      <Stack gap="4" minW="0" display={ONE_COLUMN}>
         <Flex align="center" gap="3" wrap="wrap">
           <Box flex="1" minW="15rem">
             <Heading as="h1" fontSize="2xl">
@@ -90,7 +94,7 @@ export function Clock(props: ClockProps) {
                 {props.clock(props.nowMin - schedule.startMin)}, or take a step out.
               </Remark>
             )}
-            <Card p="4">
+            <Card p="4" order={SECOND}>
               <ClockLanes
                 lanes={lanesOf(props.plan, schedule, props.moves, props.kitchen)}
                 clock={props.clock}
@@ -107,7 +111,7 @@ export function Clock(props: ClockProps) {
           <NoFit schedule={schedule} nameOf={props.nameOf} />
         )}
       </Stack>
-      <Stack gap="4">
+      <Stack gap="4" display={ONE_COLUMN}>
         {!frozen && <ServeAt serve={serve} onServe={props.onServe} />}
         {schedule.kind === "fits" && schedule.startMin < 0 && <OnTime {...props} />}
         {schedule.kind === "fits" && <MoveList {...props} />}
@@ -134,7 +138,7 @@ function Waits({
     .sort((a, b) => a.maxMin - a.gap - (b.maxMin - b.gap));
   if (waits.length === 0) return null;
   return (
-    <Card p="4">
+    <Card p="4" order={SECOND}>
       <Heading as="h2" fontSize="lg" mb="1">
         Waits that count
       </Heading>
