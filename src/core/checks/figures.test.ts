@@ -12,6 +12,7 @@ import { sampleRanges } from "../sampling";
 import { capacitiesOf } from "../schedule/capacities";
 import { schedule } from "../schedule/schedule";
 import { approved } from "./__tests__/approved";
+import { figure, told } from "./__tests__/told";
 import { inputOf, OWN_CASES, PRACTICE_CASES } from "./__tests__/practiceCases";
 
 const supperOf = (dishes: PlanInput["supper"]["dishes"]): PlanInput => ({
@@ -42,17 +43,6 @@ const ASKED: readonly (readonly [string, PlanInput])[] = [
   ...[...PRACTICE_CASES, ...OWN_CASES].map((c) => [c.id, inputOf(c)] as const),
   ...chains,
 ];
-
-/** Four digits that count: what a last bit of a cosine moves is no change. */
-const figure = (x: number): string => (Math.abs(x) < 1e-9 ? "0" : String(Number(x.toPrecision(4))));
-const told = (value: unknown): unknown =>
-  typeof value === "number"
-    ? Number(figure(value))
-    : Array.isArray(value)
-      ? value.map(told)
-      : value !== null && typeof value === "object"
-        ? Object.fromEntries(Object.entries(value).map(([k, v]) => [k, told(v)]))
-        : value;
 
 function linesOf(name: string, input: PlanInput): string[] {
   const made = plan(input);
