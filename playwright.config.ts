@@ -25,6 +25,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     trace: process.env.TRACE ? "retain-on-failure" : "off",
     timezoneId: "Europe/Dublin",
+    // What is kept would stand between a test and the build; `offline.spec` lets it.
+    serviceWorkers: "block",
   },
   projects: [{ name: "chromium", use: chromium }],
   webServer: {

@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import "@/ui/frame/global.css";
 import { Providers } from "@/ui/frame/Providers";
 import { Notices } from "@/ui/frame/notices";
+import { Offline } from "./_state/Offline";
 import { Troubles } from "./_state/Troubles";
 
 export const metadata: Metadata = {
@@ -21,6 +22,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
           {children}
           <Notices />
           <Troubles />
+          <Offline />
         </Providers>
       </body>
     </html>

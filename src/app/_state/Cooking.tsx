@@ -44,7 +44,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const { progress } = cooking;
   const now = useNow(250) ?? instant();
   const router = useRouter();
-  useAwake();
+  const sleeps = useAwake();
 
   const textContext = useMemo<TextContext>(
     () => ({
@@ -254,6 +254,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       textContext={textContext}
       titleOf={titleOf}
       keysOn={keysOn}
+      sleeps={sleeps}
       onKeys={setKeysOn}
       onNext={() => void next()}
       onBack={back}

@@ -14,7 +14,7 @@ import { KitchenForm } from "@/ui/kitchen/KitchenForm";
 import { Recent } from "@/ui/kitchen/Recent";
 import { notify } from "@/ui/frame/noticeQueue";
 import { describeBroughtBack } from "@/ui/wording/clearing";
-import { describeLastExport, describePersisted } from "@/ui/wording/safekeeping";
+import { describeLastExport, describePersisted, describeSetAside } from "@/ui/wording/safekeeping";
 import { writeDay } from "@/ui/wording/time";
 import { localTime } from "@/core/calendar/localTime";
 import {
@@ -210,8 +210,13 @@ async function bringBack(seq: number): Promise<void> {
 const formats = () => import("@/core/formats/household");
 const bringing = () => import("@/core/formats/bringIn");
 async function exportAll(): Promise<void> {
-  const [{ writeHousehold }, all] = await Promise.all([formats(), readAll(db)]);
-  download("jade-pan-household.json", "application/json", writeHousehold(all, new Date().toISOString()));
+  const [{ writeCheckedHousehold }, all] = await Promise.all([formats(), readAll(db)]);
+  const { text, aside } = writeCheckedHousehold(all, new Date().toISOString());
+  download("jade-pan-household.json", "application/json", text);
+  if (aside.length > 0) {
+    download("jade-pan-rows-set-aside.json", "application/json", JSON.stringify(aside, null, 2));
+    notify({ says: describeSetAside(aside) });
+  }
   noteExport(Date.now());
 }
 async function saveAside(): Promise<void> {

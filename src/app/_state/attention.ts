@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useRef } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { TimerView } from "@/ui/stove/stoveProps";
 
 /** A short tone when a timer runs out while the page is open; the screen says it in any case. */
@@ -32,16 +32,21 @@ function ring() {
   }
 }
 
-/** Keeps the screen awake where the browser can. */
-export function useAwake() {
+/** Keeps the screen awake; true where it cannot, so that the page can say so. */
+export function useAwake(): boolean {
+  const [sleeps, setSleeps] = useState(false);
   useEffect(() => {
     let lock: WakeLockSentinel | null = null;
     const ask = () => {
-      if (document.visibilityState === "visible")
-        navigator.wakeLock?.request("screen").then(
-          (l) => (lock = l),
-          () => {},
-        );
+      if (document.visibilityState !== "visible") return;
+      if (!("wakeLock" in navigator)) return setSleeps(true);
+      navigator.wakeLock.request("screen").then(
+        (l) => {
+          lock = l;
+          setSleeps(false);
+        },
+        () => setSleeps(true),
+      );
     };
     ask();
     document.addEventListener("visibilitychange", ask);
@@ -50,4 +55,5 @@ export function useAwake() {
       void lock?.release();
     };
   }, []);
+  return sleeps;
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { type Household, writeHousehold } from "@/core/formats/household";
+import { type Household, writeCheckedHousehold } from "@/core/formats/household";
 import { LISTS } from "@/core/formats/upgrades";
 import { db } from "@/data/db";
 import { readAll } from "@/data/household";
@@ -15,8 +15,9 @@ const NOTHING = {
 /** The household as the store has it, with what it would not take on top, as a file that every Jade Pan reads. */
 export async function saveEverything(): Promise<void> {
   const stored = await readAll(db).catch(() => NOTHING);
-  const text = writeHousehold(withUnstored(stored), new Date().toISOString());
+  const { text, aside } = writeCheckedHousehold(withUnstored(stored), new Date().toISOString());
   download("jade-pan-household-rescued.json", "application/json", text);
+  if (aside.length > 0) download("jade-pan-rows-set-aside.json", "application/json", JSON.stringify(aside, null, 2));
 }
 function withUnstored(stored: Household): Household {
   const all: Record<string, unknown> = { ...stored };

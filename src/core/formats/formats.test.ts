@@ -7,9 +7,9 @@ import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/house
 import { allergenTable } from "../foods/allergens";
 import { ownFood } from "../foods/own";
 import type { PlanInput } from "../plan";
-import { type Household, HouseholdFileSchema, readHousehold, writeHousehold } from "./household";
+import { type Household, HouseholdFileSchema, readHousehold, writeCheckedHousehold, writeHousehold } from "./household";
 import { StepSchema } from "./stepSchema";
-import { FILE_VERSION } from "./upgrades";
+import { FILE_VERSION, LISTS } from "./upgrades";
 import { writeCalendar } from "./icalendar";
 import { localTime, nextWeekday } from "../calendar/localTime";
 import { blockedBefore, instantOf } from "../calendar/zonedTime";
@@ -165,4 +165,42 @@ test("a share of a part or of a liquor is 0 to 1", () => {
     ["liquor", { step: "d" }],
   ] as const)
     expect([-0.01, 0, 1, 1.01].map((share) => fits({ kind, ...more, share }))).toEqual([false, true, true, false]);
+});
+
+describe("an export reads itself back before it is handed out", () => {
+  const household = (more: object) =>
+    ({ kitchen: null, ...Object.fromEntries(LISTS.map((list) => [list, []])), ...more }) as unknown as Household;
+  const eater = (id: string, name: string) => ({ id, name, avoids: [], diets: [], dislikes: [], age: null });
+  test("what can be read is given whole, nothing is set aside", () => {
+    const { text, aside } = writeCheckedHousehold(
+      household({ eaters: [eater("a", "Ada")] }),
+      "2026-11-27T10:00:00.000Z",
+    );
+    expect(aside).toEqual([]);
+    const back = readHousehold(text);
+    expect(back.ok && back.value.eaters).toHaveLength(1);
+  });
+  test("rows that cannot be read are named and set aside; every other one is there", () => {
+    const broken = { ...eater("c", "Cem"), age: "ancient" };
+    const { text, aside } = writeCheckedHousehold(
+      household({
+        eaters: [eater("d", "Dot"), broken, eater("a", "Ada"), eater("b", "x".repeat(300))],
+        prices: [{ id: "tofu-firm", price: -1, packG: 400 }],
+      }),
+      "2026-11-27T10:00:00.000Z",
+    );
+    expect(aside.map((a) => [a.list, (a.row as { id: string }).id]).sort()).toEqual([
+      ["eaters", "b"],
+      ["eaters", "c"],
+      ["prices", "tofu-firm"],
+    ]);
+    expect(aside[0]?.why).toMatch(/^(eaters|prices)\/\d+\//);
+    const back = readHousehold(text);
+    expect(back.ok && back.value.eaters.map((e) => e.name)).toEqual(["Ada", "Dot"]);
+  });
+  test("what no row is to blame for is handed out as it is: better a file than none", () => {
+    const { text, aside } = writeCheckedHousehold(household({ kitchen: { name: 5 } }), "2026-11-27T10:00:00.000Z");
+    expect(aside).toEqual([]);
+    expect(JSON.parse(text).kitchen).toEqual({ name: 5 });
+  });
 });

@@ -3,7 +3,7 @@ import { FOODS } from "../foods/table";
 import type { PlanInput } from "../plan";
 import { fail, type Result, succeed } from "../quantities/result";
 import { canonicalJson } from "./canonical";
-import { FILE_VERSION, LISTS, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
+import { FILE_VERSION, type ListName, LISTS, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
 import {
   DishSchema,
   EaterSchema,
@@ -91,6 +91,33 @@ export function writeHousehold(household: Household, exportedAt: string): string
     prices: byId(household.prices),
   };
   return canonicalJson(file);
+}
+
+/** A file that was read back before it is handed out, and the rows that it could not have been read with. */
+export interface CheckedFile {
+  readonly text: string;
+  readonly aside: readonly { readonly list: ListName; readonly row: unknown; readonly why: string }[];
+}
+/**
+ * One file with everything that can be read again: it is read back before it is given, and a row that this trips over is set
+ * aside with the reason. One bad row never loses the rest.
+ */
+export function writeCheckedHousehold(household: Household, exportedAt: string): CheckedFile {
+  const aside: { list: ListName; row: unknown; why: string }[] = [];
+  let rows = household;
+  for (;;) {
+    const text = writeHousehold(rows, exportedAt);
+    const back = readHousehold(text);
+    if (back.ok || back.failure.kind !== "wrong-field") return { text, aside };
+    const { field, problem } = back.failure;
+    const [name = "", at = ""] = field.split("/");
+    const list = LISTS.find((l) => l === name);
+    // The file lists them by id, as they were written.
+    const row = list === undefined ? undefined : byId(rows[list] as readonly { readonly id: string }[])[Number(at)];
+    if (list === undefined || row === undefined) return { text, aside };
+    aside.push({ list, row, why: `${field}: ${problem}` });
+    rows = { ...rows, [list]: (rows[list] as readonly unknown[]).filter((r) => r !== row) };
+  }
 }
 
 /** Why a file cannot be read, for `ui/wording/files`. */

@@ -161,6 +161,11 @@ export function Stove(props: StoveProps) {
           <Tick mt="3" fontSize="sm" color="quiet" on={props.keysOn} onTick={props.onKeys}>
             single keys: space next, B back, W weigh, T timer, 1 to 9 stop a timer
           </Tick>
+          {props.sleeps && (
+            <Text fontSize="sm" color="quiet">
+              This browser lets the screen go dark: set the device to stay on while you cook.
+            </Text>
+          )}
           <LeaveOff onGiveUp={props.onGiveUp} onPutAside={props.onPutAside} />
         </Card>
       </Stack>

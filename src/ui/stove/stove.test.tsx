@@ -131,6 +131,7 @@ describe("a step", () => {
       changed: null,
       textContext,
       titleOf: (key) => key,
+      sleeps: false,
       keysOn: true,
       onKeys: jest.fn(),
       onNext: jest.fn(),
@@ -145,6 +146,10 @@ describe("a step", () => {
     };
     return { props, ...show(<Stove {...props} />) };
   };
+  test("where the screen would go dark it says so, and elsewhere nothing", () => {
+    stove({ sleeps: true });
+    expect(screen.getByText(/lets the screen go dark/)).toBeInTheDocument();
+  });
   test("says where it is, what waits, what harms, and what comes next", async () => {
     const { props, user } = stove();
     expect(screen.getByText("Strips · step 5 of 15")).toBeInTheDocument();

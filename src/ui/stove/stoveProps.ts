@@ -60,6 +60,8 @@ export interface StoveProps {
   } | null;
   readonly textContext: TextContext;
   readonly titleOf: (key: string) => string;
+  /** The screen goes dark by itself here. */
+  readonly sleeps: boolean;
   readonly keysOn: boolean;
   readonly onKeys: (on: boolean) => void;
   readonly onNext: () => void;

@@ -1,0 +1,13 @@
+import { screen } from "@testing-library/react";
+import { show } from "../__tests__/support";
+import { NewVersion } from "./NewVersion";
+
+test("a new version comes when the cook says so, or later", async () => {
+  const reload = jest.fn();
+  const { user } = show(<NewVersion onReload={reload} />);
+  expect(screen.getByRole("status")).toHaveTextContent("A new version of Jade Pan is ready");
+  await user.click(screen.getByRole("button", { name: "Reload now" }));
+  expect(reload).toHaveBeenCalledTimes(1);
+  await user.click(screen.getByRole("button", { name: "Later" }));
+  expect(screen.queryByRole("status")).toBeNull();
+});
