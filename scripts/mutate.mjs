@@ -197,6 +197,7 @@ console.log(
   `${all.length} changes possible, ${chosen.length} drawn; which tests reach them took ${Math.round((Date.now() - started) / 1000)} s`,
 );
 
+const APPROVED = /checks\/(figures|words)\.test|formats\/published\.test/;
 const survived = [];
 let noticed = 0;
 for (const change of chosen) {
@@ -206,7 +207,10 @@ for (const change of chosen) {
     .filter((t) => t.ids.includes(change.id))
     .map((t) => t.path)
     .sort((a, b) => Number(b.startsWith(folder)) - Number(a.startsWith(folder)) || size(a) - size(b));
-  const rounds = [reaching.slice(0, 3), reaching.slice(3, 12), reaching.slice(12)].filter((r) => r.length > 0);
+  // Then what holds every planned figure still: it takes seconds, and comes by nearly everything.
+  const still = reaching.filter((path) => APPROVED.test(path));
+  const others = reaching.filter((path) => !APPROVED.test(path));
+  const rounds = [others.slice(0, 2), still, others.slice(2, 12), others.slice(12)].filter((r) => r.length > 0);
   // A run that never ends has noticed too.
   const seen = rounds.some((round) => jest(round, change.id).status !== 0);
   if (seen) noticed++;
