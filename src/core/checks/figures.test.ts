@@ -4,6 +4,8 @@
  */
 import { join } from "node:path";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN } from "@/demo/household";
+import { inputOf as supperInput, supperOf } from "../__tests__/supper";
+import type { Dish } from "../dish/dish";
 import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
 import { ROUTES } from "../swap/routeTable";
@@ -15,31 +17,20 @@ import { approved } from "./__tests__/approved";
 import { figure, told } from "./__tests__/told";
 import { inputOf, OWN_CASES, PRACTICE_CASES } from "./__tests__/practiceCases";
 
-const supperOf = (dishes: PlanInput["supper"]["dishes"]): PlanInput => ({
-  supper: {
-    id: "s",
-    name: "S",
-    serveAt: "2026-11-29T19:00:00.000Z",
-    eaters: DEMO_EATERS.map((e) => e.id),
-    guests: 1,
-    atHand: [],
-    dishes,
-  },
-  foods: [],
-  labels: [],
-  kitchen: DEMO_KITCHEN,
-  eaters: DEMO_EATERS,
-  log: [],
-});
+const ofDishes = (dishes: readonly Dish[]): PlanInput =>
+  supperInput(dishes, {
+    supper: supperOf(dishes, { eaters: DEMO_EATERS.map((e) => e.id), guests: 1 }),
+    eaters: DEMO_EATERS,
+  });
 const chains = [...new Set(ROUTES.map((r) => r.food))].flatMap((food) =>
   chainsFor({ id: food, like: null }).map((chain): readonly [string, PlanInput] => {
     const dish = { id: "d", name: "D", replaces: null, servings: 4, parts: [] };
     const parts = partsFromChain(dish, chain, food, 400);
-    return [`${chain.route} ${chain.form ?? "as it is"}`, supperOf([{ ...dish, parts }])];
+    return [`${chain.route} ${chain.form ?? "as it is"}`, ofDishes([{ ...dish, parts }])];
   }),
 );
 const ASKED: readonly (readonly [string, PlanInput])[] = [
-  ...DEMO_DISHES.map((dish) => [`demo ${dish.id}`, supperOf([dish])] as const),
+  ...DEMO_DISHES.map((dish) => [`demo ${dish.id}`, ofDishes([dish])] as const),
   ...[...PRACTICE_CASES, ...OWN_CASES].map((c) => [c.id, inputOf(c)] as const),
   ...chains,
 ];
@@ -75,7 +66,7 @@ test("grams, minutes, needs, facts and cautions of every step", () => {
 
 test("ranges and start times of the demo dishes", () => {
   const now = DEMO_DISHES.flatMap((dish) => {
-    const input = supperOf([dish]);
+    const input = ofDishes([dish]);
     const sampling = sampleRanges(input, 40, 7);
     let run = sampling.next();
     while (run.done !== true) run = sampling.next();

@@ -1,11 +1,11 @@
-import { plan } from "../plan";
-import { withGearNamed } from "../plan";
+import { dishOf, inputOf as supperInput } from "../__tests__/supper";
+import { plan, type PlanInput, withGearNamed } from "../plan";
 import { frozenInput } from "../cooking";
 import { plainKitchen } from "../household/plainKitchen";
 import type { Kitchen } from "../household/kitchen";
 import { newStep, type Step, type StepKind } from "../process/registry";
 import type { Line } from "../process/step";
-import type { Dish, Part } from "./dish";
+import type { Part } from "./dish";
 
 const KITCHEN: Kitchen = {
   ...plainKitchen("UTC"),
@@ -30,24 +30,13 @@ const part = (id: string, ...steps: readonly [StepKind, readonly Line[], object?
   route: null,
   steps: steps.map(([kind, adds, more], i) => ({ ...newStep(kind, `${id}-${i}`), ...more, adds }) as Step),
 });
-const inputOf = (...dishes: readonly (readonly Part[])[]) => ({
-  supper: {
-    id: "s",
-    name: "S",
-    serveAt: "2026-11-29T19:00:00.000Z",
-    eaters: [],
-    guests: 4,
-    atHand: [],
-    dishes: dishes.map((parts, i): Dish => ({ id: `d${i}`, name: "D", replaces: null, servings: 4, parts })),
-  },
-  foods: [],
-  labels: [],
-  kitchen: KITCHEN,
-  eaters: [],
-  log: [],
-});
+const inputOf = (...dishes: readonly (readonly Part[])[]): PlanInput =>
+  supperInput(
+    dishes.map((parts, i) => dishOf(parts, `d${i}`)),
+    { kitchen: KITCHEN },
+  );
 /** The pan that each step takes on the burner. */
-const pansOf = (input: ReturnType<typeof inputOf>) =>
+const pansOf = (input: PlanInput) =>
   Object.fromEntries(
     plan(input).dishes.flatMap((d) =>
       d.parts.flatMap((p) =>

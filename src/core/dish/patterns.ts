@@ -16,6 +16,14 @@ interface Pattern {
 const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
 const more = <K extends StepKind>(_kind: K, settings: Partial<StepOf<K>>): object => settings;
 
+/** A plain sauce. */
+const SAUCE: Pattern["steps"] = [
+  { kind: "cut", adds: [food("onion", 120)], more: more("cut", { pieceMm: 6 }) },
+  { kind: "brown", adds: [food("rapeseed-oil", 15)] },
+  { kind: "simmer", adds: [food("water", 350), food("tomato-paste", 40)], more: more("simmer", { minutes: 8 }) },
+  { kind: "thicken", adds: [food("corn-starch", 7), food("water", 20)] },
+  { kind: "season", more: more("season", { saltTo: 0.009 }) },
+];
 /** Steps and amounts of each pattern. */
 export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
   seared: {
@@ -51,29 +59,8 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
       { kind: "fry", adds: [food("rapeseed-oil", 25)] },
     ],
   },
-  sauce: {
-    salt: "sauce",
-    waits: 15,
-    steps: [
-      { kind: "cut", adds: [food("onion", 120)], more: more("cut", { pieceMm: 6 }) },
-      { kind: "brown", adds: [food("rapeseed-oil", 15)] },
-      { kind: "simmer", adds: [food("water", 350), food("tomato-paste", 40)], more: more("simmer", { minutes: 8 }) },
-      { kind: "thicken", adds: [food("corn-starch", 7), food("water", 20)] },
-      { kind: "season", more: more("season", { saltTo: 0.009 }) },
-    ],
-  },
-  stew: {
-    salt: "sauce",
-    waits: 15,
-    joins: 2,
-    steps: [
-      { kind: "cut", adds: [food("onion", 120)], more: more("cut", { pieceMm: 6 }) },
-      { kind: "brown", adds: [food("rapeseed-oil", 15)] },
-      { kind: "simmer", adds: [food("water", 350), food("tomato-paste", 40)], more: more("simmer", { minutes: 8 }) },
-      { kind: "thicken", adds: [food("corn-starch", 7), food("water", 20)] },
-      { kind: "season", more: more("season", { saltTo: 0.009 }) },
-    ],
-  },
+  sauce: { salt: "sauce", waits: 15, steps: SAUCE },
+  stew: { salt: "sauce", waits: 15, joins: 2, steps: SAUCE },
   pot: {
     salt: null,
     waits: 10,

@@ -1,4 +1,4 @@
-import { DEMO_KITCHEN } from "@/demo/household";
+import { dishOf, inputOf as supperInput, supperOf } from "../__tests__/supper";
 import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
 import { orderOfWork, takesUp } from "../schedule/work";
@@ -11,30 +11,12 @@ const step = (kind: StepKind, more: object = {}, ...adds: readonly (readonly [st
     ...more,
     adds: adds.map(([food, massG]) => ({ kind: "food", food, massG })),
   }) as Step;
-const inputOf = (...steps: readonly Step[]): PlanInput => ({
-  supper: {
-    id: "s",
-    name: "S",
-    serveAt: "2026-11-29T19:00:00.000Z",
-    eaters: [],
-    guests: 2,
-    atHand: [],
-    dishes: [
-      {
-        id: "d",
-        name: "D",
-        replaces: null,
-        servings: 2,
-        parts: [{ id: "p", name: "P", steps, waitsForTableMin: 15, saltTarget: null, route: null }],
-      },
-    ],
-  },
-  foods: [],
-  labels: [],
-  kitchen: DEMO_KITCHEN,
-  eaters: [],
-  log: [],
-});
+const inputOf = (...steps: readonly Step[]): PlanInput => {
+  const part = { id: "p", name: "P", steps, waitsForTableMin: 15, saltTarget: null, route: null };
+  return supperInput([{ ...dishOf([part]), servings: 2 }], {
+    supper: supperOf([{ ...dishOf([part]), servings: 2 }], { guests: 2 }),
+  });
+};
 const chain = (ready: boolean): readonly Step[] => [
   step("freeze", { ready, minutes: 2880 }, ["tofu-firm", 400]),
   step("thaw", { how: "fridge", minutes: 2400 }),

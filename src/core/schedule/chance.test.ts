@@ -43,9 +43,7 @@ function chain(spreads: readonly (readonly [number, number])[], startMin: number
     durations: new Map(spreads.map(([low, high], i) => [`t${i}`, from(low, high)])),
   };
 }
-const THREE = (values.checks as unknown as { id: string }[]).find(
-  (c) => c.id === "chain_three_tasks",
-) as unknown as {
+const THREE = (values.checks as unknown as { id: string }[]).find((c) => c.id === "chain_three_tasks") as unknown as {
   inputs: { p10_p90_min: [number, number][] };
   expected: { mean: number; P_le_60: number; P_le_55: number; q90: number };
 };

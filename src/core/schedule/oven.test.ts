@@ -1,5 +1,6 @@
-import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN } from "@/demo/household";
-import { plan, type PlanInput } from "../plan";
+import { DEMO_DISHES, DEMO_KITCHEN } from "@/demo/household";
+import { inputOf } from "../__tests__/supper";
+import { plan } from "../plan";
 import { broken } from "./__tests__/referee";
 import { changeoverMin, HOME_OVEN, ovenOn } from "./oven";
 import { scheduleQuestion } from "./question";
@@ -60,27 +61,11 @@ test("two bakes at one heat share the oven; at two heats it has to get from one 
   expect(Math.min(...Object.values(startsOf(atOnce)))).toBe(-60);
 });
 
-const supperOf = (dish: (typeof DEMO_DISHES)[number]): PlanInput => ({
-  supper: {
-    id: "s",
-    name: "S",
-    serveAt: "2026-11-29T19:00:00.000Z",
-    eaters: [],
-    guests: 4,
-    atHand: [],
-    dishes: [dish],
-  },
-  foods: [],
-  labels: [],
-  kitchen: DEMO_KITCHEN,
-  eaters: DEMO_EATERS,
-  log: [],
-});
 const baking = DEMO_DISHES.filter((d) => d.parts.some((p) => p.steps.some((s) => s.kind === "bake")));
 test.each(baking.map((d) => [d.id, d] as const))(
   "%s: the oven is switched on in time, once for what is baked in a row",
   (_, dish) => {
-    const input = supperOf(dish);
+    const input = inputOf([dish]);
     const made = plan(input);
     const question = scheduleQuestion(made, DEMO_KITCHEN, input.supper.serveAt);
     const found = schedule(question);

@@ -1,27 +1,12 @@
+import { dishOf, inputOf as supperInput } from "../__tests__/supper";
 import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
-import { DEMO_KITCHEN } from "@/demo/household";
-import type { Dish, Part } from "../dish/dish";
+import type { Part } from "../dish/dish";
 import { chainsFor, partsFromChain } from "./chain";
 import { ROUTES } from "./routeTable";
 
-const EMPTY: Dish = { id: "d", name: "D", replaces: null, servings: 4, parts: [] };
-const inputOf = (parts: readonly Part[]): PlanInput => ({
-  supper: {
-    id: "s",
-    name: "S",
-    serveAt: "2026-11-29T19:00:00.000Z",
-    eaters: [],
-    guests: 4,
-    atHand: [],
-    dishes: [{ ...EMPTY, parts }],
-  },
-  foods: [],
-  labels: [],
-  kitchen: DEMO_KITCHEN,
-  eaters: [],
-  log: [],
-});
+const EMPTY = dishOf([]);
+const inputOf = (parts: readonly Part[]): PlanInput => supperInput([dishOf(parts)]);
 const FOODS = [...new Set(ROUTES.map((r) => r.food))];
 
 test.each(FOODS)("every usual chain of %s can be cooked to its end, safely", (food) => {
