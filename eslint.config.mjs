@@ -68,7 +68,8 @@ const config = [
   {
     files: ["src/core/**/*.ts"],
     ignores: [
-      "src/core/**/*.test.ts", "src/core/**/__tests__/**",
+      "src/core/**/*.test.ts",
+      "src/core/**/__tests__/**", "src/core/**/__tests__/**",
       "src/core/formats/**",
       "src/core/calendar/zonedTime.ts",
       "src/core/recipe/html.ts",
@@ -86,7 +87,7 @@ const config = [
   },
   {
     // Tests of the core may use the demo household and any oracle.
-    files: ["src/**/*.test.{ts,tsx}"],
+    files: ["src/**/*.test.{ts,tsx}", "src/**/__tests__/**"],
     rules: { "boundaries/dependencies": "off" },
   },
   prettier,
