@@ -37,7 +37,7 @@ module.exports = {
     {
       name: "core-stays-pure",
       severity: "error",
-      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$|/__tests__/" },
       to: { path: "^src/(app|ui|data|workers|demo)/" },
     },
     ...upward,

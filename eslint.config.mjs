@@ -69,7 +69,8 @@ const config = [
     files: ["src/core/**/*.ts"],
     ignores: [
       "src/core/**/*.test.ts",
-      "src/core/**/__tests__/**", "src/core/**/__tests__/**",
+      "src/core/**/__tests__/**",
+      "src/core/**/__tests__/**",
       "src/core/formats/**",
       "src/core/calendar/zonedTime.ts",
       "src/core/recipe/html.ts",
