@@ -3,6 +3,7 @@
 import dynamic from "next/dynamic";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef } from "react";
+import { sayingsOf } from "@/data/household";
 import { type Dish, headCount, NEW_DISH, type Supper } from "@/core/dish/dish";
 import { duplicate } from "@/core/dish/scale";
 import { localTime, nextWeekday } from "@/core/calendar/localTime";
@@ -52,8 +53,18 @@ export function CounterPage() {
         : NONE,
     [house, now],
   );
-  const facts = house.state === "ready" ? [house.kitchen, house.eaters, house.labels, house.cookings.length] : null;
-  const outlooks = useOutlooks(coming, facts);
+  const outlooks = useOutlooks(
+    coming,
+    house.state !== "ready"
+      ? null
+      : {
+          kitchen: house.kitchen,
+          eaters: house.eaters,
+          foods: house.own,
+          labels: sayingsOf(house.labels),
+          cookings: house.cookings.length,
+        },
+  );
 
   useAhead(
     coming

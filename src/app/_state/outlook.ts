@@ -5,10 +5,10 @@ import type { Supper } from "@/core/dish/dish";
 import { progressOf } from "@/core/process/log";
 import type { Coming } from "@/core/schedule/nextUp";
 import { db } from "@/data/db";
-import { cookingOf, planInputOf } from "@/data/household";
+import type { PlanInput } from "@/core/plan";
+import { cookingOf } from "@/data/household";
 import { computing } from "@/workers/client";
 import type { Outlook } from "@/workers/outlook";
-import { browserZone } from "./store";
 
 /** A supper with what the worker has to say of it. */
 export interface ComingSupper extends Coming {
@@ -16,16 +16,27 @@ export interface ComingSupper extends Coming {
   readonly outlook: Outlook;
 }
 
-/** Works the suppers out one after the other; those not done yet are missing from the map. */
-export function useOutlooks(suppers: readonly Supper[], changed: unknown): ReadonlyMap<string, ComingSupper> {
+/** What a supper is worked out from, beside itself; and how many cookings there are, so that a new one is looked up. */
+export interface HouseFacts extends Pick<PlanInput, "kitchen" | "eaters" | "foods" | "labels"> {
+  readonly cookings: number;
+}
+/**
+ * Works the suppers out one after the other; those not done yet are missing from the map. The facts are those on screen, not
+ * those in the store: what is drawn at once may not be stored yet, and would be answered with what was there before.
+ */
+export function useOutlooks(suppers: readonly Supper[], facts: HouseFacts | null): ReadonlyMap<string, ComingSupper> {
   const [outlooks, setOutlooks] = useState<ReadonlyMap<string, ComingSupper>>(new Map());
-  const key = JSON.stringify([suppers, changed]);
+  const key = JSON.stringify([suppers, facts]);
   useEffect(() => {
     let current = true;
     void (async () => {
       const found = new Map<string, ComingSupper>();
-      for (const supper of JSON.parse(key)[0] as Supper[]) {
-        const [live, cooked] = await Promise.all([planInputOf(db, supper, browserZone()), cookingOf(db, supper.id)]);
+      const [all, known] = JSON.parse(key) as [Supper[], HouseFacts | null];
+      if (known === null) return;
+      const { kitchen, eaters, foods, labels } = known;
+      for (const supper of all) {
+        const live: PlanInput = { supper, kitchen, eaters, foods, labels, log: [] };
+        const cooked = await cookingOf(db, supper.id);
         const progress = cooked === null ? null : progressOf(cooked.log);
         const done = progress !== null && progress.finishedAt !== null;
         const outlook = await computing.outlook(
