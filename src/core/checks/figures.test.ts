@@ -4,10 +4,12 @@
  */
 import { join } from "node:path";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN } from "@/demo/household";
-import { inputOf as supperInput, supperOf } from "../__tests__/supper";
+import { dishOf, inputOf as supperInput, supperOf } from "../__tests__/supper";
 import type { Dish } from "../dish/dish";
 import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
+import type { Fields } from "../process/descriptor";
+import { descriptorOf, newStep, type Step, STEP_KINDS, type StepKind } from "../process/registry";
 import { ROUTES } from "../swap/routeTable";
 import { chainsFor, partsFromChain } from "../swap/chain";
 import { sampleRanges } from "../sampling";
@@ -59,6 +61,75 @@ test("grams, minutes, needs, facts and cautions of every step", () => {
   const now = ASKED.flatMap(([name, input]) => linesOf(name, input));
   expect(now).toEqual(
     approved(file("figures.txt"), `${now.join("\n")}\n`)
+      .trimEnd()
+      .split("\n"),
+  );
+});
+
+/** What the hands may have before them: a block, strips in their bath, cut potatoes, shaped patties, a sauce. */
+const BEFORE: Readonly<Record<string, readonly Step[]>> = {
+  block: [made("weigh", {}, ["tofu-firm", 400])],
+  bath: [made("soak", { minutes: 30 }, ["soy-strips", 120], ["water", 700])],
+  cut: [made("cut", { pieceMm: 20 }, ["potato", 600])],
+  mix: [
+    made("bind", {}, ["lentils-cooked", 400], ["oat-flour", 80], ["ground-flax", 15], ["water", 60]),
+    made("shape", { form: "patty", pieceG: 60, diameterMm: 75 }),
+  ],
+  sauce: [made("simmer", { minutes: 5 }, ["water", 400], ["tomato-paste", 40], ["corn-starch", 4])],
+};
+function made(kind: StepKind, more: object, ...adds: readonly (readonly [string, number])[]): Step {
+  const lines = adds.map(([food, massG]) => ({ kind: "food", food, massG }));
+  return { ...newStep(kind, `before-${kind}`), ...more, adds: lines } as Step;
+}
+/** What such a step usually brings, so that it can be done at all. */
+const BRINGS: Readonly<Partial<Record<StepKind, readonly (readonly [string, number])[]>>> = {
+  soak: [["water", 500]],
+  cook: [["water", 900]],
+  boil: [["water", 900]],
+  gel: [["ground-flax", 10]],
+  marinate: [
+    ["soy-sauce", 20],
+    ["water", 30],
+  ],
+  glaze: [["maple-syrup", 20]],
+  batter: [
+    ["wheat-flour", 80],
+    ["water", 90],
+  ],
+  coat: [["corn-starch", 30]],
+  sear: [["rapeseed-oil", 15]],
+  brown: [["rapeseed-oil", 15]],
+  fry: [["rapeseed-oil", 20]],
+  "deep-fry": [["sunflower-oil", 1500]],
+  simmer: [["water", 200]],
+  thicken: [
+    ["corn-starch", 6],
+    ["water", 15],
+  ],
+};
+/** A step with one setting at each of its ends, the others as usual. */
+function settingsOf(kind: StepKind): object[] {
+  const { fields } = descriptorOf(kind);
+  const ends = Object.entries(fields as Fields).flatMap(([name, field]): object[] => {
+    if (field.is === "number") return [field.low, field.high].map((v) => ({ [name]: v }));
+    if (field.is === "choice") return field.of.map((v) => ({ [name]: v }));
+    return field.is === "flag" ? [{ [name]: true }] : [];
+  });
+  return [{}, ...ends];
+}
+test("every kind of step, with each setting at its ends, on five things", () => {
+  const now = STEP_KINDS.flatMap((kind) =>
+    Object.entries(BEFORE).flatMap(([name, before]) =>
+      settingsOf(kind).flatMap((settings) => {
+        const steps = [...before, { ...made(kind, settings, ...(BRINGS[kind] ?? [])), id: "it" } as Step];
+        const part = { id: "p", name: "P", steps, waitsForTableMin: 15, saltTarget: null, route: null };
+        // Only the step itself: what was before it is the same in every line.
+        return [`${kind} ${JSON.stringify(settings)} on ${name}`, linesOf("", ofDishes([dishOf([part])])).at(-1) ?? ""];
+      }),
+    ),
+  );
+  expect(now).toEqual(
+    approved(file("ends.txt"), `${now.join("\n")}\n`)
       .trimEnd()
       .split("\n"),
   );

@@ -78,6 +78,36 @@ describe("pans and tins for steps that name none (common practice)", () => {
     const named = part("a", ["cut", [food("button-mushrooms", 500)], { pieceMm: 8 }], ["brown", [], { pan: "wide" }]);
     expect(pansOf(inputOf([named, mushrooms("b", 600)]))).toEqual({ "d0.a-1": "wide", "d0.b-1": "middle" });
   });
+  test("a part with one step that names its pan stays in it; the same dish twice gets pans twice", () => {
+    const half = part(
+      "a",
+      ["cut", [food("button-mushrooms", 200)], { pieceMm: 8 }],
+      ["brown", [], { pan: "middle" }],
+      ["simmer", [food("water", 200)]],
+    );
+    expect(pansOf(inputOf([half, mushrooms("b", 150)]))).toEqual({
+      "d0.a-1": "middle",
+      "d0.a-2": "middle",
+      "d0.b-1": "wide",
+    });
+    const twice = [mushrooms("a", 300)];
+    const input = inputOf(twice, twice);
+    const [one] = input.supper.dishes;
+    const same = { ...input, supper: { ...input.supper, dishes: [one, one] } } as PlanInput;
+    const pans = plan(same).dishes.map((d) => {
+      const row = d.parts[0]?.rows[1];
+      return row?.state === "computed" ? row.outcome.needs.find((n) => n.kind === "pan") : null;
+    });
+    expect(pans).toEqual([
+      { kind: "pan", pan: "wide" },
+      { kind: "pan", pan: "middle" },
+    ]);
+  });
+  test("a sauce that fries over goes into a pot, and the potatoes then into the other one", () => {
+    const soup = part("s", ["simmer", [food("water", 2200), food("tomato-paste", 200)]]);
+    const boiled = part("p", ["boil", [food("potato", 300), food("water", 600)], { pieceMm: 25 }]);
+    expect(pansOf(inputOf([soup, boiled]))).toEqual({ "d0.s-0": "stockpot", "d0.p-0": "saucepan" });
+  });
   test("with more parts than pans two share one that holds it", () => {
     const pans = pansOf(inputOf([1, 2, 3, 4].map((n) => mushrooms(`m${n}`, 400 + n))));
     expect(new Set(Object.values(pans)).size).toBe(3);

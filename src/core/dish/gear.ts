@@ -5,7 +5,7 @@ import type { GearKind } from "../process/descriptor";
 import { inputsG, vesselContents } from "../process/ledger";
 import type { ReplayedPart, Row } from "../process/replay";
 import { descriptorOf, type Step, type StepRegistry } from "../process/registry";
-import type { PartId, StepId } from "../process/step";
+import type { StepId } from "../process/step";
 import type { Dish } from "./dish";
 
 /** Pans and tins for the steps of a dish that name none, by step. */
@@ -33,12 +33,15 @@ interface Vessel {
   readonly volumeMl: number;
 }
 type Shelf = Exclude<GearKind, "machine">;
+const SHELVES: readonly Shelf[] = ["frying", "pot", "tin"];
 
 /** What one part asks of one shelf: the steps that name nothing, and the most that lies in it there. */
 interface Wish {
-  readonly dish: Dish;
-  readonly part: PartId;
+  /** Place of the dish in the supper. */
+  readonly dish: number;
   readonly steps: readonly StepId[];
+  /** One that another step of the part names: it stays in it. */
+  readonly named: string | null;
   readonly mostG: number;
   readonly oil: boolean;
 }
@@ -57,18 +60,18 @@ export function chooseGear(
   kitchen: Kitchen,
   registry: StepRegistry,
 ): readonly ChosenGear[] {
-  const chosen = made.map(({ dish }) => ({ dish, all: new Map<StepId, string>(), moved: new Map<StepId, string>() }));
-  for (const shelf of ["frying", "pot", "tin"] as const) {
+  const chosen = made.map(() => ({ all: new Map<StepId, string>(), moved: new Map<StepId, string>() }));
+  const taken = new Set(made.flatMap(({ dish }) => SHELVES.flatMap((shelf) => namedIn(dish.parts, shelf, registry))));
+  for (const shelf of SHELVES) {
     const all = vesselsOf(kitchen, shelf);
     if (all.length === 0) continue;
-    const taken = new Set(made.flatMap(({ dish }) => namedIn(dish, shelf, registry)));
     for (const wish of wishesOf(made, shelf, registry)) {
-      const vessel = vesselFor(wish, shelf, all, taken, kitchen);
-      taken.add(vessel.id);
-      const gear = chosen.find(({ dish }) => dish === wish.dish);
+      const id = wish.named ?? vesselFor(wish, shelf, all, taken, kitchen).id;
+      taken.add(id);
+      const gear = chosen[wish.dish];
       for (const step of wish.steps) {
-        gear?.all.set(step, vessel.id);
-        if (vessel.id !== all[all.length - 1]?.id) gear?.moved.set(step, vessel.id);
+        gear?.all.set(step, id);
+        if (id !== all[all.length - 1]?.id) gear?.moved.set(step, id);
       }
     }
   }
@@ -93,8 +96,8 @@ function gearField(step: Step, registry: StepRegistry): { key: string; of: Shelf
       return { key, of: field.of, value: (step as unknown as Record<string, string | null>)[key] ?? null };
   return null;
 }
-const namedIn = (dish: Dish, shelf: Shelf, registry: StepRegistry): string[] =>
-  dish.parts.flatMap((p) =>
+const namedIn = (parts: Dish["parts"], shelf: Shelf, registry: StepRegistry): string[] =>
+  parts.flatMap((p) =>
     p.steps.flatMap((s) => {
       const field = gearField(s, registry);
       return field?.of === shelf && field.value !== null ? [field.value] : [];
@@ -107,7 +110,7 @@ function wishesOf(
   shelf: Shelf,
   registry: StepRegistry,
 ): Wish[] {
-  const wishes = made.flatMap(({ dish, parts }) =>
+  const wishes = made.flatMap(({ dish, parts }, at) =>
     parts.flatMap((part): Wish[] => {
       const rows = part.rows.filter(({ step }) => {
         const field = gearField(step, registry);
@@ -116,7 +119,12 @@ function wishesOf(
       if (rows.length === 0) return [];
       const mostG = Math.max(...rows.map((row) => inItG(row, part.rows)));
       const oil = rows.some(({ step }) => step.kind === "deep-fry");
-      return [{ dish, part: part.id, steps: rows.map(({ step }) => step.id), mostG, oil }];
+      const [named = null] = namedIn(
+        dish.parts.filter((p) => p.id === part.id),
+        shelf,
+        registry,
+      );
+      return [{ dish: at, steps: rows.map(({ step }) => step.id), named, mostG, oil }];
     }),
   );
   return wishes.sort((a, b) => b.mostG - a.mostG);

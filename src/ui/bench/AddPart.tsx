@@ -58,7 +58,12 @@ export function AddPart({ foods, kitchen, actions, heads, onDone }: AddPartProps
           foods={foods}
           onClose={() => undefined}
           onChoose={(id, typed) => void pick(id, typed)}
-          onOwn={(name) => actions.ownFood(name, (id) => actions.addChain(null, { id, name }, 100 * heads))}
+          onOwn={(name) =>
+            actions.ownFood(name, (id) => {
+              actions.addChain(null, { id, name }, 100 * heads);
+              onDone?.();
+            })
+          }
         />
       ) : (
         <Box ref={choices} role="group" aria-label="The usual ways">
