@@ -1,5 +1,4 @@
-import { DEMO_KITCHEN } from "@/demo/household";
-import type { Dish } from "./dish/dish";
+import { dishOf, inputOf as supperInput } from "./__tests__/supper";
 import { ownFood } from "./foods/own";
 import type { Food } from "./foods/food";
 import { judge } from "./judge";
@@ -14,29 +13,8 @@ let count = 0;
 const step = <K extends StepKind>(kind: K, adds: readonly Line[] = [], more: Partial<StepOf<K>> = {}): Step =>
   ({ ...newStep(kind, `${kind}-${count++}`), adds, ...more }) as unknown as Step;
 const inputOf = (steps: readonly Step[], foods: readonly Food[] = [], waitsForTableMin = 10): PlanInput => {
-  const dish: Dish = {
-    id: "d",
-    name: "D",
-    replaces: null,
-    servings: 4,
-    parts: [{ id: "p", name: "P", steps, waitsForTableMin, saltTarget: null, route: null }],
-  };
-  return {
-    supper: {
-      id: "s",
-      name: "S",
-      serveAt: "2026-11-29T19:00:00.000Z",
-      eaters: [],
-      guests: 4,
-      atHand: [],
-      dishes: [dish],
-    },
-    foods,
-    labels: [],
-    kitchen: DEMO_KITCHEN,
-    eaters: [],
-    log: [],
-  };
+  const part = { id: "p", name: "P", steps, waitsForTableMin, saltTarget: null, route: null };
+  return supperInput([dishOf([part])], { foods });
 };
 const rulesOf = (input: PlanInput, schedule: Schedule | null = null) =>
   judge(input, plan(input), schedule).map((c) => c.rule);

@@ -124,7 +124,7 @@ async function exportCalendar(
     uid: `${supper.id}.${o.step}.oven@jade-pan`,
     startsAt: serveMs + o.startMin * 60_000,
     minutes: 1,
-    title: describeOvenOn(o.tempC, units),
+    title: describeOvenOn(o, units),
     says: "",
   }));
   const table = {

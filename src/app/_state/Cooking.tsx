@@ -227,9 +227,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const ovensDue = ovenOn(planned, view.schedule)
     .filter((o) => !progress.begunAt.has(o.step) && !progress.doneAt.has(o.step))
     .filter((o) => (now - serveMs) / 60_000 >= o.startMin + pace.lateMin - 1)
-    .map(
-      (o) => `${describeOvenOn(o.tempC, units)}: “${titleOf(o.step)}” follows at ${timeAt(o.startMin + o.minutes)}.`,
-    );
+    .map((o) => `${describeOvenOn(o, units)}: “${titleOf(o.step)}” follows at ${timeAt(o.startMin + o.minutes)}.`);
   return (
     <Stove
       step={step}

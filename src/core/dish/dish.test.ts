@@ -1,8 +1,9 @@
 import { DEMO_EATERS, DEMO_KITCHEN, MUSTARD_STRIPS } from "@/demo/household";
+import { dishOf, inputOf as supperInput, supperOf } from "../__tests__/supper";
 import { plainKitchen } from "../household/plainKitchen";
 import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
-import { type Dish, foodsOf, headCount, partsToJoin, scaleDish, servedParts, type Supper } from "./dish";
+import { type Dish, foodsOf, headCount, partsToJoin, scaleDish, servedParts } from "./dish";
 import {
   addLine,
   addPart,
@@ -13,6 +14,7 @@ import {
   removeLine,
   removePart,
   removeStep,
+  renameDish,
   setLine,
 } from "./edit";
 import { newStep, STEP_KINDS } from "../process/registry";
@@ -20,24 +22,8 @@ import { kitchenFacts } from "../household/kitchen";
 import { PATTERN_IDS } from "./patternNames";
 import { partFromPattern } from "./patterns";
 
-const empty: Dish = { id: "d", name: "D", replaces: null, servings: 4, parts: [] };
-const supperOf = (dish: Dish): Supper => ({
-  id: "s",
-  name: "S",
-  serveAt: "2026-11-29T19:00:00.000Z",
-  eaters: [],
-  guests: 4,
-  atHand: [],
-  dishes: [dish],
-});
-const inputOf = (dish: Dish): PlanInput => ({
-  supper: supperOf(dish),
-  foods: [],
-  labels: [],
-  kitchen: plainKitchen("UTC"),
-  eaters: [],
-  log: [],
-});
+const empty = dishOf([]);
+const inputOf = (dish: Dish): PlanInput => supperInput([dish], { kitchen: plainKitchen("UTC") });
 
 describe("patterns", () => {
   const mashed = addPart(empty, partFromPattern(empty, "mash"));
@@ -107,7 +93,7 @@ describe("editing is on values", () => {
     expect(removeLine(step, 0).adds).toEqual([]);
   });
   test("an edit of one dish leaves the supper's others alone; ids are free", () => {
-    const two = { ...supperOf(empty), dishes: [empty, MUSTARD_STRIPS] };
+    const two = { ...supperOf([empty]), dishes: [empty, MUSTARD_STRIPS] };
     const edited = editDish(two, "d", (d) => ({ ...d, name: "Other" }));
     expect(edited.dishes[1]).toBe(MUSTARD_STRIPS);
     expect(freeId(MUSTARD_STRIPS, "strips")).toBe("strips-1");
@@ -133,7 +119,7 @@ test("salt that only a target brings is a food of the dish", () => {
   expect(foodsOf(empty).size).toBe(0);
 });
 test("heads and scale", () => {
-  expect(headCount({ ...supperOf(empty), eaters: ["a", "b"], guests: 3 })).toBe(5);
+  expect(headCount({ ...supperOf([empty]), eaters: ["a", "b"], guests: 3 })).toBe(5);
   expect(scaleDish(MUSTARD_STRIPS, 1)).toBe(MUSTARD_STRIPS);
   expect(scaleDish(MUSTARD_STRIPS, 2).parts[0]?.steps[1]).toMatchObject({ minutes: 10, adds: [{ massG: 1800 }] });
 });
@@ -157,4 +143,15 @@ describe("the kitchen as steps see it", () => {
   test("eaters of the demo are five, one of them coeliac", () => {
     expect(DEMO_EATERS.filter((e) => e.avoids.includes("gluten")).map((e) => e.name)).toEqual(["Ilse"]);
   });
+});
+
+test("a supper that is called after its dish goes along with its name, any other keeps its own", () => {
+  const strips = { ...empty, name: "Soy strips, squeezed and seared" };
+  const called = (name: string) => renameDish(supperOf([strips], { name }), "d", "Goulash, mild");
+  expect(called("Soy strips, Sun")).toMatchObject({ name: "Goulash, Sun", dishes: [{ name: "Goulash, mild" }] });
+  expect(called("Soy strips, squeezed and seared").name).toBe("Goulash, squeezed and seared");
+  expect(called("Soy stripsy evening").name).toBe("Soy stripsy evening");
+  expect(called("Birthday").name).toBe("Birthday");
+  const same = supperOf([strips]);
+  expect(renameDish(same, "nobody", "X")).toBe(same);
 });

@@ -83,11 +83,13 @@ export const editDish = (supper: Supper, id: string, edit: (dish: Dish) => Dish)
   dishes: supper.dishes.map((d) => (d.id === id ? edit(d) : d)),
 });
 
-/** A dish under another name; a supper that is called after it goes along. */
+/** A dish under another name; a supper that is called after it ("Soy strips, Sun") goes along. */
 export function renameDish(supper: Supper, id: string, name: string): Supper {
   const from = supper.dishes.find((d) => d.id === id)?.name;
   if (from === undefined) return supper;
-  const called = supper.name.startsWith(from) ? name + supper.name.slice(from.length) : supper.name;
+  const short = (of: string) => of.split(",")[0] as string;
+  const isAfter = supper.name === from || supper.name.startsWith(`${short(from)}, `);
+  const called = isAfter ? short(name) + supper.name.slice(short(from).length) : supper.name;
   return { ...editDish(supper, id, (d) => ({ ...d, name })), name: called };
 }
 

@@ -103,6 +103,11 @@ describe("pans and tins for steps that name none (common practice)", () => {
       { kind: "pan", pan: "middle" },
     ]);
   });
+  test("a step that was done on another day takes no pan from anybody", () => {
+    const lies = part("p", ["boil", [food("potato", 900), food("water", 1300)], { pieceMm: 25, ready: true }]);
+    const boiled = part("q", ["boil", [food("potato", 800), food("water", 1300)], { pieceMm: 25 }]);
+    expect(pansOf(inputOf([lies, boiled]))).toEqual({ "d0.q-0": "stockpot" });
+  });
   test("a sauce that fries over goes into a pot, and the potatoes then into the other one", () => {
     const soup = part("s", ["simmer", [food("water", 2200), food("tomato-paste", 200)]]);
     const boiled = part("p", ["boil", [food("potato", 300), food("water", 600)], { pieceMm: 25 }]);

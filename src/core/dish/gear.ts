@@ -1,5 +1,4 @@
-import type { Kitchen } from "../household/kitchen";
-import { tinAreaCm2 } from "../household/kitchen";
+import { type Kitchen, tinAreaCm2 } from "../household/kitchen";
 import { totalG } from "../process/contents";
 import type { GearKind } from "../process/descriptor";
 import { inputsG, vesselContents } from "../process/ledger";
@@ -91,7 +90,7 @@ export function withGear(dish: Dish, gear: ReadonlyMap<StepId, string>, registry
 
 /** The setting of a step that names a pan, pot or tin, and of which shelf. */
 function gearField(step: Step, registry: StepRegistry): { key: string; of: Shelf; value: string | null } | null {
-  for (const [key, field] of Object.entries(descriptorOf(step.kind, registry)?.fields ?? {}))
+  for (const [key, field] of Object.entries(descriptorOf(step.kind, registry).fields))
     if (field.is === "gear" && field.of !== "machine")
       return { key, of: field.of, value: (step as unknown as Record<string, string | null>)[key] ?? null };
   return null;
@@ -114,7 +113,7 @@ function wishesOf(
     parts.flatMap((part): Wish[] => {
       const rows = part.rows.filter(({ step }) => {
         const field = gearField(step, registry);
-        return field?.of === shelf && field.value === null;
+        return field?.of === shelf && field.value === null && !step.ready;
       });
       if (rows.length === 0) return [];
       const mostG = Math.max(...rows.map((row) => inItG(row, part.rows)));

@@ -9,7 +9,7 @@ import {
   type StepContext,
   type Vessel,
 } from "./ledger";
-import type { StepDescriptor } from "./descriptor";
+import { LONGEST_MIN, type StepDescriptor } from "./descriptor";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
 import { at, totalG } from "./contents";
@@ -41,10 +41,16 @@ export function applyDescribed(
   step: StepCommon,
   context: StepContext,
 ): Applied {
+  if (!step.ready) return done(descriptor, vessel, step, context);
+  // What is said to be frozen or thawed is so, however many minutes stand there. Marks are those of the step as it was done.
+  const whole = descriptor.toTheMiddle ? { ...step, minutes: LONGEST_MIN } : step;
+  const made = done(descriptor, vessel, whole, context);
+  return made.ok ? succeed(liesReady(made.value)) : made;
+}
+function done(descriptor: StepDescriptor, vessel: Vessel, step: StepCommon, context: StepContext): Applied {
   if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
-  const made = descriptor.apply(vessel, step as never, context);
-  if (!made.ok) return made;
-  const applied = step.ready ? { ok: true as const, value: liesReady(made.value) } : made;
+  const applied = descriptor.apply(vessel, step as never, context);
+  if (!applied.ok) return applied;
   const { inputs, facts } = applied.value;
   const after = settled(descriptor, vessel, applied.value);
   const soft = facts.find((f) => f.kind === "softened");

@@ -42,7 +42,7 @@ export const tin = { is: "gear", of: "tin" } as const;
 export const machine = { is: "gear", of: "machine" } as const;
 
 /** Two weeks: the longest that a step may be asked to take by itself. */
-const LONGEST_MIN = 14 * 1440;
+export const LONGEST_MIN = 14 * 1440;
 /** Minutes that a step takes by itself. */
 export const minutes = number(0, LONGEST_MIN);
 /** Salt is added until it makes up this fraction; null adds none. */
@@ -87,6 +87,8 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   readonly again?: true;
   /** May be done to a block that is still frozen. */
   readonly fitsFrozen?: true;
+  /** Is only half done before it has come to the middle. */
+  readonly toTheMiddle?: true;
   /** What goes in lies round the pieces, as a sauce does, and makes none of them heavier. */
   readonly addsAround?: true;
   /** Pieces that were shaped are none afterwards. */

@@ -73,3 +73,34 @@ test("a part that is ready whole waits for nobody and can be taken by another", 
   expect(made.blocked).toBe(0);
   expect(made.perEater.massG).toBeGreaterThan(100);
 });
+
+test("what was frozen is frozen, whatever minutes stand there, and the thaw goes on from it", () => {
+  const short = (ready: boolean) => inputOf(step("freeze", { ready, minutes: 10 }, ["tofu-firm", 400]), step("thaw"));
+  expect(rowsOf(short(false))[1]?.state).toBe("blocked");
+  expect(rowsOf(short(true))[1]?.state).toBe("computed");
+});
+test("what was hot on another day is cooked through, although it comes cold: no raw mark, and a loaf has set", () => {
+  const rules = (input: PlanInput) => judge(input, plan(input), null).map((c) => c.rule);
+  const mushrooms = (ready: boolean) =>
+    inputOf(step("cut", {}, ["enoki", 200]), step("simmer", { ready, minutes: 15 }, ["water", 100]), step("serve"));
+  expect(rules(mushrooms(true))).not.toContain("mushrooms-served-raw");
+  expect(rules(inputOf(step("cut", {}, ["enoki", 200]), step("serve")))).toContain("mushrooms-served-raw");
+  const loaf = inputOf(
+    step("bind", {}, ["lentils-cooked", 400], ["oat-flour", 60], ["potato-starch", 20], ["water", 40]),
+    step("shape", { form: "loaf", pieceG: 520, diameterMm: 90 }),
+    step("bake", { ready: true, ovenC: 180, minutes: null, coreC: 78 }),
+    step("slice", { count: 6, thicknessMm: 15 }),
+  );
+  const baked = rowsOf(loaf)[2];
+  expect(baked?.state === "computed" && baked.outcome.after.marks).toContain("set-by-heat");
+  expect(baked?.state === "computed" && baked.outcome.after.batch.tempC).toBe(5);
+});
+test("what lies in the fridge is told to be eaten within days, cooked rice within one; what lies frozen is not", () => {
+  const rules = (input: PlanInput) => judge(input, plan(input), null).map((c) => c.rule);
+  const cooked = (food: string) => inputOf(step("cook", { ready: true }, [food, 200], ["water", 800]), step("serve"));
+  expect(rules(cooked("green-lentils"))).toContain("fridge-days");
+  expect(rules(cooked("green-lentils"))).not.toContain("cooked-rice");
+  expect(rules(cooked("rice-white"))).toContain("cooked-rice");
+  const block = inputOf(...chain(true));
+  expect(judge(block, plan(block), null).find((c) => c.rule === "fridge-days")).toBeUndefined();
+});

@@ -1,5 +1,5 @@
+import { dishOf, inputOf } from "../__tests__/supper";
 import * as v from "valibot";
-import { DEMO_KITCHEN } from "@/demo/household";
 import { stepSchemaOf } from "../formats/stepSchema";
 import { plan, type PlanInput } from "../plan";
 import { flag, number, defineStep, type StepWith } from "./descriptor";
@@ -33,30 +33,9 @@ describe("a kind of step is one descriptor", () => {
   const made = { id: "t", kind: "steep", adds: [], handsMin: null, mayWaitMin: null, minutes: 10, strong: true };
   const weigh = { ...made, id: "w", kind: "weigh", adds: [{ kind: "food", food: "tofu-firm", massG: 400 }] };
   const stand = { ...made, id: "s", kind: "rest", minutes: 5, where: "fridge" };
+  const part = { id: "p", name: "P", steps: [weigh, made, stand], waitsForTableMin: 10, saltTarget: null, route: null };
   const input = {
-    supper: {
-      id: "s",
-      name: "S",
-      serveAt: "2026-11-29T19:00:00.000Z",
-      eaters: [],
-      guests: 4,
-      atHand: [],
-      dishes: [
-        {
-          id: "d",
-          name: "D",
-          replaces: null,
-          servings: 4,
-          parts: [
-            { id: "p", name: "P", steps: [weigh, made, stand], waitsForTableMin: 10, saltTarget: null, route: null },
-          ],
-        },
-      ],
-    },
-    foods: [],
-    labels: [],
-    kitchen: DEMO_KITCHEN,
-    eaters: [],
+    ...inputOf([dishOf([part as never])]),
     log: [{ kind: "weighed", at: 1, step: "d.t", readingG: 570, by: "typed" }],
   } as unknown as PlanInput;
   const planned = plan(input, { steps: registry });

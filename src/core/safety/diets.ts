@@ -26,6 +26,7 @@ const ANIMAL = ["milk", "egg", "fish", "crustaceans", "molluscs"] as const;
 const gravest = (states: readonly AllergenState[]): Says =>
   states.includes("contains") ? "against" : states.includes("unknown") || states.includes("may") ? "ask" : "fits";
 const ALCOHOLIC: ReadonlySet<FoodId> = new Set(["wine-white", "wine-red", "beer"]);
+const PORK: ReadonlySet<FoodId> = new Set(["pork-mince", "pork-shoulder", "bacon", "sausages", "ham"]);
 /** A little alcohol stays in them, and opinions differ about it. */
 const FERMENTED: ReadonlySet<FoodId> = new Set([
   "wine-vinegar",
@@ -56,8 +57,10 @@ export const DIET_RULES: readonly Diet[] = [
   {
     id: "halal-minded",
     food: (food, kin) => {
-      if (food.group === "animal" || ALCOHOLIC.has(kin)) return "against";
-      return FERMENTED.has(kin) ? "ask" : "fits";
+      if (ALCOHOLIC.has(kin) || PORK.has(kin)) return "against";
+      // Milk, egg and fish are no question; of other meat only its seller can tell, as of cheese and its rennet.
+      const isMeat = food.group === "animal" && gravest(ANIMAL.map((a) => food.allergens[a])) !== "against";
+      return isMeat || kin === "cheddar" || FERMENTED.has(kin) ? "ask" : "fits";
     },
   },
   {

@@ -104,5 +104,9 @@ test("diets part by part, with what a part takes from another; a food nobody kno
   expect(told[2]?.[1]).toEqual(["milk:vegan", "salt:no-added-salt"]);
   expect(told[3]).toEqual(["odd", [], ["nobody-knows-it:vegan", "nobody-knows-it:no-added-salt"]]);
   expect(whoseDiet(supperOf(made), [{ ...bea, diets: [] }], book)).toEqual([]);
+  // Low salt is a matter of the whole supper: no part is called fitting for it.
+  expect(whoseDiet(supperOf(made), [{ ...bea, diets: ["low-salt"] }], book)).toEqual([]);
+  const gaps = whoseDiet(supperOf(dish(part("empty", []), part("gone", [of("nowhere")]))), [bea], book);
+  expect(gaps.map((c) => c.open)).toEqual([true, true]);
   expect(whoseDiet({ ...supperOf(made), eaters: [] }, [bea], book)).toEqual([]);
 });

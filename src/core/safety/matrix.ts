@@ -22,6 +22,8 @@ export interface PartDiets {
   readonly dish: string;
   readonly part: PartId;
   readonly eater: string;
+  /** Nothing is in it yet, or a part that it takes is gone: no pass. */
+  readonly open: boolean;
   readonly against: readonly { readonly food: FoodId; readonly diet: DietId }[];
   readonly ask: readonly { readonly food: FoodId; readonly diet: DietId }[];
 }
@@ -35,18 +37,26 @@ export function whoseDiet(
   eaters: readonly Eater[],
   { food, kin }: Pick<DietTools, "food" | "kin">,
 ): PartDiets[] {
-  const atTable = eaters.filter((e) => supper.eaters.includes(e.id) && e.diets.length > 0);
+  const judging = (diets: Eater["diets"]) => DIET_RULES.filter((rule) => rule.food && diets.includes(rule.id));
+  const atTable = eaters.filter((e) => supper.eaters.includes(e.id) && judging(e.diets).length > 0);
   return supper.dishes.flatMap((dish) =>
     dish.parts.flatMap((part) => {
       const held = [...(foodsIn(dish, part.id) ?? [])];
       return atTable.map(({ id, diets }) => {
         const found = (says: "against" | "ask") =>
-          DIET_RULES.filter((rule) => rule.food && diets.includes(rule.id)).flatMap((rule) =>
+          judging(diets).flatMap((rule) =>
             held
               .filter((one) => dietSays(rule, one, { food, kin }) === says)
               .map((one) => ({ food: one, diet: rule.id })),
           );
-        return { dish: dish.id, part: part.id, eater: id, against: found("against"), ask: found("ask") };
+        return {
+          dish: dish.id,
+          part: part.id,
+          eater: id,
+          open: held.length === 0,
+          against: found("against"),
+          ask: found("ask"),
+        };
       });
     }),
   );

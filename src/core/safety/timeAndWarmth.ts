@@ -108,8 +108,13 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     id: "fridge-days",
     severity: "warn",
     authority: "USDA FSIS, leftovers 3–4 days",
+    // What was done on another day has lain there since.
     touches: (row) =>
-      when(row.step.kind === "rest" && row.step.where === "fridge" && row.step.minutes > 24 * 60, { atC: FRIDGE_C }),
+      when(
+        (row.step.kind === "rest" && row.step.where === "fridge" && row.step.minutes > 24 * 60) ||
+          (row.step.ready === true && row.outcome.after.batch.tempC > 0),
+        { atC: FRIDGE_C },
+      ),
   }),
   rule({
     id: "kept-too-long",
@@ -124,7 +129,8 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     id: "cooked-rice",
     severity: "warn",
     authority: "UK FSA; FSIS allows longer, the stricter is taken",
-    touches: (row, context) => when(is(row, "cool", "store", "stand") && holds(row, RICE, context), NO_FACTS),
+    touches: (row, context) =>
+      when((is(row, "cool", "store", "stand") || row.step.ready === true) && holds(row, RICE, context), NO_FACTS),
   }),
   rule({
     id: "cooked-rice-days",

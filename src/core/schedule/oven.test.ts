@@ -109,3 +109,26 @@ test("an oven that is hot from the step before is not switched on again, one tha
   expect(at(-149)).toEqual(["a", "b"]);
   expect(ovenOn({ tasks }, null)).toEqual([]);
 });
+test("between two heats it is told when the first has left the oven, and only the way that is still to go", () => {
+  const heats = (id: string, tempC: number): Task => ({
+    ...bake(`${id}#oven`, tempC, 13),
+    step: id,
+    ovenC: null,
+    heatsOvenTo: tempC,
+    kind: "watch",
+    demands: {},
+  });
+  const tasks = [bake("hot", 220), heats("hot", 220), bake("cool", 180), heats("cool", 180)];
+  const told = (cool: number) =>
+    ovenOn({ tasks }, { kind: "fits", starts: { hot: -100, "hot#oven": -113, cool, "cool#oven": cool - 13 } } as never);
+  // Out at -70; eight minutes down to 180 °C: never while the first still bakes.
+  expect(told(-62)[1]).toMatchObject({ step: "cool", startMin: -70, minutes: 8, fromC: 220, tempC: 180 });
+  // Gone cold in between.
+  expect(told(-40)[1]).toMatchObject({ startMin: -53, minutes: 13, fromC: null });
+  // Two heats in a row and back within minutes: the last one counts, however short ago the first was.
+  const short = [bake("hot", 220), heats("hot", 220), bake("cool", 180, 5), heats("cool", 180)];
+  const back = [...short, bake("again", 220, 10), heats("again", 220)];
+  const starts = { hot: -70, "hot#oven": -83, cool: -32, "cool#oven": -45, again: -23, "again#oven": -36 };
+  const last = ovenOn({ tasks: back }, { kind: "fits", starts } as never).find((o) => o.step === "again");
+  expect(last).toMatchObject({ fromC: 180, minutes: 4, startMin: -27 });
+});

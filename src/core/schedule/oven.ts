@@ -36,22 +36,33 @@ export interface OvenOn {
   readonly task: string;
   readonly startMin: number;
   readonly minutes: number;
+  /** The heat that it has from the step before; null where it is cold. */
+  readonly fromC: number | null;
   readonly tempC: number;
 }
-/** What has to be done at the oven before its steps: one that is hot already from the step before needs nothing. */
+/**
+ * What has to be done at the oven before its steps: one that is hot from the step before needs nothing, or only the way to another
+ * heat, which begins when that step has left it.
+ */
 export function ovenOn(plan: Pick<Plan, "tasks">, schedule: Schedule | null): OvenOn[] {
   if (schedule?.kind !== "fits") return [];
   const at = (id: string) => schedule.starts[id] ?? 0;
   const uses = plan.tasks
     .filter((t) => t.ovenC !== null && t.minutes > 0)
     .map((t) => ({ from: at(t.id), to: at(t.id) + t.minutes, tempC: t.ovenC as number }));
-  const hot = (tempC: number, when: number) =>
-    uses.some((u) => Math.abs(u.tempC - tempC) <= SAME_HEAT_K && u.from < when && u.to >= when - STAYS_HOT_MIN);
+  /** Who had it last before a moment, while it is hot from that. */
+  const lastBefore = (when: number) =>
+    uses
+      .filter((u) => u.from < when && u.to >= when - STAYS_HOT_MIN)
+      .reduce<(typeof uses)[number] | null>((last, u) => (last === null || u.to > last.to ? u : last), null);
   return plan.tasks
     .flatMap((t): OvenOn[] => {
       const tempC = t.heatsOvenTo;
-      if (tempC === undefined || hot(tempC, at(t.id) + t.minutes)) return [];
-      return [{ step: t.step, task: t.id, startMin: at(t.id), minutes: t.minutes, tempC }];
+      if (tempC === undefined) return [];
+      const when = at(t.id) + t.minutes;
+      const fromC = lastBefore(when)?.tempC ?? null;
+      const minutes = fromC === null ? t.minutes : changeoverMin(fromC, tempC);
+      return minutes === 0 ? [] : [{ step: t.step, task: t.id, startMin: when - minutes, minutes, fromC, tempC }];
     })
     .sort((a, b) => a.startMin - b.startMin);
 }

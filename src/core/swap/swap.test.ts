@@ -164,6 +164,7 @@ describe("what lies ready, and what is put in again", () => {
       count: 1,
       pack: { name: "big tin" },
     });
+    expect(packsFor({ packs: [pack("big", 500), pack("small", 200)] }, 250)).toMatchObject({ count: 2, leftG: 150 });
     expect(packsFor({ packs: [pack("block", 400)] }, 401)).toMatchObject({ count: 2, leftG: 399 });
     expect(packPrice(undefined, pack("block", 400))).toBeNull();
     expect(packPrice({ price: 2, packG: 200 }, pack("block", 400))).toBe(4);

@@ -107,7 +107,7 @@ function Diets({ cell, foods }: { cell: PartDiets | undefined; foods: TextContex
           : {named(cell.ask)}
         </Text>
       )}
-      {cell.against.length + cell.ask.length === 0 && (
+      {!cell.open && cell.against.length + cell.ask.length === 0 && (
         <Text fontSize="sm" color="quiet">
           fits the diet
         </Text>

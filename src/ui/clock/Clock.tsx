@@ -241,7 +241,7 @@ const inOrder = (moves: ClockProps["moves"], ovens: readonly OvenOn[], units: Un
       key: o.task,
       startMin: o.startMin,
       minutes: o.minutes,
-      title: describeOvenOn(o.tempC, units),
+      title: describeOvenOn(o, units),
     })),
   ].sort((a, b) => a.startMin - b.startMin);
 

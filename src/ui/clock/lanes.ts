@@ -5,7 +5,7 @@ import type { Task } from "@/core/schedule/task";
 import { burnersOf } from "@/core/schedule/burners";
 import { ovenOn } from "@/core/schedule/oven";
 import { writeTemp } from "@/core/quantities/write";
-import type { TitledMove } from "../wording/tasks";
+import { describeOvenOn, type TitledMove } from "../wording/tasks";
 
 /** A stretch on a lane, minutes relative to serving. */
 export interface Bar {
@@ -70,7 +70,7 @@ export function lanesOf(
     }
   }
   for (const on of ovenOn(plan, schedule)) {
-    const says = `Oven to ${writeTemp(on.tempC, kitchen.units)}`;
+    const says = describeOvenOn(on, kitchen.units);
     raws.push({
       id: on.task,
       from: on.startMin,

@@ -85,7 +85,7 @@ export function Details({ said, onSaid, answer, textContext, heads, onHeads, din
         <Choice
           label="Protein of the meat"
           width="12rem"
-          value={said.protein}
+          value={said.protein === "sauce" && said.setting !== "sauce" ? "side" : said.protein}
           options={PROTEIN_WAYS.filter((way) => way !== "sauce" || said.setting === "sauce").map((way) => ({
             value: way,
             label: PROTEIN_NAMES[way],

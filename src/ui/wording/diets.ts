@@ -10,7 +10,7 @@ export const DIET_WORDS: Readonly<Record<DietId, { readonly name: string; readon
   "halal-minded": {
     name: "halal-minded",
     means:
-      "no wine or beer, nothing of animals; vinegar of wine or malt, soy sauce and the like are asked, since opinions differ about the little alcohol in them",
+      "no wine, beer or pork; other meat and cheese are asked, and so are vinegar of wine or malt, soy sauce and the like, since opinions differ about the little alcohol in them",
   },
   "no-added-salt": {
     name: "no added salt",

@@ -238,7 +238,7 @@ describe("lanes of the whole kitchen", () => {
     new Set(all.find((l) => l.name === name)?.bars.map((b) => b.says));
   test("what bakes is on the oven, what freezes in the freezer, nothing of it on the worktop", () => {
     const { lanes: torn } = lanes("torn-filling");
-    expect(saysOn(torn, "Oven")).toEqual(new Set(["Bake · Torn tofu", "Oven to 210 °C"]));
+    expect(saysOn(torn, "Oven")).toEqual(new Set(["Bake · Torn tofu", "Oven on, 210 °C"]));
     expect(saysOn(torn, "Freezer")).toEqual(new Set(["Freeze · Torn tofu"]));
     expect(saysOn(torn, "Fridge")).toEqual(new Set(["Thaw · Torn tofu", "Cool · Torn tofu", "Rest · Torn tofu"]));
     expect([...saysOn(torn, "Worktop")].some((s) => /Bake|Freeze|Thaw/.test(s))).toBe(false);

@@ -1,4 +1,5 @@
 import type { Plan } from "@/core/plan";
+import type { OvenOn } from "@/core/schedule/oven";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type Move, orderOfWork } from "@/core/schedule/work";
 import type { UnitSystem } from "@/core/quantities/units";
@@ -14,4 +15,5 @@ export const titledWork = (plan: Plan, schedule: Schedule | null): TitledMove[] 
   orderOfWork(plan, schedule).map((m) => ({ ...m, title: `${STEP_NAMES[m.row.step.kind]} · ${m.part}` }));
 
 /** That the oven is switched on, or to another heat. */
-export const describeOvenOn = (tempC: number, units: UnitSystem): string => `Oven on, ${writeTemp(tempC, units)}`;
+export const describeOvenOn = ({ fromC, tempC }: Pick<OvenOn, "fromC" | "tempC">, units: UnitSystem): string =>
+  fromC === null ? `Oven on, ${writeTemp(tempC, units)}` : `Oven to ${writeTemp(tempC, units)}`;

@@ -98,6 +98,7 @@ function thaw(vessel: Vessel, step: ThawStep, context: StepContext): Applied {
 /** What the house knows of “freeze”: settings, defaults, waits, weigh-in and rule. */
 export const freezeStep = defineStep({
   kind: "freeze",
+  toTheMiddle: true,
   fields: FREEZE_FIELDS,
   usual: { ...USUAL_BLOCK, minutes: 12 * 60 },
   waitsMin: null,
@@ -110,6 +111,7 @@ export const freezeStep = defineStep({
 /** What the house knows of “thaw”: settings, defaults, waits, weigh-in and rule. */
 export const thawStep = defineStep({
   kind: "thaw",
+  toTheMiddle: true,
   fields: THAW_FIELDS,
   usual: { ...USUAL_BLOCK, minutes: 48 * 60, how: "fridge" },
   waitsMin: 24 * 60,
