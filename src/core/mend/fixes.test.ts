@@ -165,6 +165,8 @@ describe("one press, and the plan says it no more", () => {
     const carrots = dishOf(["boil", { pieceMm: 20, minutes: 3 }, ["carrot", 400], ["water", 900]]);
     expect(taken(carrots, "s1").parts[0]?.steps[0]).toMatchObject({ minutes: expect.any(Number) });
     expect(offered(taken(carrots, "s1"), "s1")).toEqual([]);
+    // Tempeh is tender as it comes: ten minutes of steam are its own.
+    expect(offered(dishOf(["steam", { minutes: 10 }, ["tempeh", 300]]), "s1")).toEqual([]);
     const lentils = dishOf(["cook", { minutes: 8 }, ["green-lentils", 200], ["water", 800]]);
     const after = taken(lentils, "s1");
     expect(offered(after, "s1")).toEqual([]);

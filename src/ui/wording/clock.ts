@@ -60,7 +60,7 @@ export const describeEarlier = ({ earlierMin }: Chance): string =>
     : `Begin everything ${writeMinutes(earlierMin)} earlier, and it is in time in 90 of 100.`;
 /** The steps that make it late. */
 export const describeCauses = ({ causes }: Chance, stepName: (step: string) => string): string =>
-  `What makes it late: ${causes.map((c) => `${stepName(c.step)} (about ${writeMinutes(c.minutes)})`).join(", ")}.`;
+  `What makes it late: ${causes.map((c) => `${stepName(c.step)} (about ${writeMinutes(Math.max(1, Math.round(c.minutes)))})`).join(", ")}.`;
 
 /** What may change on the day. */
 export const CHANGE_NAMES: Readonly<Record<DayChange, string>> = {

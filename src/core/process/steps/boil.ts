@@ -7,7 +7,7 @@ import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted
 import { coreFact, pieceShapeOf, SURFACES, volumeOverSurfaceM, wetCoreMinutes, wetMiddleAfter } from "./geometry";
 import { evenedOut, toEvenG } from "./smallBath";
 import { leastSoft } from "./soften";
-import { minutesToTender, tenderMm } from "./tender";
+import { minutesToTender, tenderAsItComes, tenderMm } from "./tender";
 import { defineStep, numberOrNull, pot, type StepWith } from "../descriptor";
 
 const FIELDS = { pan: pot, pieceMm: numberOrNull(3, 120), minutes: numberOrNull(0.5, 240) } as const;
@@ -85,7 +85,7 @@ function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
       inputs: came.value,
       outputs: [{ to: "drain", contents: subtract(pool, salt(exchanged, pool.tempC)) }],
       needs: panNeeds(pan),
-      facts: [fact],
+      facts: fact.kind === "tender" && tenderAsItComes(raw, context) ? [] : [fact],
     },
   );
 }

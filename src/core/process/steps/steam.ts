@@ -4,7 +4,7 @@ import type { Fact, Input, StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
 import { coreFact, pieceShapeOf, SURFACES, wetCoreMinutes, wetMiddleAfter } from "./geometry";
 import { underPressure } from "./pressureCooker";
-import { minutesToTender, tenderMm } from "./tender";
+import { minutesToTender, tenderAsItComes, tenderMm } from "./tender";
 import { defineStep, flag, machine, numberOrNull, pot, type StepWith } from "../descriptor";
 
 const FIELDS = {
@@ -64,8 +64,9 @@ function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
     neededMin = core.value * size;
   }
   const minutes = step.minutes ?? neededMin;
-  const facts: Fact[] =
-    coreC === null ? [{ kind: "tender", neededMin, givenMin: minutes, atC }] : [coreFact(neededMin, minutes, coreC)];
+  const told: Fact =
+    coreC === null ? { kind: "tender", neededMin, givenMin: minutes, atC } : coreFact(neededMin, minutes, coreC);
+  const facts = told.kind === "tender" && tenderAsItComes(batch, context) ? [] : [told];
   const dew = water(step.wrapped ? 0 : totalG(batch) * context.draw("condensed"), context.boilC);
   const middleC =
     coreC !== null && step.minutes === null ? coreC : wetMiddleAfter(context, shape, heat, minutes / size);

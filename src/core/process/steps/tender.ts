@@ -16,6 +16,10 @@ export function tenderMm(contents: Contents, cutMm: number | null, wholeMm: numb
   return cutMm ?? (weighed ? wholeMm : (usualMm(main) ?? wholeMm));
 }
 
+/** Tofu, tempeh and seitan are tender as they come: nothing is said of it, their minutes are the cook's. */
+export const tenderAsItComes = (contents: Contents, context: StepContext): boolean =>
+  context.food(mainFood(contents) ?? "")?.group === "protein";
+
 /** Minutes until vegetables of a size are tender in boiling water or its steam, at `atC` (here's boil). Cooler slows, and never blocks. */
 export function minutesToTender(
   contents: Contents,
