@@ -247,7 +247,8 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       }))}
       clock={localTime(now, zone).time}
       pace={describePace(pace, (minutes) => localTime(serveMs + minutes * 60_000, zone).time)}
-      news={[...ovensDue, ...view.allergenChanges.map((c) => describeAllergenChange(c, foods))]}
+      news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
+      due={ovensDue}
       changed={changed}
       textContext={textContext}
       titleOf={titleOf}

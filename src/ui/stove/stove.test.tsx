@@ -128,6 +128,7 @@ describe("a step", () => {
       clock: "18:06",
       pace: { late: true, says: "4 min behind" },
       news: [],
+      due: [],
       changed: null,
       textContext,
       titleOf: (key) => key,
@@ -146,6 +147,11 @@ describe("a step", () => {
     };
     return { props, ...show(<Stove {...props} />) };
   };
+  test("an oven that is due is a reminder, what changed of an allergen is an alarm", () => {
+    stove({ due: ["Oven on, 200 °C: “Bake · Boats” follows at 17:56."], news: ["Oat cream contains gluten now."] });
+    expect(screen.getByRole("status")).toHaveTextContent("Oven on, 200 °C");
+    expect(screen.getByText(/contains gluten now/).closest("[role=alert]")).not.toBeNull();
+  });
   test("where the screen would go dark it says so, and elsewhere nothing", () => {
     stove({ sleeps: true });
     expect(screen.getByText(/lets the screen go dark/)).toBeInTheDocument();

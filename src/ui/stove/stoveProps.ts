@@ -53,6 +53,8 @@ export interface StoveProps {
   readonly pace: { readonly late: boolean; readonly says: string };
   /** What is told once, above the step: an allergen that stands otherwise than when the cooking began. */
   readonly news: readonly string[];
+  /** What has to be switched on by now, beside the step in hand. */
+  readonly due: readonly string[];
   readonly changed: {
     readonly says: string;
     readonly back: WayBackWords | null;
