@@ -47,10 +47,12 @@ function inspect(touch: boolean): string[] {
     const range = document.createRange();
     range.selectNodeContents(node);
     const ink = parseFloat(getComputedStyle(el).fontSize) * INK;
+    // A line that ends in dots is seen up to them.
+    const dots = getComputedStyle(el).textOverflow === "ellipsis" ? el.getBoundingClientRect().right : Infinity;
     for (const box of range.getClientRects()) {
       if (box.width < 3 || box.height < 3 || outside(el, box)) continue;
       const middle = (box.top + box.bottom) / 2;
-      const [l, r, t, b] = [box.left + 1, box.right - 1, middle - ink / 2, middle + ink / 2];
+      const [l, r, t, b] = [box.left + 1, Math.min(box.right, dots) - 1, middle - ink / 2, middle + ink / 2];
       texts.push({ el, text: text.slice(0, 40), layer: layerOf(el), l, r, t, b });
     }
   }
