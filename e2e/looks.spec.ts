@@ -135,7 +135,12 @@ test.describe("on a phone", () => {
 
 test("pages are static, carry the headers, and know their fonts", async ({ page, request }) => {
   const response = await request.get("/");
-  expect(response.headers()["content-security-policy"]).toContain("default-src 'self'");
+  for (const path of ["/", "/kitchen", "/supper/stove?s=x", "/nowhere"]) {
+    const policy = (await request.get(path)).headers()["content-security-policy"] ?? "";
+    expect(policy).toContain("default-src 'self'");
+    // Inline scripts of the build by their hashes, no others.
+    expect(/script-src ([^;]*)/.exec(policy)?.[1]).toMatch(/^'self'( 'sha256-[\w+/=]{44}')+$/);
+  }
   expect(response.headers()["x-content-type-options"]).toBe("nosniff");
   const fonts: number[] = [];
   page.on("response", async (r) => {

@@ -30,12 +30,17 @@ export const instant = v.pipe(
 /** What files and requests may hold at the most. */
 export const LIMITS = {
   bytes: 5_000_000,
+  /** values of a request, by the commas between them */
+  values: 300_000,
   dishes: 12,
   parts: 20,
   steps: 60,
   lines: 40,
   foods: 500,
   tasks: 300,
+  resources: 200,
+  /** of tasks that stay apart */
+  pairs: 50_000,
   samples: 2000,
   nodes: 1_000_000,
   log: 5000,

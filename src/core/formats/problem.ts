@@ -19,6 +19,34 @@ export const tooLarge = (most: number): Problem => ({
   status: 413,
   detail: `Send at most ${most} bytes.`,
 });
+/** There are more values in it than any request needs. */
+export const tooManyValues = (most: number): Problem => ({
+  type: "/problems/too-large",
+  title: "The request is too large",
+  status: 413,
+  detail: `Send at most ${most} values.`,
+});
+/** It was ended because it took too long, or too much memory. */
+export const tooHeavy = (seconds: number): Problem => ({
+  type: "/problems/too-heavy",
+  title: "The request is too heavy",
+  status: 422,
+  detail: `It was not worked out within ${seconds} seconds. Ask for fewer dishes, tasks, nodes or samples.`,
+});
+/** Too many requests wait already. */
+export const busy: Problem = {
+  type: "/problems/busy",
+  title: "Too many requests wait already",
+  status: 503,
+  detail: "Send it again a little later.",
+};
+/** A fault of Jade Pan. */
+export const ourFault: Problem = {
+  type: "/problems/fault",
+  title: "Jade Pan could not work this out",
+  status: 500,
+  detail: "The request is in order; the fault is ours.",
+};
 /** The body is not JSON. */
 export const notJson: Problem = {
   type: "/problems/not-json",

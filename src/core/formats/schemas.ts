@@ -181,6 +181,7 @@ export const PlanRequestSchema = v.strictObject({
   samples: v.optional(v.pipe(between(0, LIMITS.samples), v.integer("must be a whole number")), 0),
   seed: v.optional(v.pipe(between(0, 2 ** 31), v.integer()), 1),
 });
+const TOO_MANY_PAIRS = `must keep at most ${LIMITS.pairs} pairs of tasks apart`;
 const minute = v.pipe(between(-1e6, 1e6), v.integer("must be a whole number of minutes"));
 /** What `POST /api/v1/schedule` takes. */
 export const ScheduleRequestSchema = v.strictObject({
@@ -192,7 +193,10 @@ export const ScheduleRequestSchema = v.strictObject({
       part: id,
       kind: v.picklist(["hands", "watch", "wait"]),
       minutes: v.pipe(between(0, 100_000), v.integer("must be a whole number of minutes")),
-      demands: v.record(v.string(), between(0, 1000)),
+      demands: v.pipe(
+        v.record(v.string(), between(0, 1000)),
+        v.check((of) => Object.keys(of).length <= LIMITS.resources, `must name at most ${LIMITS.resources}`),
+      ),
       ovenC: v.optional(maybe(between(0, 400)), null),
       heatsOvenTo: v.optional(between(0, 400)),
     }),
@@ -209,8 +213,14 @@ export const ScheduleRequestSchema = v.strictObject({
     }),
     4 * LIMITS.tasks,
   ),
-  apart: list(v.strictTuple([list(id, LIMITS.tasks), list(id, LIMITS.tasks)]), 200),
-  capacities: v.record(v.string(), between(0, 1000)),
+  apart: v.pipe(
+    list(v.strictTuple([list(id, LIMITS.tasks), list(id, LIMITS.tasks)]), 200),
+    v.check((pairs) => pairs.reduce((n, [a, b]) => n + a.length * b.length, 0) <= LIMITS.pairs, TOO_MANY_PAIRS),
+  ),
+  capacities: v.pipe(
+    v.record(v.string(), between(0, 1000)),
+    v.check((of) => Object.keys(of).length <= LIMITS.resources, `must name at most ${LIMITS.resources}`),
+  ),
   ovenRates: v.optional(v.strictObject({ up: between(0.1, 1000), down: between(0.1, 1000) })),
   blocked: list(v.strictTuple([minute, minute]), 500),
   horizonMin: between(1, 100_000),

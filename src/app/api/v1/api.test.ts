@@ -1,13 +1,19 @@
+import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { editStep } from "@/core/dish/edit";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { FOODS } from "@/core/foods/table";
 import { openApi } from "@/core/formats/openapi";
 import { plan, type PlanInput } from "@/core/plan";
+import { closePool, workOut } from "./pool";
 import { GET as getPlan, POST as postPlan } from "./plan/route";
 import { POST as postConvert } from "./convert/route";
 import { POST as postSwap } from "./swap/route";
 import { POST as postSchedule } from "./schedule/route";
+
+// The threads run what the build bundles.
+beforeAll(() => execFileSync("node", ["scripts/jobs.mjs"]));
+afterAll(closePool);
 
 const input: PlanInput = {
   supper: demoSupper("2026-11-29T19:00:00.000Z"),
@@ -222,3 +228,81 @@ describe("what is refused before any work is done", () => {
     expect(sent).toBeLessThan(12);
   });
 });
+
+describe("heavy requests", () => {
+  const never = new AbortController().signal;
+  /** A problem on which the solver spends all that it is allowed to. */
+  const heavy = JSON.stringify({
+    tasks: Array.from({ length: 30 }, (_, i) => ({
+      id: `t${i}`,
+      step: `t${i}`,
+      dish: "d",
+      part: "p",
+      kind: "hands",
+      minutes: 7 + ((i * 13) % 17),
+      demands: { hands: 1 + (i % 2) },
+    })),
+    lags: [],
+    apart: [],
+    capacities: { hands: 3 },
+    blocked: [[-100, -60]],
+    horizonMin: 300,
+    nodes: 1_000_000,
+  });
+  const light = JSON.stringify({
+    tasks: [],
+    lags: [],
+    apart: [],
+    capacities: {},
+    blocked: [],
+    horizonMin: 10,
+    nodes: 1,
+  });
+  test("are ended in time, and the next one is answered", async () => {
+    expect(await workOut("schedule", heavy, never, 0.05)).toMatchObject({ problem: { type: "/problems/too-heavy" } });
+    expect(await workOut("schedule", light, never)).toMatchObject({ answer: { status: 200 } });
+  });
+  test("end when the caller goes, waiting or in work", async () => {
+    const [first, second] = [new AbortController(), new AbortController()];
+    const work = [workOut("schedule", heavy, first.signal), workOut("schedule", heavy, second.signal)];
+    await new Promise((done) => setTimeout(done, 300));
+    second.abort();
+    first.abort();
+    expect(await Promise.all(work)).toEqual(["cut", "cut"]);
+    expect(await workOut("schedule", light, AbortSignal.abort())).toBe("cut");
+    expect(await workOut("schedule", light, never)).toMatchObject({ answer: { status: 200 } });
+  });
+  test("beyond those that may wait are told to come back, and leave the others alone", async () => {
+    const all = new AbortController();
+    const waiting = Array.from({ length: 70 }, () => workOut("schedule", heavy, all.signal));
+    const turnedAway = await send(postSchedule, JSON.parse(light));
+    expect([turnedAway.status, turnedAway.headers.get("retry-after")]).toEqual([503, "10"]);
+    expect(await turnedAway.json()).toMatchObject({ type: "/problems/busy" });
+    all.abort();
+    const came = await Promise.all(waiting);
+    expect(came.filter((o) => o === "cut").length).toBeGreaterThanOrEqual(64);
+    expect((await send(postSchedule, JSON.parse(light))).status).toBe(200);
+  });
+});
+test.each([
+  ["a million empty tasks", `{"tasks":[${"{},".repeat(1_000_000)}{}]}`, 413, undefined],
+  ["more resources than any kitchen has", { capacities: of(300) }, 422, "capacities"],
+  ["a task that needs them all", { tasks: [{ ...anyTask(), demands: of(300) }] }, 422, "tasks/0/demands"],
+  ["too many pairs to keep apart", { apart: Array.from({ length: 100 }, () => [ids(50), ids(50)]) }, 422, "apart"],
+])("%s are refused before work is spent on them", async (_says, wrong, status, field) => {
+  const body =
+    typeof wrong === "string"
+      ? wrong
+      : { tasks: [], lags: [], apart: [], capacities: {}, blocked: [], horizonMin: 10, nodes: 1, ...wrong };
+  const response = await send(postSchedule, body);
+  expect([response.status, (await response.json()).field]).toEqual([status, field]);
+});
+function of(n: number): Record<string, number> {
+  return Object.fromEntries(ids(n).map((id) => [id, 1]));
+}
+function ids(n: number): string[] {
+  return Array.from({ length: n }, (_, i) => `x${i}`);
+}
+function anyTask() {
+  return { id: "t", step: "t", dish: "d", part: "p", kind: "hands", minutes: 5 };
+}

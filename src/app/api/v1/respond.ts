@@ -1,19 +1,14 @@
-import * as v from "valibot";
 import { canonicalJson } from "@/core/formats/canonical";
-import {
-  foreignOrigin,
-  notJson,
-  type Problem,
-  PROBLEM_TYPE,
-  tooLarge,
-  wrongField,
-  wrongMedia,
-  wrongMethod,
-} from "@/core/formats/problem";
+import { foreignOrigin, type Problem, PROBLEM_TYPE, tooLarge, wrongMedia, wrongMethod } from "@/core/formats/problem";
 import { LIMITS } from "@/core/formats/basics";
+import type { DoorName } from "./doors";
+import { workOut } from "./pool";
 
-const problemResponse = (problem: Problem): Response =>
-  new Response(canonicalJson(problem), { status: problem.status, headers: { "Content-Type": PROBLEM_TYPE } });
+const problemResponse = (problem: Problem, headers: Record<string, string> = {}): Response =>
+  new Response(canonicalJson(problem), {
+    status: problem.status,
+    headers: { "Content-Type": PROBLEM_TYPE, ...headers },
+  });
 
 /** What is refused before a byte of the body is read. */
 function refusalOf(request: Request): Problem | null {
@@ -51,40 +46,26 @@ async function textWithin(request: Request, most: number): Promise<string | null
 }
 
 /** Every other method of a door that takes POST. */
-export const onlyPost = (): Response =>
-  new Response(canonicalJson(wrongMethod("POST")), {
-    status: 405,
-    headers: { "Content-Type": PROBLEM_TYPE, Allow: "POST" },
-  });
+export const onlyPost = (): Response => problemResponse(wrongMethod("POST"), { Allow: "POST" });
 
-/** Reads a JSON body within the byte limit and a schema, and answers with JSON or a problem document (RFC 9457). */
-export async function respond<S extends v.GenericSchema>(
-  request: Request,
-  schema: S,
-  answer: (input: v.InferOutput<S>) => unknown,
-): Promise<Response> {
+/** How soon a caller may try again where too many wait, s. */
+const RETRY_S = "10";
+/** Nobody reads it: the connection is gone (the number that servers note for it). */
+const GONE = 499;
+
+/** Reads a body within the byte limit and answers with JSON or a problem document (RFC 9457). */
+export async function respond(request: Request, door: DoorName): Promise<Response> {
   const refused = refusalOf(request);
   if (refused !== null) return problemResponse(refused);
   const text = await textWithin(request, LIMITS.bytes);
   if (text === null) return problemResponse(tooLarge(LIMITS.bytes));
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch {
-    return problemResponse(notJson);
-  }
-  const parsed = v.safeParse(schema, data, { abortEarly: true });
-  if (!parsed.success) return problemResponse(wrongField(parsed.issues));
-  try {
-    return new Response(canonicalJson(answer(parsed.output)), { headers: { "Content-Type": "application/json" } });
-  } catch (error) {
-    // Misuse that a schema cannot see, such as a lag that names no task.
-    if (!(error instanceof RangeError)) throw error;
-    return problemResponse({
-      type: "/problems/contradiction",
-      title: "The request contradicts itself",
-      status: 422,
-      detail: error.message,
-    });
-  }
+  const outcome = await workOut(door, text, request.signal);
+  if (outcome === "cut") return new Response(null, { status: GONE });
+  if ("problem" in outcome)
+    return problemResponse(outcome.problem, outcome.problem.status === 503 ? { "Retry-After": RETRY_S } : {});
+  const { status, body } = outcome.answer;
+  return new Response(body, {
+    status,
+    headers: { "Content-Type": status === 200 ? "application/json" : PROBLEM_TYPE },
+  });
 }
