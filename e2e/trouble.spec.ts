@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { expect, loadDemo, test } from "./fixtures";
+import { AFTERNOON, cookUntil, expect, loadDemo, test } from "./fixtures";
 
 test("a browser that refuses to write says so, keeps what was done on screen, saves it to a file, and stores it when it can", async ({
   page,
@@ -20,6 +20,7 @@ test("a browser that refuses to write says so, keeps what was done on screen, sa
   await guests.press("Enter");
   const alert = page.getByRole("alert").filter({ hasText: "Not stored yet: Who eats" });
   await expect(alert).toContainText("no room left");
+  await expect(page.getByTestId("storing")).toBeVisible();
   await expect(page.getByText("Each of 7 eats")).toBeVisible();
   const coming = page.waitForEvent("download");
   await alert.getByRole("button", { name: "Save a copy to a file" }).click();
@@ -32,6 +33,7 @@ test("a browser that refuses to write says so, keeps what was done on screen, sa
   await page.evaluate(() => (window as unknown as { heal: () => void }).heal());
   await alert.getByRole("button", { name: "Try again" }).click();
   await expect(alert).toHaveCount(0);
+  await expect(page.getByTestId("storing")).toBeHidden();
   await page.reload();
   await expect(page.getByText("Each of 7 eats")).toBeVisible();
 });
@@ -45,4 +47,44 @@ test("where nothing can be stored at all, the page says what to do", async ({ pa
   await page.goto("/kitchen");
   const alert = page.getByRole("alert").filter({ hasText: "private window" });
   await expect(alert).toBeVisible();
+});
+
+test.describe("after cooking", () => {
+  test.use({ storageState: ({ cooked }, give) => give(cooked) });
+  test("a clock that is set back takes nothing from a timer, a lid that was closed rings once when it opens", async ({
+    page,
+  }) => {
+    await page.addInitScript(() => {
+      const Before = window.AudioContext;
+      window.AudioContext = class extends Before {
+        constructor() {
+          super();
+          sessionStorage.setItem("tones", String(Number(sessionStorage.getItem("tones") ?? 0) + 1));
+        }
+      };
+    });
+    const tones = () => page.evaluate(() => sessionStorage.getItem("tones"));
+    const left = async () => {
+      const [, minutes, seconds] = /(\d+):(\d\d)/.exec(await page.getByRole("timer").first().innerText()) ?? [];
+      return Number(minutes) * 60 + Number(seconds);
+    };
+    await page.goto("/supper/stove?s=sunday-supper");
+    await cookUntil(page, /^Soak the strips$/);
+    await page.keyboard.press("t");
+    await expect(page.getByRole("timer")).toBeVisible();
+    expect(await left()).toBeGreaterThan(570);
+    await page.clock.setSystemTime(AFTERNOON.getTime() - 3_600_000);
+    await expect(page.getByRole("status").filter({ hasText: "went back by 1 h" })).toBeVisible();
+    await expect.poll(left).toBeLessThanOrEqual(600);
+    expect(await left()).toBeGreaterThan(500);
+    await page.reload();
+    await expect(page.getByRole("timer")).toBeVisible();
+    expect(await left()).toBeLessThanOrEqual(600);
+    await page.clock.fastForward("45:00");
+    await expect(page.getByRole("timer").filter({ hasText: "−" })).toBeVisible();
+    await expect.poll(tones).toBe("1");
+    await page.reload();
+    await expect(page.getByRole("timer").filter({ hasText: "−" })).toBeVisible();
+    expect(await tones()).toBe("1");
+  });
 });

@@ -34,6 +34,9 @@ export interface Change {
   readonly diffs: readonly Diff[];
 }
 
+/** Two pages see one jump of the clock within this, ms. */
+const ONE_JUMP_MS = 10_000;
+
 /** So many of the last changes are kept across reloads. */
 export const RECENT_KEPT = 40;
 /** A change that was taken back: what it was called, and how many fields stay because something newer lies on top. */
@@ -103,6 +106,15 @@ export class Changes {
   /** Appends to the log of a cooking; nothing that is in it is ever changed. */
   async append(cooking: string, entries: readonly LogEntry[]): Promise<void> {
     await this.db.log.bulkAdd(entries.map((entry) => ({ cooking, entry })));
+  }
+  /** Notes that the clock of the device was set, once: of two pages that see it, one does. */
+  async noteClock(cooking: string, at: number, byMs: number): Promise<void> {
+    await this.inOne(async () => {
+      const noted = (await this.entriesOf(cooking)).some(
+        (e) => e.kind === "clock" && Math.abs(e.at - at) < ONE_JUMP_MS && Math.abs(e.byMs - byMs) < ONE_JUMP_MS,
+      );
+      if (!noted) await this.append(cooking, [{ kind: "clock", at, byMs }]);
+    });
   }
   /** The last notes of a cooking and its entry in the notebook, both or neither, and once. */
   async finish(cooking: string, last: readonly LogEntry[], entry: Entry): Promise<void> {

@@ -434,6 +434,14 @@ describe("a cooking", () => {
     await changes.begin(row("c3"), first);
     expect((await db.cookings.toArray()).map((c) => c.id)).toEqual(["c1", "c3"]);
   });
+  test("notes once that the clock was set, however many pages see it; a second jump is another", async () => {
+    const { db, changes } = open();
+    await changes.noteClock("c", 1_000_000, -3_600_000);
+    await changes.noteClock("c", 1_000_400, -3_600_020);
+    expect(await db.log.count()).toBe(1);
+    await changes.noteClock("c", 1_060_000, -3_600_000);
+    expect(await db.log.count()).toBe(2);
+  });
   test("finished twice is one entry, with the last notes of the log, both or neither", async () => {
     const { db, changes, row } = await begun();
     await changes.begin(row("c1"), first);

@@ -85,6 +85,7 @@ export class JadePanDb extends Dexie {
     this.version(6)
       .stores({})
       .upgrade((tx) => bringUp(tx, 5));
+    this.version(7).stores({});
   }
 }
 

@@ -1,3 +1,4 @@
+import { writeClock } from "@/ui/wording/time";
 import { localTime } from "@/core/calendar/localTime";
 import { openBook } from "@/core/foods/book";
 import { plan, type PlanInput } from "@/core/plan";
@@ -49,7 +50,7 @@ export function outlookOf(input: PlanInput, memory: Memory): Outlook {
     remarks,
     first: spoken && { title: spoken.title, does: spoken.does },
     work: moves.map((m) => ({
-      time: localTime(serveAt + m.startMin * 60_000, kitchen.timeZone).time,
+      time: writeClock(localTime(serveAt + m.startMin * 60_000, kitchen.timeZone)),
       title: m.title,
       says: writeMinutes(m.minutes),
     })),

@@ -13,7 +13,7 @@ import { Clock, type ClockProps } from "@/ui/clock/Clock";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { describeStep } from "@/ui/wording/stepText";
 import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
-import { writeDate, writeDay } from "@/ui/wording/time";
+import { describeMissingHour, writeClock, writeDate, writeDay } from "@/ui/wording/time";
 import type { TextContext } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
 import { download, fileName } from "./download";
@@ -74,7 +74,7 @@ function Ready({
       moves={moves}
       kitchen={input.kitchen}
       serve={{ day: writeDay(serve), date: serve.date, time: serve.time }}
-      clock={(m) => local(m).time}
+      clock={(m) => writeClock(local(m))}
       day={(m) => writeDate(local(m))}
       nowMin={now === null ? null : (now - serveMs) / 60_000}
       stoveHref={supperHref("stove", supper.id)}
@@ -85,9 +85,11 @@ function Ready({
         const step = planned.tasks.find((t) => t.id === task)?.step;
         return moves.find((m) => m.key === step)?.title ?? task;
       }}
-      onServe={(date, time) =>
-        void saveSupper(supper, { ...supper, serveAt: instantOf(date, time, zone) }, "Time on the table")
-      }
+      onServe={(date, time) => {
+        const serveAt = instantOf(date, time, zone);
+        const says = describeMissingHour(time, localTime(Date.parse(serveAt), zone));
+        void saveSupper(supper, { ...supper, serveAt }, "Time on the table", says);
+      }}
       onCalendar={() => void exportCalendar(state, moves)}
       whatIf={whatIf !== null && whatIf.of === schedule ? whatIf.answers : null}
       onWhatIf={() => {

@@ -18,11 +18,12 @@ import type { StoveStep } from "@/ui/stove/stoveProps";
 import { describeStep } from "@/ui/wording/stepText";
 import { describeAllergenChange, describePace } from "@/ui/wording/stove";
 import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
-import { writeCountdown } from "@/ui/wording/time";
+import { writeClock, writeCountdown } from "@/ui/wording/time";
 import { CUES } from "@/ui/wording/steps";
 import { describeWeighInFailure } from "@/ui/wording/failures";
 import { foodName, type TextContext } from "@/ui/wording/words";
 import { useAwake, useRing } from "./attention";
+import { useClockJump } from "./clockJumps";
 import { stored } from "@/ui/frame/troubleQueue";
 import { changes, instant, newId, useNow } from "./store";
 import { nameIn, type SupperView } from "./supper";
@@ -72,7 +73,8 @@ export function Cooking({ view, plan, planned }: CookingProps) {
     const title = moves.find((m) => m.key === t.step)?.title ?? t.step;
     return { ...t, title, cue: row ? CUES[row.step.kind] : "" };
   });
-  useRing(timers);
+  useRing(cooking.row.id, timers);
+  const jump = useClockJump(cooking.row.id, cooking.log);
   useEffect(() => {
     const timer = setTimeout(() => void import("@/core/notebook/entry"), CALM_MS);
     return () => clearTimeout(timer);
@@ -223,7 +225,8 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       : null,
   };
   // The oven is told when it is time, by the clock and by how late everything is, until its step has begun.
-  const timeAt = (minute: number) => localTime(serveMs + (minute + pace.lateMin) * 60_000, zone).time;
+  const wallTime = (ms: number) => writeClock(localTime(ms, zone));
+  const timeAt = (minute: number) => wallTime(serveMs + (minute + pace.lateMin) * 60_000);
   const ovensDue = ovenOn(planned, view.schedule)
     .filter((o) => !progress.begunAt.has(o.step) && !progress.doneAt.has(o.step))
     .filter((o) => (now - serveMs) / 60_000 >= o.startMin + pace.lateMin - 1)
@@ -235,7 +238,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       after={toCome.slice(0, 5).map((m) => ({
         key: m.key,
         onTake: free.has(m.key) ? () => void log({ kind: "begun", at: instant(), step: m.key }) : null,
-        time: localTime(serveMs + (m.startMin + pace.lateMin) * 60_000, zone).time,
+        time: timeAt(m.startMin),
         title: m.title,
         says: writeMinutes(m.minutes),
       }))}
@@ -245,10 +248,11 @@ export function Cooking({ view, plan, planned }: CookingProps) {
         title: m.title,
         state: progress.doneAt.has(m.key) ? "done" : i === at ? "now" : "to come",
       }))}
-      clock={localTime(now, zone).time}
-      pace={describePace(pace, (minutes) => localTime(serveMs + minutes * 60_000, zone).time)}
+      clock={wallTime(now)}
+      pace={describePace(pace, (minutes) => wallTime(serveMs + minutes * 60_000))}
       news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
       due={ovensDue}
+      jump={jump}
       changed={changed}
       textContext={textContext}
       titleOf={titleOf}

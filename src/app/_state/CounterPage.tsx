@@ -12,7 +12,7 @@ import type { CookingRow } from "@/data/db";
 import { Counter } from "@/ui/counter/Counter";
 import type { Awaited, NextThing, ShelfLine, SupperLine, WorkList } from "@/ui/counter/counterProps";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
-import { writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
+import { writeClock, writeDate, writeUntil, writeWhen } from "@/ui/wording/time";
 import { counted } from "@/ui/wording/count";
 import { describeExportDue } from "@/ui/wording/safekeeping";
 import { useAhead } from "./ahead";
@@ -172,7 +172,7 @@ function supperLine(supper: Supper, coming: ComingSupper | undefined, house: Hou
   return {
     id: supper.id,
     day: writeDate(day),
-    at: `${day.time} · ${counted(headCount(supper), "eater")}`,
+    at: `${writeClock(day)} · ${counted(headCount(supper), "eater")}`,
     name: supper.name,
     dishes: supper.dishes.map((d) => d.name).join(" · "),
     remarks: coming?.outlook.remarks ?? null,
@@ -226,7 +226,7 @@ function nextThing(coming: ComingSupper | null, zone: string, now: number): Next
   const [at, today] = [localTime(firstAt, zone), localTime(now, zone)];
   const day = at.date === today.date ? "today" : writeDate(at);
   return {
-    when: `${minutes < 0 ? "should have begun" : "next"}, ${day} at ${at.time} · ${writeUntil(minutes)}`,
+    when: `${minutes < 0 ? "should have begun" : "next"}, ${day} at ${writeClock(at)} · ${writeUntil(minutes)}`,
     title: outlook.first.title,
     says: `${outlook.first.does} For ${supper.name}.`,
     href: supperHref(minutes < 60 ? "stove" : "clock", supper.id),

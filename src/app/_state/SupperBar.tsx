@@ -11,6 +11,7 @@ import { writeDay, writeWhen } from "@/ui/wording/time";
 import { describeReplaced } from "@/ui/wording/replaced";
 import { counted } from "@/ui/wording/count";
 import { useAhead } from "./ahead";
+import { useUnwritten } from "./pending";
 import { saveKitchen, useKitchen } from "./store";
 import { supperHref, type SupperView, useSupper } from "./supper";
 
@@ -66,6 +67,7 @@ function stagesOf(view: SupperView, path: string): Stage[] {
 export function SupperBar() {
   const state = useSupper();
   const path = usePathname();
+  const storing = useUnwritten();
   const kitchen = useKitchen();
   const setUnits = useCallback(
     (units: UnitSystem) => kitchen && void saveKitchen(kitchen, { ...kitchen, units }, "Units"),
@@ -77,7 +79,7 @@ export function SupperBar() {
     state.state === "ready" && state.plan !== null && state.schedule !== null,
   );
   const bar = (children: ReactNode) => (
-    <Bar units={kitchen?.units ?? "metric"} onUnits={setUnits} path={path}>
+    <Bar units={kitchen?.units ?? "metric"} onUnits={setUnits} path={path} storing={storing}>
       {children}
     </Bar>
   );

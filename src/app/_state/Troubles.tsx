@@ -3,6 +3,7 @@
 import dynamic from "next/dynamic";
 import { useEffect, useSyncExternalStore } from "react";
 import { db } from "@/data/db";
+import { useUnwritten } from "./pending";
 import { closedNow, onTrouble, tellClosed, troublesNow } from "@/ui/frame/troubleQueue";
 
 /** Nearly never needed: fetched with the first write that fails. */
@@ -23,13 +24,14 @@ export function Troubles() {
     return () => db.on("versionchange").unsubscribe(letGo);
   }, []);
   const unstored = troubles.length > 0;
+  const storing = useUnwritten();
   useEffect(() => {
-    if (!unstored) return;
+    if (!unstored && !storing) return;
     // The browser asks before a page is closed on which something is not stored.
     const ask = (e: BeforeUnloadEvent) => e.preventDefault();
     window.addEventListener("beforeunload", ask);
     return () => window.removeEventListener("beforeunload", ask);
-  }, [unstored]);
+  }, [unstored, storing]);
   if (!unstored && closed === null) return null;
   return <TroubleBar onSave={() => void import("./rescue").then((m) => m.saveEverything())} />;
 }

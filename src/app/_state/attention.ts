@@ -3,18 +3,39 @@
 import { useEffect, useRef, useState } from "react";
 import type { TimerView } from "@/ui/stove/stoveProps";
 
-/** A short tone when a timer runs out while the page is open; the screen says it in any case. */
-export function useRing(timers: readonly Pick<TimerView, "step" | "leftMs">[]) {
-  const rung = useRef(new Set<string>());
+/**
+ * A short tone when a timer has run out, once, however long ago: the device may have slept, or the page was away. What has rung is
+ * remembered for as long as the tab lives; the screen says it in any case.
+ */
+export function useRing(cooking: string, timers: readonly Pick<TimerView, "step" | "leftMs">[]) {
+  const rung = useRef<Set<string> | null>(null);
   useEffect(() => {
+    const heard = (rung.current ??= rungBefore());
     for (const t of timers) {
-      if (t.leftMs > 0) rung.current.delete(t.step);
-      else if (!rung.current.has(t.step)) {
-        rung.current.add(t.step);
-        if (t.leftMs > -2000) ring();
+      const key = `${cooking} ${t.step}`;
+      if (t.leftMs > 0 ? !heard.delete(key) : heard.has(key)) continue;
+      if (t.leftMs <= 0) {
+        heard.add(key);
+        ring();
       }
+      remember(heard);
     }
-  }, [timers]);
+  }, [cooking, timers]);
+}
+const RUNG = "jade-pan.rung";
+function rungBefore(): Set<string> {
+  try {
+    return new Set(JSON.parse(sessionStorage.getItem(RUNG) ?? "[]") as string[]);
+  } catch {
+    return new Set();
+  }
+}
+function remember(rung: ReadonlySet<string>): void {
+  try {
+    sessionStorage.setItem(RUNG, JSON.stringify([...rung]));
+  } catch {
+    // Storage that is blocked remembers nothing: a reload rings once more.
+  }
 }
 function ring() {
   try {

@@ -36,6 +36,10 @@ const subscribe = (listener: () => void) => {
 export const pendingNow = () => pending;
 export const usePending = (): Pending => useSyncExternalStore(subscribe, pendingNow, pendingNow);
 
+const anyUnwritten = () => [...pending.values()].some((p) => !p.written);
+/** Something that is drawn is not in the store yet. */
+export const useUnwritten = (): boolean => useSyncExternalStore(subscribe, anyUnwritten, () => false);
+
 /** A row as the cook left it; undefined when it is not on its way, null when it is on its way out. */
 export const pendingRow = <T>(on: Pending, table: TableName, id: string): T | null | undefined =>
   on.get(keyOf(table, id))?.edit.row as T | null | undefined;

@@ -6,6 +6,8 @@ export interface LocalTime {
   readonly time: string;
   /** 1 Monday – 7 Sunday */
   readonly weekday: number;
+  /** In the night in which the clock goes back an hour comes twice: which of the two this is. */
+  readonly doubled?: "first" | "second";
 }
 
 const formats = new Map<string, Intl.DateTimeFormat>();
@@ -30,9 +32,25 @@ const weekdayOf = (date: string): number => ((Math.floor(Date.parse(date) / DAY_
  * @param timeZone IANA name, such as Europe/Dublin
  *
  *     localTime(0, "Europe/Dublin") // => { date: "1970-01-01", time: "01:00", weekday: 4 }
+ *     localTime(Date.parse("2026-10-25T00:30:00Z"), "Europe/Dublin") // => { date: "2026-10-25", time: "01:30", weekday: 7, doubled: "first" }
  *     localTime(Date.parse("2026-11-29T19:00:00Z"), "UTC") // => { date: "2026-11-29", time: "19:00", weekday: 7 }
  */
 export function localTime(epochMs: number, timeZone: string): LocalTime {
+  const shown = shownAt(epochMs, timeZone);
+  // Clocks are set at night; by day nobody needs to look.
+  if (shown.time >= LATEST_CHANGE) return shown;
+  const sameAs = (other: LocalTime) => other.time === shown.time && other.date === shown.date;
+  for (const ms of SET_BACK_MS) {
+    if (sameAs(shownAt(epochMs + ms, timeZone))) return { ...shown, doubled: "first" };
+    if (sameAs(shownAt(epochMs - ms, timeZone))) return { ...shown, doubled: "second" };
+  }
+  return shown;
+}
+/** Clocks go back by an hour; on Lord Howe Island by half of one. */
+const SET_BACK_MS = [3_600_000, 1_800_000];
+const LATEST_CHANGE = "04:00";
+
+function shownAt(epochMs: number, timeZone: string): LocalTime {
   const parts = Object.fromEntries(
     faceOf(timeZone)
       .formatToParts(Math.round(epochMs))

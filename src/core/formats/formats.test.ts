@@ -65,7 +65,7 @@ describe("the household file", () => {
     [text.slice(0, text.length / 2), { kind: "not-json", cutOff: true }],
     ['{"name":"Something else"}', { kind: "foreign" }],
     ["[1,2]", { kind: "foreign" }],
-    [text.replace(`"version": ${FILE_VERSION}`, `"version": 7`), { kind: "newer", version: 7 }],
+    [text.replace(`"version": ${FILE_VERSION}`, `"version": ${FILE_VERSION + 1}`), { kind: "newer", version: FILE_VERSION + 1 }],
     [
       text.replace('"cooks": 1', '"cooks": "one"'),
       { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },
@@ -131,6 +131,16 @@ describe("wall-clock time", () => {
     expect(localTime(Date.parse(instantOf("2027-03-28", "01:30", "Europe/Dublin")), "Europe/Dublin").time).toBe(
       "02:30",
     );
+  });
+  test("an hour that comes twice is told apart, in Dublin and, half of one, on Lord Howe Island", () => {
+    // EU rule: on 25 October 2026 clocks go back from 02:00 to 01:00 at 01:00 UTC. From memory: Lord Howe goes back by 30 min.
+    const dublin = (iso: string) => localTime(Date.parse(iso), "Europe/Dublin");
+    expect(dublin("2026-10-25T00:30:00Z")).toMatchObject({ time: "01:30", doubled: "first" });
+    expect(dublin("2026-10-25T01:30:00Z")).toMatchObject({ time: "01:30", doubled: "second" });
+    expect(dublin("2026-10-25T02:30:00Z")).not.toHaveProperty("doubled");
+    expect(dublin("2026-10-24T00:30:00Z")).not.toHaveProperty("doubled");
+    const island = (iso: string) => localTime(Date.parse(iso), "Australia/Lord_Howe").doubled;
+    expect([island("2026-04-04T14:45:00Z"), island("2026-04-04T15:15:00Z")]).toEqual(["first", "second"]);
   });
   test("the next Sunday; today counts until its hour", () => {
     const at = (iso: string) => nextWeekday(Date.parse(iso), 7, "19:00", "Europe/Dublin");

@@ -162,6 +162,7 @@ export const LogEntrySchema = v.variant("kind", [
     line: v.pipe(between(0, LIMITS.lines), v.integer("must be a whole number")),
     massG: between(0, 100_000),
   }),
+  v.strictObject({ kind: v.literal("clock"), ...stamp, byMs: between(-8.64e15, 8.64e15) }),
   v.strictObject({ kind: v.literal("aside"), ...stamp }),
   v.strictObject({ kind: v.literal("finished"), ...stamp }),
 ]);

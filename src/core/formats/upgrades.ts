@@ -5,7 +5,7 @@
  */
 export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 6;
+export const FILE_VERSION = 7;
 
 /** A row whose shape is not that of its version. It is set aside by whoever reads it, never dropped. */
 export class UnreadableRow extends Error {
@@ -197,7 +197,9 @@ const FROM_5: Version = {
     },
   },
 };
-const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5];
+/** Version 6 did not note when the clock of a device was set. */
+const FROM_6: Version = { lists: {} };
+const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6];
 
 /**
  * One row of a table as the newest version writes it.

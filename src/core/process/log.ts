@@ -17,6 +17,8 @@ export type LogEntry = { readonly at: number } & (
   | { readonly kind: "cue"; readonly step: StepKey; readonly seen: boolean }
   /** So much of a line went in at this step, counted from here on; `line` is its place among the step's own. */
   | { readonly kind: "amount"; readonly step: StepKey; readonly line: number; readonly massG: number }
+  /** The clock of the device was set by so much: what was noted before it is counted anew, so that no timer gains or loses by it. */
+  | { readonly kind: "clock"; readonly byMs: number }
   /** Left for later; whatever is noted next picks it up again. */
   | { readonly kind: "aside" }
   | { readonly kind: "finished" }
@@ -62,6 +64,12 @@ export function progressOf(log: readonly LogEntry[]): Progress {
   let finishedAt: number | null = null;
   let asideAt: number | null = null;
   let turnedTo: StepKey | null = null;
+  const setBy = (byMs: number) => {
+    for (const [step, at] of begunAt) begunAt.set(step, at + byMs);
+    for (const [step, at] of doneAt) doneAt.set(step, at + byMs);
+    for (const [step, { startedAt, endsAt }] of timers)
+      timers.set(step, { startedAt: startedAt + byMs, endsAt: endsAt + byMs });
+  };
   for (const entry of log) {
     asideAt = entry.kind === "aside" ? entry.at : null;
     switch (entry.kind) {
@@ -86,6 +94,9 @@ export function progressOf(log: readonly LogEntry[]): Progress {
       case "cue":
         if (entry.seen) cues.add(entry.step);
         else cues.delete(entry.step);
+        break;
+      case "clock":
+        setBy(entry.byMs);
         break;
       case "finished":
         finishedAt = entry.at;

@@ -1,7 +1,7 @@
 import { CARAWAY_PATTIES, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { editStep } from "../dish/edit";
 import { plan, type PlanInput } from "../plan";
-import { progressOf } from "../process/log";
+import { type LogEntry, progressOf } from "../process/log";
 import { descriptorOf } from "../process/registry";
 import { SALT_TARGETS } from "../models/salt";
 import { burnersOf } from "./burners";
@@ -220,4 +220,18 @@ test.each([
 test("a schedule that is no plan puts nothing in time", () => {
   const none: Schedule = { kind: "does-not-fit", proven: true, contradiction: [], reliefs: [], nodesUsed: 0 };
   expect(orderOfWork(planned, none).every((m) => m.startMin === 0)).toBe(true);
+});
+
+test("a clock that is set shifts what was noted before it: no timer gains or loses, no step takes longer", () => {
+  const min = 60_000;
+  const log: LogEntry[] = [
+    { kind: "begun", at: 100 * min, step: "d.a" },
+    { kind: "timer", at: 110 * min, step: "d.a", minutes: 30 },
+    // After ten minutes the device is set back by an hour.
+    { kind: "clock", at: 60 * min, byMs: -60 * min },
+    { kind: "done", at: 65 * min, step: "d.a" },
+  ];
+  const progress = progressOf(log);
+  expect(progress.timers.get("d.a")).toEqual({ startedAt: 50 * min, endsAt: 80 * min });
+  expect((progress.doneAt.get("d.a") as number) - (progress.begunAt.get("d.a") as number)).toBe(25 * min);
 });

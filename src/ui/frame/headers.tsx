@@ -101,14 +101,38 @@ export interface Stage {
   readonly here: boolean;
 }
 
+/** A ring for as long as something is drawn that the browser has not stored yet: a blink as a rule. Its place is always kept. */
+const Storing = memo(function Storing({ on }: { on: boolean }) {
+  return (
+    <Box
+      w="3"
+      h="3"
+      me="1"
+      rounded="full"
+      borderWidth="2px"
+      borderColor="turmeric"
+      flexShrink={0}
+      visibility={on ? "visible" : "hidden"}
+      title="Not stored yet"
+      data-testid="storing"
+    >
+      <Box as="span" srOnly>
+        Not stored yet
+      </Box>
+    </Box>
+  );
+});
+
 interface BarProps {
   readonly children: ReactNode;
   readonly units: UnitSystem;
   readonly onUnits: (units: UnitSystem) => void;
   readonly path: string;
+  /** Something that is drawn is not in the store yet. */
+  readonly storing: boolean;
 }
 /** The bar across the top: the brand, what this page belongs to, units, keys and theme. */
-export function Bar({ children, units, onUnits, path }: BarProps) {
+export function Bar({ children, units, onUnits, path, storing }: BarProps) {
   return (
     <chakra.header bg="card" borderBottomWidth="1px" borderColor="line" className="no-print">
       <Flex
@@ -122,6 +146,7 @@ export function Bar({ children, units, onUnits, path }: BarProps) {
         <Brand brief={path.startsWith("/supper")} />
         {children}
         <HStack gap="1" ms="auto">
+          <Storing on={storing} />
           <UnitSwitch units={units} onChange={onUnits} />
           <Box minW="9" css={{ "@media (hover: none)": { display: "none" } }}>
             <KeyList path={path} />

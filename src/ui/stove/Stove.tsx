@@ -5,6 +5,7 @@ import { useState } from "react";
 import { Card, Do, Key, Quiet, Remark, Tick } from "../frame/controls";
 import { useNarrow } from "../frame/useNarrow";
 import { CautionRemark } from "../frame/CautionRemark";
+import { describeJump } from "../wording/stove";
 import { writeCountdown } from "../wording/time";
 import { Changed } from "./Changed";
 import { PutIn } from "./PutIn";
@@ -36,6 +37,7 @@ export function Stove(props: StoveProps) {
             {says}
           </Remark>
         ))}
+        {props.jump && <Jump {...props.jump} />}
         <Text color="quiet" fontSize="lg" mt="4">
           {step.part} · step {step.number} of {step.of}
         </Text>
@@ -231,5 +233,24 @@ function Strip({ strip, clock, pace }: StoveProps) {
         {pace.says}
       </Box>
     </Flex>
+  );
+}
+
+/** The clock of the device leapt: what that means for the timers, and the way out. */
+function Jump({ byMs, onGiveBack, onSeen }: NonNullable<StoveProps["jump"]>) {
+  return (
+    <Remark tone="watch" mt="3" role="status">
+      {describeJump(byMs)}
+      <HStack gap="2" mt="2" wrap="wrap">
+        {onGiveBack && (
+          <Quiet minH="11" px="4" onClick={onGiveBack}>
+            The clock was set: timers get it back
+          </Quiet>
+        )}
+        <Quiet minH="11" px="4" onClick={onSeen}>
+          {onGiveBack ? "It slept: leave it so" : "All right"}
+        </Quiet>
+      </HStack>
+    </Remark>
   );
 }

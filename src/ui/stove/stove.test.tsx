@@ -129,6 +129,7 @@ describe("a step", () => {
       pace: { late: true, says: "4 min behind" },
       news: [],
       due: [],
+      jump: null,
       changed: null,
       textContext,
       titleOf: (key) => key,
@@ -147,6 +148,20 @@ describe("a step", () => {
     };
     return { props, ...show(<Stove {...props} />) };
   };
+  test("a clock that went back is told", async () => {
+    const onSeen = jest.fn();
+    const { user } = stove({ jump: { byMs: -3_600_000, onGiveBack: null, onSeen } });
+    expect(screen.getByRole("status")).toHaveTextContent("went back by 1 h. Timers go on");
+    await user.click(screen.getByRole("button", { name: "All right" }));
+    expect(onSeen).toHaveBeenCalled();
+  });
+  test("one that leapt ahead asks whether it was set", async () => {
+    const [onSeen, onGiveBack] = [jest.fn(), jest.fn()];
+    const { user } = stove({ jump: { byMs: 720_000, onGiveBack, onSeen } });
+    expect(screen.getByRole("status")).toHaveTextContent("leapt ahead by 12 min");
+    await user.click(screen.getByRole("button", { name: /was set/ }));
+    expect(onGiveBack).toHaveBeenCalled();
+  });
   test("an oven that is due is a reminder, what changed of an allergen is an alarm", () => {
     stove({ due: ["Oven on, 200 °C: “Bake · Boats” follows at 17:56."], news: ["Oat cream contains gluten now."] });
     expect(screen.getByRole("status")).toHaveTextContent("Oven on, 200 °C");

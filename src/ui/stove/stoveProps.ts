@@ -55,6 +55,12 @@ export interface StoveProps {
   readonly news: readonly string[];
   /** What has to be switched on by now, beside the step in hand. */
   readonly due: readonly string[];
+  /** The clock of the device leapt: below 0 back, above 0 forward, when it may have been sleep. */
+  readonly jump: {
+    readonly byMs: number;
+    readonly onGiveBack: (() => void) | null;
+    readonly onSeen: () => void;
+  } | null;
   readonly changed: {
     readonly says: string;
     readonly back: WayBackWords | null;

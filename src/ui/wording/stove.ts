@@ -21,6 +21,14 @@ export function describePace(
   return { late: false, says: `on time for ${at(0)}` };
 }
 
+/** The clock of the device leapt by so much, ms; what that does to the timers. */
+export function describeJump(byMs: number): string {
+  const by = writeMinutes(Math.max(1, Math.round(Math.abs(byMs) / 60_000)));
+  return byMs < 0
+    ? `The clock of this device went back by ${by}. Timers go on by the minutes that really passed; look at the times of day.`
+    : `The clock of this device leapt ahead by ${by}: it slept, or it was set. Timers count it as time that passed.`;
+}
+
 /** How a reading differs from the computed weight. */
 export function describeDifference(differenceG: number, meaning: Meaning | null, units: UnitSystem): string {
   if (Math.abs(differenceG) < 1) return "Just as predicted.";

@@ -4,8 +4,11 @@ import { counted } from "./count";
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 
+/** `19:00`; in the night that has an hour twice `01:30 (second)`. */
+export const writeClock = ({ time, doubled }: LocalTime): string =>
+  doubled === undefined ? time : `${time} (${doubled})`;
 /** `Sun 29 Nov, 19:00` */
-export const writeDay = (t: LocalTime): string => `${writeDate(t)}, ${t.time}`;
+export const writeDay = (t: LocalTime): string => `${writeDate(t)}, ${writeClock(t)}`;
 /** `Sun 29 Nov` */
 export function writeDate({ date, weekday }: LocalTime): string {
   const [, month, day] = date.split("-");
@@ -13,7 +16,13 @@ export function writeDate({ date, weekday }: LocalTime): string {
 }
 /** The clock time alone on the same day as `other`, with the day otherwise. */
 export const writeWhen = (t: LocalTime, other: LocalTime): string =>
-  t.date === other.date ? t.time : `${DAYS[t.weekday - 1]} ${t.time}`;
+  t.date === other.date ? writeClock(t) : `${DAYS[t.weekday - 1]} ${writeClock(t)}`;
+
+/** A time that was asked for in the hour that a night in spring leaves out; nothing where the clock shows it. */
+export const describeMissingHour = (asked: string, got: LocalTime): string | undefined =>
+  got.time === asked
+    ? undefined
+    : `That night has no ${asked}: the clock goes forward over it. Dinner is at ${writeClock(got)}.`;
 
 /** `in 2 days`, `in 3 h 05`, `in 12 min`, `now`, `14 min late`. */
 export function writeUntil(minutes: number): string {

@@ -1,0 +1,57 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import { backSince, jumpBetween, type Reading } from "@/core/calendar/jump";
+import type { LogEntry } from "@/core/process/log";
+import { stored } from "@/ui/frame/troubleQueue";
+import { changes, instant } from "./store";
+
+/** How often the two clocks are compared, ms. */
+const LOOK_MS = 1000;
+const reading = (): Reading => ({ wall: instant(), run: performance.now() });
+
+/** What the clock of the device did; `byMs` below 0 was noted already, above 0 the cook is asked. */
+export interface ClockJump {
+  readonly byMs: number;
+  /** Where the clock was set forward and nobody slept: timers get these minutes back. */
+  readonly onGiveBack: (() => void) | null;
+  readonly onSeen: () => void;
+}
+
+/**
+ * Watches the clock of the device while something cooks. A clock that is set back is noted at once: timers go on by the minutes
+ * that passed. One that leaps forward counts as time that passed, since devices sleep; the cook can say that it was set.
+ */
+export function useClockJump(cooking: string, log: readonly LogEntry[]): ClockJump | null {
+  const [byMs, setBy] = useState<number | null>(null);
+  const last = useRef<Reading | null>(null);
+  const notedAt = log.at(-1)?.at ?? 0;
+  useEffect(() => {
+    const note = (by: number) => void stored("A note at the stove", () => changes.noteClock(cooking, instant(), by));
+    const set = (by: number) => {
+      if (by === 0) return;
+      setBy(by);
+      if (by < 0) note(by);
+    };
+    const look = () => {
+      const now = reading();
+      // The first look has no earlier one: the last note says whether the clock went back while no page stood.
+      set(last.current === null ? backSince(notedAt, now.wall) : jumpBetween(last.current, now));
+      last.current = now;
+    };
+    if (last.current === null) look();
+    const timer = setInterval(look, LOOK_MS);
+    document.addEventListener("visibilitychange", look);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener("visibilitychange", look);
+    };
+  }, [cooking, notedAt]);
+  if (byMs === null) return null;
+  const onSeen = () => setBy(null);
+  const giveBack = () => {
+    setBy(null);
+    void stored("A note at the stove", () => changes.noteClock(cooking, instant(), byMs));
+  };
+  return { byMs, onGiveBack: byMs > 0 ? giveBack : null, onSeen };
+}
