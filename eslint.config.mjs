@@ -36,7 +36,7 @@ const config = [
             { from: { element: { type: "wording" } }, allow: { to: { element: { type: ["core", "wording"] } } } },
             {
               from: { element: { type: "workers" } },
-              allow: { to: { element: { type: ["core", "workers", "wording"] } } },
+              allow: { to: { element: { type: ["core", "data", "workers", "wording"] } } },
             },
             { from: { element: { type: "ui" } }, allow: { to: { element: { type: ["core", "ui", "wording"] } } } },
             { from: { element: { type: "demo" } }, allow: { to: { element: { type: ["core", "demo"] } } } },

@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import "@/ui/frame/global.css";
 import { Providers } from "@/ui/frame/Providers";
 import { Notices } from "@/ui/frame/notices";
+import { Copies } from "./_state/Copies";
 import { Offline } from "./_state/Offline";
 import { Troubles } from "./_state/Troubles";
 
@@ -23,6 +24,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
           <Notices />
           <Troubles />
           <Offline />
+          <Copies />
         </Providers>
       </body>
     </html>

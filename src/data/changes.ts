@@ -48,6 +48,20 @@ export interface BroughtBack {
 const merged = (now: Row, from: Row, row: Row | null): Row | null =>
   row === null ? null : withChanges(now, fieldChanges(from, row), "made");
 
+const PORTION = 500;
+const keyOf = ({ table, id }: Pick<Edit, "table" | "id">): string => `${table} ${id}`;
+function grouped<T extends Pick<Edit, "table">>(items: readonly T[]): Map<TableName, T[]> {
+  const groups = new Map<TableName, T[]>();
+  for (const item of items) {
+    const group = groups.get(item.table);
+    if (group) group.push(item);
+    else groups.set(item.table, [item]);
+  }
+  return groups;
+}
+const byTable = (edits: readonly Pick<Edit, "table" | "id">[]): [TableName, string[]][] =>
+  [...grouped(edits)].map(([table, of]) => [table, [...new Set(of.map((e) => e.id))]]);
+
 /** A change of this page, and where the list of recent ones has it. */
 interface Kept extends Change {
   readonly seq: number;
@@ -135,13 +149,21 @@ export class Changes {
     const diffs: Diff[] = [];
     let seq = 0;
     await this.inOne(async () => {
+      const before = await this.readMany(edits);
+      const after = new Map(before);
       for (const edit of edits) {
-        const now = await this.read(edit);
+        const now = after.get(keyOf(edit)) ?? null;
         const row = edit.from === undefined || now === null ? edit.row : merged(now, edit.from, edit.row);
-        const fields = fieldChanges(now, row);
-        if (fields.length > 0) diffs.push({ table: edit.table, id: edit.id, fields });
-        await this.write({ ...edit, row });
+        after.set(keyOf(edit), row);
       }
+      const touched = [...new Map(edits.map((edit) => [keyOf(edit), edit])).values()];
+      for (const { table, id } of touched) {
+        const fields = fieldChanges(before.get(keyOf({ table, id })) ?? null, after.get(keyOf({ table, id })) ?? null);
+        if (fields.length > 0) diffs.push({ table, id, fields });
+      }
+      await this.writeMany(
+        touched.map(({ table, id }) => ({ table, id, row: after.get(keyOf({ table, id })) ?? null })),
+      );
       if (diffs.length > 0) seq = await this.keep({ label, diffs, at: this.now(), takenBack: false });
     });
     if (diffs.length === 0) return;
@@ -202,6 +224,27 @@ export class Changes {
   private async entriesOf(cooking: string): Promise<readonly LogEntry[]> {
     const rows = await this.db.log.where("cooking").equals(cooking).sortBy("seq");
     return rows.map((r) => r.entry);
+  }
+  /** Rows as they are by now, under `keyOf`; many of a table are read at once. */
+  private async readMany(edits: readonly Pick<Edit, "table" | "id">[]): Promise<Map<string, Row | null>> {
+    const rows = new Map<string, Row | null>();
+    for (const [table, ids] of byTable(edits))
+      if (table === "log") for (const id of ids) rows.set(keyOf({ table, id }), await this.read({ table, id }));
+      else {
+        const found = (await this.db.table(table).bulkGet(ids)) as (Row | undefined)[];
+        ids.forEach((id, i) => rows.set(keyOf({ table, id }), found[i] ?? null));
+      }
+    return rows;
+  }
+  /** Many rows of a table are written at once, in portions between which the page can answer. */
+  private async writeMany(edits: readonly Edit[]): Promise<void> {
+    for (const edit of edits) if (edit.table === "log") await this.write(edit);
+    for (const [table, ids] of byTable(edits.filter((e) => e.table !== "log" && e.row === null)))
+      await this.db.table(table).bulkDelete(ids);
+    const kept = edits.filter((e) => e.table !== "log" && e.row !== null);
+    for (let at = 0; at < kept.length; at += PORTION)
+      for (const [table, portion] of grouped(kept.slice(at, at + PORTION)))
+        await this.db.table(table).bulkPut(portion.map((e) => e.row));
   }
   private async read({ table, id }: Pick<Edit, "table" | "id">): Promise<Row | null> {
     if (table !== "log") return ((await this.db.table(table).get(id)) as Row | undefined) ?? null;

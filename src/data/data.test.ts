@@ -9,8 +9,10 @@ import { broughtIn, clashesOf } from "@/core/formats/bringIn";
 import fc from "fast-check";
 import { frozenInput, inputUnderWay } from "@/core/cooking";
 import { processOf } from "@/core/foods/process";
+import type { Kitchen } from "@/core/household/kitchen";
 import { plan } from "@/core/plan";
 import { Changes, type Edit, RECENT_KEPT, TABLES } from "./changes";
+import { CopiesDb, type CopyRow, copiesKept, keepCopy, textOf } from "./copies";
 import { fieldChanges, withChanges } from "./fields";
 import { type CookingRow, JadePanDb } from "./db";
 import { cookingOf, editsFor, editsToClear, isEmpty, kitchenOf, logOf, planInputOf, readAll } from "./household";
@@ -674,4 +676,32 @@ test("an own food and a figure from a packet reach the plan", async () => {
   const input = await planInputOf(db, { ...supper, dishes: [dish] }, "Europe/Dublin");
   expect(input.foods.find((f) => f.id === "own-1")?.per100.waterG).toBeNull();
   expect(openBook(input).food("tamari")?.per100.sodiumMg).toBe(6100);
+});
+
+describe("copies that the browser keeps by itself", () => {
+  const HOUR = 3_600_000;
+  const copies = () => new CopiesDb(`copies-${count++}`);
+  const named = (name: string) =>
+    ({ ...demo, kitchen: { ...(demo.kitchen as Kitchen), name } }) as unknown as Household;
+  test("once an hour at the most, only when something changed, the last five; each gives its household back", async () => {
+    const store = copies();
+    const keep = (at: number, name: string) => keepCopy(at, async () => named(name), store);
+    expect(await keep(HOUR, "a")).toBe(true);
+    expect(await keep(1.5 * HOUR, "b")).toBe(false);
+    expect(await keep(2.5 * HOUR, "a")).toBe(false);
+    for (const [i, name] of ["b", "c", "d", "e", "f"].entries()) expect(await keep((4 + i) * HOUR, name)).toBe(true);
+    const kept = await copiesKept(store);
+    expect(kept.map((c) => c.at / HOUR)).toEqual([8, 7, 6, 5, 4]);
+    const last = await store.copies.get(kept[0]?.id as number);
+    const read = readHousehold(await textOf(last as CopyRow));
+    expect(read.ok && read.value.kitchen?.name).toBe("f");
+    expect(read.ok && read.value.dishes).toHaveLength(demo.dishes.length);
+  });
+  test("a clock that was set back does not stop them, and two pages that are due keep one", async () => {
+    const store = copies();
+    await keepCopy(9 * HOUR, async () => named("a"), store);
+    expect(await keepCopy(2 * HOUR, async () => named("b"), store)).toBe(true);
+    const both = await Promise.all([1, 2].map((i) => keepCopy(5 * HOUR, async () => named(`c${i}`), store)));
+    expect(both.filter(Boolean)).toHaveLength(1);
+  });
 });

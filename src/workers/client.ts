@@ -1,4 +1,4 @@
-import { type Remote, wrap } from "comlink";
+import { proxy, type Remote, wrap } from "comlink";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Question } from "@/core/cooking";
 import type { Plan } from "@/core/plan";
@@ -10,6 +10,9 @@ import type { WhatIf } from "@/core/schedule/whatIf";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
 import type { SwapAnswer } from "@/core/swap/card";
 import type { Start } from "@/core/swap/starts";
+import type { CheckedFile, FileFailure, HouseholdFile, Progress } from "@/core/formats/household";
+import type { Result } from "@/core/quantities/result";
+import type { fileApi } from "./file.worker";
 import type { recipeApi } from "./recipe.worker";
 import type { swapApi } from "./swap.worker";
 import type { Judged, planApi } from "./plan.worker";
@@ -30,6 +33,9 @@ const swapper = () =>
 let recipeWorker: Remote<typeof recipeApi> | null = null;
 const recipes = () =>
   (recipeWorker ??= wrap(new Worker(new URL("./recipe.worker.ts", import.meta.url), { type: "module" })));
+
+let fileWorker: Remote<typeof fileApi> | null = null;
+const files = () => (fileWorker ??= wrap(new Worker(new URL("./file.worker.ts", import.meta.url), { type: "module" })));
 
 let generation = 0;
 let swaps = 0;
@@ -63,6 +69,10 @@ export const computing = {
   /** A recipe read and turned over, with what the cook decided so far. */
   recipe: (...asked: Parameters<typeof recipeApi.turn>): Promise<ReturnType<typeof recipeApi.turn>> =>
     recipes().turn(...asked),
+  readFile: (text: string, onRows: Progress): Promise<Result<HouseholdFile, FileFailure>> =>
+    files().read(text, proxy(onRows)),
+  exportAll: (at: string, onRows: Progress): Promise<CheckedFile> => files().exportAll(at, proxy(onRows)),
+  keepCopy: (at: number): Promise<void> => files().keepCopy(at),
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
   whatIf: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
     searcher().whatIf({ tasks, lags, apart }, kitchen, serveAt),

@@ -4,8 +4,10 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
 import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
 import type { HouseholdFile } from "@/core/formats/household";
+import { LARGEST_FILE } from "@/core/formats/upgrades";
 import type { Food, FoodLookup } from "@/core/foods/food";
 import { type CookingRow, db } from "@/data/db";
+import { copiesDb, copiesKept, textOf } from "@/data/copies";
 import { editsFor, editsToClear, readAll } from "@/data/household";
 import { ownFood } from "@/core/foods/own";
 import { FoodShelf } from "@/ui/foods/FoodShelf";
@@ -14,7 +16,13 @@ import { KitchenForm } from "@/ui/kitchen/KitchenForm";
 import { Recent } from "@/ui/kitchen/Recent";
 import { notify } from "@/ui/frame/noticeQueue";
 import { describeBroughtBack } from "@/ui/wording/clearing";
-import { describeLastExport, describePersisted, describeSetAside } from "@/ui/wording/safekeeping";
+import {
+  describeCopy,
+  describeLastExport,
+  describePersisted,
+  describeRows,
+  describeSetAside,
+} from "@/ui/wording/safekeeping";
 import { writeDay } from "@/ui/wording/time";
 import { localTime } from "@/core/calendar/localTime";
 import {
@@ -22,10 +30,12 @@ import {
   HOW_SAYS,
   describeFile,
   describeFileFailure,
+  describeFileTrouble,
   describeLabelClash,
   describeLogClash,
 } from "@/ui/wording/files";
 import { foodName } from "@/ui/wording/words";
+import { computing } from "@/workers/client";
 import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { download } from "./download";
@@ -49,6 +59,7 @@ import {
 } from "./store";
 
 const NO_COOKINGS: readonly CookingRow[] = [];
+const NO_COPIES: Awaited<ReturnType<typeof copiesKept>> = [];
 
 export function KitchenPage() {
   const house = useHouse();
@@ -60,6 +71,8 @@ export function KitchenPage() {
   const recent = useLiveQuery(() => db.recent.orderBy("seq").reverse().toArray()) ?? [];
   const drawn = useDrawnInSlices(house.state === "ready" && allFoods !== null);
   const persisted = usePersisted();
+  const [busy, setBusy] = useState<string | null>(null);
+  const copies = useLiveQuery(() => copiesKept().catch(() => [])) ?? NO_COPIES;
   const once = useOnce(false);
   const lastExport = useLastExport(house.state === "ready" ? house.cookings : NO_COOKINGS, useNow(60_000));
   if (!drawn || house.state === "loading" || allFoods === null) return null;
@@ -67,12 +80,35 @@ export function KitchenPage() {
   const foods = namesIn(allFoods);
   const keptSays = `${lastExport === null ? "" : `${describeLastExport(lastExport)} `}${describePersisted(persisted)}`;
 
-  const take = async (name: string, text: string) => {
-    const { readHousehold } = await formats();
-    const read = readHousehold(text);
-    setProblem(read.ok ? null : describeFileFailure(read.failure));
-    setFile(read.ok ? { name, data: read.value, asked: null } : null);
+  /** Work on a file, with what it is at; one that fails says so and changes nothing. */
+  const atWork = async (says: string, work: () => Promise<void>) => {
+    setBusy(says);
+    setProblem(null);
+    await work().catch((error: unknown) => setProblem(describeFileTrouble(error)));
+    setBusy(null);
   };
+  const told = (what: string) => (done: number, all: number) => setBusy(describeRows(what, done, all));
+  const take = (name: string, bytes: number, text: () => Promise<string>) =>
+    atWork("Reading the file …", async () => {
+      if (bytes > LARGEST_FILE) return setProblem(describeFileFailure({ kind: "too-big", bytes, most: LARGEST_FILE }));
+      const read = await computing.readFile(await text(), told("Reading the file"));
+      setProblem(read.ok ? null : describeFileFailure(read.failure));
+      setFile(read.ok ? { name, data: read.value, asked: null } : null);
+    });
+  const lookAtCopy = async (id: number, when: string) => {
+    const copy = await copiesDb.copies.get(id);
+    if (copy) await take(describeCopy(when), 0, () => textOf(copy));
+  };
+  const exportAll = () =>
+    atWork("Writing the file …", async () => {
+      const { text, aside } = await computing.exportAll(new Date().toISOString(), told("Reading it back"));
+      download("jade-pan-household.json", "application/json", text);
+      if (aside.length > 0) {
+        download("jade-pan-rows-set-aside.json", "application/json", JSON.stringify(aside, null, 2));
+        notify({ says: describeSetAside(aside) });
+      }
+      noteExport(Date.now());
+    });
   const ask = async (how: HowToBringIn) => {
     if (!file) return;
     const { clashesOf } = await bringing();
@@ -90,7 +126,9 @@ export function KitchenPage() {
     const brought = broughtIn(await readAll(db), file.data, how, overruled, `~${newId("copy").slice(-4)}`);
     const cleared = how === "replace" ? await editsToClear(db) : [];
     const label = how === "replace" ? "Replace by a file" : "Add a file as copies";
-    await change(label, [...cleared, ...editsFor(brought)], HOW_SAYS[how]);
+    await atWork("Storing what the file holds …", () =>
+      change(label, [...cleared, ...editsFor(brought)], HOW_SAYS[how]),
+    );
     setFile(null);
   };
 
@@ -174,11 +212,15 @@ export function KitchenPage() {
           }}
           aside={aside ?? 0}
           keptSays={keptSays}
+          busy={busy}
+          copies={copies.map(({ id, at }) => ({ id, when: writeDay(localTime(at, kitchen.timeZone)) }))}
+          onCopy={(id, when) => once(() => lookAtCopy(id, when))}
+          onRemoveCopies={() => void copiesDb.copies.clear()}
           onSaveAside={() => void saveAside()}
           undoable={history.undoable?.label ?? null}
           problem={problem}
-          onExport={() => void exportAll()}
-          onFile={(name, text) => void take(name, text)}
+          onExport={() => once(exportAll)}
+          onFile={(f) => once(() => take(f.name, f.size, () => f.text()))}
           onBringIn={(how) => once(() => ask(how))}
           onDecided={(how, overruled) => once(() => bringIn(how, overruled))}
           onUndo={() => void undo()}
@@ -206,19 +248,8 @@ async function bringBack(seq: number): Promise<void> {
   const back = await changes.bringBack(seq);
   if (back !== null) notify({ says: describeBroughtBack(back), action: undoAction });
 }
-/** Schemas and file formats are fetched when somebody exports or imports. */
-const formats = () => import("@/core/formats/household");
+/** What joins a file to what is here is fetched when somebody imports. */
 const bringing = () => import("@/core/formats/bringIn");
-async function exportAll(): Promise<void> {
-  const [{ writeCheckedHousehold }, all] = await Promise.all([formats(), readAll(db)]);
-  const { text, aside } = writeCheckedHousehold(all, new Date().toISOString());
-  download("jade-pan-household.json", "application/json", text);
-  if (aside.length > 0) {
-    download("jade-pan-rows-set-aside.json", "application/json", JSON.stringify(aside, null, 2));
-    notify({ says: describeSetAside(aside) });
-  }
-  noteExport(Date.now());
-}
 async function saveAside(): Promise<void> {
   download("jade-pan-rows-aside.json", "application/json", JSON.stringify(await db.aside.toArray(), null, 2));
 }

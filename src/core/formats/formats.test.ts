@@ -65,7 +65,10 @@ describe("the household file", () => {
     [text.slice(0, text.length / 2), { kind: "not-json", cutOff: true }],
     ['{"name":"Something else"}', { kind: "foreign" }],
     ["[1,2]", { kind: "foreign" }],
-    [text.replace(`"version": ${FILE_VERSION}`, `"version": ${FILE_VERSION + 1}`), { kind: "newer", version: FILE_VERSION + 1 }],
+    [
+      text.replace(`"version": ${FILE_VERSION}`, `"version": ${FILE_VERSION + 1}`),
+      { kind: "newer", version: FILE_VERSION + 1 },
+    ],
     [
       text.replace('"cooks": 1', '"cooks": "one"'),
       { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },

@@ -3,7 +3,7 @@ import { FOODS } from "../foods/table";
 import type { PlanInput } from "../plan";
 import { fail, type Result, succeed } from "../quantities/result";
 import { canonicalJson } from "./canonical";
-import { FILE_VERSION, type ListName, LISTS, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
+import { FILE_VERSION, LARGEST_FILE, type ListName, LISTS, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
 import {
   DishSchema,
   EaterSchema,
@@ -41,21 +41,33 @@ export const RecipeSchema = v.strictObject({
 });
 /** What a pack of a food costs here, in the money of the household; the id is that of the food. */
 export const PriceSchema = v.strictObject({ id, price: between(0, 1e6), packG: between(1, 100_000) });
+/** A row of each list. */
+const ROWS = {
+  eaters: EaterSchema,
+  labels: LabelSchema,
+  foods: FoodSchema,
+  dishes: DishSchema,
+  suppers: SupperSchema,
+  cookings: CookingSchema,
+  entries: EntrySchema,
+  recipes: RecipeSchema,
+  prices: PriceSchema,
+} as const satisfies Record<ListName, v.GenericSchema>;
 /** The whole file in its newest version; older ones are brought up first. */
 export const HouseholdFileSchema = v.strictObject({
   format: v.literal(FILE_FORMAT),
   version: v.literal(FILE_VERSION),
   exportedAt: v.string(),
   kitchen: v.nullable(KitchenSchema),
-  eaters: v.array(EaterSchema),
-  labels: v.array(LabelSchema),
-  foods: v.array(FoodSchema),
-  dishes: v.array(DishSchema),
-  suppers: v.array(SupperSchema),
-  cookings: v.array(CookingSchema),
-  entries: v.array(EntrySchema),
-  recipes: v.optional(v.array(RecipeSchema), []),
-  prices: v.optional(v.array(PriceSchema), []),
+  eaters: v.array(ROWS.eaters),
+  labels: v.array(ROWS.labels),
+  foods: v.array(ROWS.foods),
+  dishes: v.array(ROWS.dishes),
+  suppers: v.array(ROWS.suppers),
+  cookings: v.array(ROWS.cookings),
+  entries: v.array(ROWS.entries),
+  recipes: v.optional(v.array(ROWS.recipes), []),
+  prices: v.optional(v.array(ROWS.prices), []),
 });
 /** What a packet said, under the id by which the household keeps it. */
 export type Label = v.InferOutput<typeof LabelSchema>;
@@ -102,12 +114,12 @@ export interface CheckedFile {
  * One file with everything that can be read again: it is read back before it is given, and a row that this trips over is set
  * aside with the reason. One bad row never loses the rest.
  */
-export function writeCheckedHousehold(household: Household, exportedAt: string): CheckedFile {
+export function writeCheckedHousehold(household: Household, exportedAt: string, onRows?: Progress): CheckedFile {
   const aside: { list: ListName; row: unknown; why: string }[] = [];
   let rows = household;
   for (;;) {
     const text = writeHousehold(rows, exportedAt);
-    const back = readHousehold(text);
+    const back = readHousehold(text, onRows);
     if (back.ok || back.failure.kind !== "wrong-field") return { text, aside };
     const { field, problem } = back.failure;
     const [name = "", at = ""] = field.split("/");
@@ -128,10 +140,12 @@ export type FileFailure =
   | { readonly kind: "newer"; readonly version: number }
   | { readonly kind: "wrong-field"; readonly field: string; readonly problem: string };
 
+/** Rows that were checked, of so many. */
+export type Progress = (done: number, all: number) => void;
+
 /** Reads a file that says it is a household; nothing is changed by it. */
-export function readHousehold(text: string): Result<HouseholdFile, FileFailure> {
-  const most = 4 * LIMITS.bytes;
-  if (text.length > most) return fail({ kind: "too-big", bytes: text.length, most });
+export function readHousehold(text: string, onRows: Progress = () => undefined): Result<HouseholdFile, FileFailure> {
+  if (text.length > LARGEST_FILE) return fail({ kind: "too-big", bytes: text.length, most: LARGEST_FILE });
   let data: unknown;
   try {
     data = JSON.parse(text);
@@ -144,10 +158,36 @@ export function readHousehold(text: string): Result<HouseholdFile, FileFailure> 
     return fail({ kind: "newer", version: data.version });
   const upgraded = newest(data);
   if (!upgraded.ok) return upgraded;
-  const parsed = v.safeParse(HouseholdFileSchema, upgraded.value);
-  if (!parsed.success) return fail({ kind: "wrong-field", ...firstIssue(parsed.issues) });
-  const taken = idTakenTwice(parsed.output);
-  return taken === null ? succeed(parsed.output) : fail({ kind: "wrong-field", ...taken });
+  const file = checkedRows(upgraded.value as Plain, onRows);
+  if (!file.ok) return file;
+  const taken = idTakenTwice(file.value);
+  return taken === null ? file : fail({ kind: "wrong-field", ...taken });
+}
+
+/** How often the reader tells how far it is, rows. */
+const TOLD_EVERY = 200;
+/** The file within its schema, row by row: the first that is wrong ends the reading. */
+function checkedRows(data: Plain, onRows: Progress): Result<HouseholdFile, FileFailure> {
+  const none = Object.fromEntries(LISTS.map((list) => [list, Array.isArray(data[list]) ? [] : data[list]]));
+  const head = v.safeParse(HouseholdFileSchema, { ...data, ...none }, { abortEarly: true });
+  if (!head.success) return fail({ kind: "wrong-field", ...firstIssue(head.issues) });
+  const file: Record<string, unknown> = head.output;
+  const all = LISTS.reduce((n, list) => n + ((data[list] as unknown[] | undefined)?.length ?? 0), 0);
+  let done = 0;
+  for (const list of LISTS) {
+    const rows: unknown[] = [];
+    for (const [i, row] of ((data[list] ?? []) as unknown[]).entries()) {
+      const parsed = v.safeParse(ROWS[list], row, { abortEarly: true });
+      if (!parsed.success) {
+        const { field, problem } = firstIssue(parsed.issues);
+        return fail({ kind: "wrong-field", field: `${list}/${i}/${field}`, problem });
+      }
+      rows.push(parsed.output);
+      if (++done % TOLD_EVERY === 0) onRows(done, all);
+    }
+    file[list] = rows;
+  }
+  return succeed(file as unknown as HouseholdFile);
 }
 
 const count = (text: string, sign: string): number => text.split(sign).length - 1;

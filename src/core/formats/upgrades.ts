@@ -7,6 +7,9 @@ export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
 export const FILE_VERSION = 7;
 
+/** The largest file that is read, characters: far above ten thousand cookings in the notebook. */
+export const LARGEST_FILE = 200_000_000;
+
 /** A row whose shape is not that of its version. It is set aside by whoever reads it, never dropped. */
 export class UnreadableRow extends Error {
   constructor(readonly where: string) {

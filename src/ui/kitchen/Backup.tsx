@@ -28,9 +28,15 @@ export interface BackupProps {
   readonly aside: number;
   /** When everything was last saved to a file, and whether the browser has promised to keep its store. */
   readonly keptSays: string;
+  /** What is being read or written just now, and how far it is. */
+  readonly busy: string | null;
+  /** Copies that the browser made by itself, the newest first. */
+  readonly copies: readonly { readonly id: number; readonly when: string }[];
+  readonly onCopy: (id: number, when: string) => void;
+  readonly onRemoveCopies: () => void;
   readonly onSaveAside: () => void;
   readonly onExport: () => void;
-  readonly onFile: (name: string, text: string) => void;
+  readonly onFile: (file: File) => void;
   readonly onBringIn: (how: HowToBringIn) => void;
   readonly onDecided: (how: HowToBringIn, overruled: Overruled) => void;
   readonly onForget: () => void;
@@ -42,7 +48,6 @@ export interface BackupProps {
 export function Backup(props: BackupProps) {
   const { ready, problem, hasData } = props;
   const input = useRef<HTMLInputElement>(null);
-  const [reading, setReading] = useState(false);
   return (
     <Card aria-label="Backup">
       <Heading as="h2" fontSize="xl">
@@ -57,7 +62,7 @@ export function Backup(props: BackupProps) {
       </Text>
       <Flex gap="2" wrap="wrap">
         <Do onClick={props.onExport}>Export everything</Do>
-        <Quiet onClick={() => input.current?.click()} disabled={reading}>
+        <Quiet onClick={() => input.current?.click()} disabled={props.busy !== null}>
           Import a file
         </Quiet>
         <chakra.input
@@ -73,15 +78,15 @@ export function Backup(props: BackupProps) {
           onChange={(e) => {
             const file = e.target.files?.[0];
             e.target.value = "";
-            if (!file) return;
-            setReading(true);
-            void file.text().then((text) => {
-              setReading(false);
-              props.onFile(file.name, text);
-            });
+            if (file) props.onFile(file);
           }}
         />
       </Flex>
+      {props.busy && (
+        <Text mt="3" role="status" fontWeight="600">
+          {props.busy}
+        </Text>
+      )}
       {props.aside > 0 && (
         <Remark tone="watch" mt="3" role="alert">
           {counted(props.aside, "row")} of an older version could not be read. Nothing of it is lost: it is kept aside,
@@ -123,6 +128,7 @@ export function Backup(props: BackupProps) {
           )}
         </Box>
       )}
+      <Copies {...props} />
       <Clearing {...props} />
     </Card>
   );
@@ -170,6 +176,28 @@ function Decide({
         <Quiet onClick={onForget}>Leave it</Quiet>
       </Flex>
     </Stack>
+  );
+}
+
+/** States that the browser kept by itself; one is looked at before it takes the place of anything. */
+function Copies({ copies, onCopy, onRemoveCopies }: BackupProps) {
+  if (copies.length === 0) return null;
+  return (
+    <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line" role="group" aria-label="Copies in this browser">
+      <Text fontSize="sm" color="quiet" mb="2">
+        Copies that this browser keeps by itself, once an hour at the most, the last five. They are gone with its store.
+      </Text>
+      <Flex gap="2" wrap="wrap">
+        {copies.map(({ id, when }) => (
+          <Quiet key={id} fontSize="sm" onClick={() => onCopy(id, when)}>
+            {when}
+          </Quiet>
+        ))}
+        <Quiet fontSize="sm" borderColor="chilli" onClick={onRemoveCopies}>
+          Remove the copies
+        </Quiet>
+      </Flex>
+    </Box>
   );
 }
 

@@ -13,6 +13,10 @@ const backup = (more: Partial<BackupProps> = {}) => {
     undoable: null,
     aside: 0,
     keptSays: "Not exported yet.",
+    busy: null,
+    copies: [],
+    onCopy: jest.fn(),
+    onRemoveCopies: jest.fn(),
     onSaveAside: jest.fn(),
     onExport: jest.fn(),
     onFile: jest.fn(),
@@ -48,6 +52,17 @@ test("rows that could not be read are told, and can be saved", async () => {
   expect(props.onSaveAside).toHaveBeenCalled();
 });
 
+test("copies that the browser made are looked at like a file; what is being read is told, and nothing else begins", async () => {
+  const { user, props, again } = backup({ copies: [{ id: 3, when: "Sun 29 Nov, 15:00" }] });
+  const copies = within(screen.getByRole("group", { name: "Copies in this browser" }));
+  await user.click(copies.getByRole("button", { name: "Sun 29 Nov, 15:00" }));
+  expect(props.onCopy).toHaveBeenCalledWith(3, "Sun 29 Nov, 15:00");
+  await user.click(copies.getByRole("button", { name: "Remove the copies" }));
+  expect(props.onRemoveCopies).toHaveBeenCalled();
+  again(<Backup {...props} busy="Reading the file: 200 of 900 rows." />);
+  expect(screen.getByRole("status")).toHaveTextContent("200 of 900");
+  expect(screen.getByRole("button", { name: "Import a file" })).toBeDisabled();
+});
 test("the way back stays beside the clearing, also when nothing is left", async () => {
   const { user, props } = backup({ hasData: false, undoable: "Clear everything" });
   await user.click(screen.getByRole("button", { name: "Undo: Clear everything" }));

@@ -23,6 +23,10 @@ export function describeFileFailure(failure: FileFailure): string {
   }
 }
 
+/** Work on a file that did not come to its end, for a reason that lies in the browser. */
+export const describeFileTrouble = (error: unknown): string =>
+  `The browser could not finish this (${error instanceof Error ? error.message : String(error)}). Nothing was changed. Close other pages and try again.`;
+
 export const describeFile = (f: HouseholdFile): string =>
   `From ${f.exportedAt.slice(0, 10)}: ${counted(f.eaters.length, "person", "people")}, ${counted(f.dishes.length, "dish", "dishes")}, ${counted(f.suppers.length, "supper")}, ${counted(f.cookings.length, "cooking")}, ${counted(f.entries.length, "entry", "entries")}.`;
 

@@ -35,6 +35,12 @@ export const describePersisted = (persisted: boolean | null): string =>
       ? "The browser has promised to keep this store, even when space is short."
       : "The browser may clear this store when space is short; it is asked to keep it when a cooking begins.";
 
+/** A copy that the browser made by itself, by its time. */
+export const describeCopy = (when: string): string => `Copy of ${when}`;
+/** "Reading the file: 4,200 of 10,012 rows." */
+export const describeRows = (what: string, done: number, all: number): string =>
+  `${what}: ${done.toLocaleString("en")} of ${all.toLocaleString("en")} rows.`;
+
 /** Rows that an export could not have been read with: named, and where they are. */
 export const describeSetAside = (aside: readonly { readonly why: string }[]): string =>
   `${counted(aside.length, "row")} could not have been read again and ${aside.length === 1 ? "is" : "are"} in a second file; everything else is in the first. ${aside.map((a) => a.why).join("; ")}.`;
