@@ -1,6 +1,9 @@
 import { Dice } from "./chance";
+import { imports } from "./imports";
+import { kills } from "./kills";
 import { type Row, table } from "./report";
 import { requests } from "./requests";
+import { tabs } from "./tabs";
 import { startServer } from "./server";
 
 /** `npm run attack`: everything from one seed; `--short` takes a small part of each, under a minute; `--seed 7` another one. */
@@ -10,9 +13,19 @@ const seed = process.argv.includes("--seed") ? Number(option("seed")) : 1;
 const dice = new Dice(seed);
 const rows: Row[] = [];
 
+const only = process.argv.includes("--only") ? option("only") : undefined;
+const wanted = (name: string) => only === undefined || only === name;
+/** How often each is tried. */
+const TIMES = short
+  ? { imports: 100, requests: 200, kills: 2, tabs: 4, writes: 2 }
+  : { imports: 3000, requests: 3000, kills: 34, tabs: 20, writes: 12 };
+
+if (wanted("imports")) rows.push(...(await imports(dice, TIMES.imports)));
 const server = await startServer();
 try {
-  rows.push(...(await requests(server, dice, short ? 200 : 3000)));
+  if (wanted("requests")) rows.push(...(await requests(server, dice, TIMES.requests)));
+  if (wanted("kills")) rows.push(...(await kills(dice, TIMES.kills)));
+  if (wanted("tabs")) rows.push(...(await tabs(dice, TIMES)));
 } finally {
   server.kill();
 }
