@@ -17,7 +17,7 @@ const only = process.argv.includes("--only") ? option("only") : undefined;
 const wanted = (name: string) => only === undefined || only === name;
 /** How often each is tried. */
 const TIMES = short
-  ? { imports: 100, requests: 200, kills: 2, tabs: 4, writes: 2 }
+  ? { imports: 100, requests: 200, kills: 1, tabs: 4, writes: 2 }
   : { imports: 3000, requests: 3000, kills: 34, tabs: 20, writes: 12 };
 
 if (wanted("imports")) rows.push(...(await imports(dice, TIMES.imports)));

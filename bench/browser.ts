@@ -2,6 +2,7 @@ import { spawn } from "node:child_process";
 import { gzipSync } from "node:zlib";
 import { chromium as browser, type Page } from "@playwright/test";
 import { chromium } from "../playwright.config";
+import { measureLarge } from "./large";
 
 /** Figures of the built application in a real browser: first-load JavaScript, fonts, and the repaint after an edit. */
 const PORT = 3199;
@@ -160,6 +161,9 @@ export async function measureInBrowser(): Promise<void> {
     }
     await firstLoad();
     await repaint();
+    const chrome = await browser.launch(chromium.launchOptions);
+    await measureLarge(chrome, base, print);
+    await chrome.close();
   } finally {
     server.kill();
   }

@@ -144,3 +144,23 @@ test("at the Stove: another step first, another amount, put aside and picked up"
   await page.getByRole("link", { name: /Sunday supper put aside/ }).click();
   await expect(page.getByText(/^Strips · step/)).toBeVisible();
 });
+
+test("the browser keeps a copy by itself, which brings back what was cleared", async ({ page }) => {
+  await loadDemo(page);
+  await page.clock.fastForward(20_000);
+  await page.getByRole("link", { name: "Kitchen" }).click();
+  const copies = page.getByRole("group", { name: "Copies in this browser" });
+  await expect(copies.getByRole("button", { name: /^Sun 29 Nov, 15:/ })).toHaveCount(1);
+  await page.getByRole("button", { name: "Clear everything" }).click();
+  await page.getByRole("button", { name: "Clear everything now" }).click();
+  await expect(page.getByText("Everything is cleared.")).toBeVisible();
+  await copies.getByRole("button", { name: /^Sun 29 Nov/ }).click();
+  await expect(page.getByRole("group", { name: "Import" })).toContainText("Copy of Sun 29 Nov");
+  await page.getByRole("button", { name: "Bring it in" }).click();
+  await expect(page.getByText("The file has taken the place")).toBeVisible();
+  await page.getByRole("link", { name: "Counter", exact: true }).click();
+  await expect(page.getByRole("link", { name: "Sunday supper" })).toBeVisible();
+  await page.getByRole("link", { name: "Kitchen" }).click();
+  await copies.getByRole("button", { name: "Remove the copies" }).click();
+  await expect(copies).toHaveCount(0);
+});

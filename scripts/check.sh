@@ -22,6 +22,7 @@ step() {
 }
 logs=$(mktemp -d)
 run_jest() { npx jest --ci 2>&1 | tee "$logs/jest"; return "${PIPESTATUS[0]}"; }
+run_attack() { npm run --silent attack -- --short 2>&1 | tee "$logs/attack"; return "${PIPESTATUS[0]}"; }
 run_browser() { npx playwright test 2>&1 | tee "$logs/browser"; return "${PIPESTATUS[0]}"; }
 
 step "Lint" npm run --silent lint
@@ -30,11 +31,12 @@ step "Build" npm run --silent build
 step "Types" npm run --silent types
 step "Unit tests" run_jest
 step "Browser tests" run_browser
+step "A short attack" run_attack
 
 count() { grep -Eo "[0-9]+ $2" "$logs/$1" 2>/dev/null | tail -n 1 | grep -Eo '^[0-9]+' || echo 0; }
 jest_line() { grep -E '^Tests:' "$logs/jest" | grep -Eo "[0-9]+ $1" | grep -Eo '^[0-9]+' || echo 0; }
-passed=$(( $(jest_line passed) + $(count browser passed) ))
-failed=$(( $(jest_line failed) + $(count browser failed) ))
+passed=$(( $(jest_line passed) + $(count browser passed) + $(count attack passed) ))
+failed=$(( $(jest_line failed) + $(count browser failed) + $(count attack failed) ))
 # A failed lint, format, type check or build, or a runner that broke before counting, is a failure too.
 if [ "$failures" -gt 0 ] && [ "$failed" -eq 0 ]; then failed=$failures; fi
 echo "$passed passed, $failed failed"

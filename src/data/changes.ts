@@ -63,12 +63,15 @@ const byTable = (edits: readonly Pick<Edit, "table" | "id">[]): [TableName, stri
   [...grouped(edits)].map(([table, of]) => [table, [...new Set(of.map((e) => e.id))]]);
 
 /** A change of this page, and where the list of recent ones has it. */
-interface Kept extends Change {
+interface Kept {
+  readonly label: string;
   readonly seq: number;
+  /** null: as the store has it. */
+  readonly diffs: Change["diffs"] | null;
 }
 export interface History {
-  readonly undoable: Change | null;
-  readonly redoable: Change | null;
+  readonly undoable: { readonly label: string } | null;
+  readonly redoable: { readonly label: string } | null;
 }
 
 /**
@@ -88,8 +91,15 @@ export class Changes {
     private readonly now: () => number = Date.now,
   ) {}
 
-  apply(label: string, edits: readonly Edit[]): Promise<void> {
+  /** @returns where the list of recent changes has it; null where nothing was changed */
+  apply(label: string, edits: readonly Edit[]): Promise<number | null> {
     return this.inTurn(() => this.applyNow(label, edits));
+  }
+  /** A change that a worker of this page made counts as the last one of the page. */
+  adopt(label: string, seq: number): void {
+    this.done.push({ label, seq, diffs: null });
+    this.undone = [];
+    this.tell();
   }
 
   /**
@@ -145,7 +155,7 @@ export class Changes {
   };
   readonly current = (): History => this.snapshot;
 
-  private async applyNow(label: string, edits: readonly Edit[]): Promise<void> {
+  private async applyNow(label: string, edits: readonly Edit[]): Promise<number | null> {
     const diffs: Diff[] = [];
     let seq = 0;
     await this.inOne(async () => {
@@ -164,19 +174,21 @@ export class Changes {
       await this.writeMany(
         touched.map(({ table, id }) => ({ table, id, row: after.get(keyOf({ table, id })) ?? null })),
       );
-      if (diffs.length > 0) seq = await this.keep({ label, diffs, at: this.now(), takenBack: false });
+      if (diffs.length > 0) seq = await this.keep({ label, at: this.now(), takenBack: false }, diffs);
     });
-    if (diffs.length === 0) return;
+    if (diffs.length === 0) return null;
     this.done.push({ label, diffs, seq });
     this.undone = [];
     this.tell();
+    return seq;
   }
   private async bringBackNow(seq: number): Promise<BroughtBack | null> {
     const change = await this.db.recent.get(seq);
-    if (change === undefined || change.takenBack) return null;
+    const done = await this.db.done.get(seq);
+    if (change === undefined || done === undefined || change.takenBack) return null;
     let stays = 0;
     const edits: Edit[] = [];
-    for (const { table, id, fields } of change.diffs.slice().reverse()) {
+    for (const { table, id, fields } of done.diffs.slice().reverse()) {
       const now = await this.read({ table, id });
       const untouched = untouchedSince(now, fields);
       stays += fields.length - untouched.length;
@@ -195,7 +207,8 @@ export class Changes {
   private async move(from: Kept[], to: Kept[], how: "made" | "taken back"): Promise<BroughtBack | null> {
     const change = from.at(-1);
     if (!change) return null;
-    const diffs = how === "made" ? change.diffs : change.diffs.slice().reverse();
+    const did = change.diffs ?? (await this.db.done.get(change.seq))?.diffs ?? [];
+    const diffs = how === "made" ? did : did.slice().reverse();
     let stays = 0;
     await this.inOne(async () => {
       for (const { table, id, fields } of diffs) {
@@ -213,12 +226,14 @@ export class Changes {
   }
   private inOne(work: () => Promise<void>): Promise<void> {
     const tables = TABLES.map((t) => this.db.table(t));
-    return this.db.transaction("rw", [...tables, this.db.recent], work);
+    return this.db.transaction("rw", [...tables, this.db.recent, this.db.done], work);
   }
-  private async keep(row: Omit<RecentRow, "seq">): Promise<number> {
+  private async keep(row: Omit<RecentRow, "seq">, diffs: Change["diffs"]): Promise<number> {
     const seq = await this.db.recent.add(row);
+    await this.db.done.put({ seq, diffs });
     const old = await this.db.recent.orderBy("seq").reverse().offset(RECENT_KEPT).primaryKeys();
     await this.db.recent.bulkDelete(old);
+    await this.db.done.bulkDelete(old);
     return seq;
   }
   private async entriesOf(cooking: string): Promise<readonly LogEntry[]> {

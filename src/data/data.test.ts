@@ -15,7 +15,18 @@ import { Changes, type Edit, RECENT_KEPT, TABLES } from "./changes";
 import { CopiesDb, type CopyRow, copiesKept, keepCopy, textOf } from "./copies";
 import { fieldChanges, withChanges } from "./fields";
 import { type CookingRow, JadePanDb } from "./db";
-import { cookingOf, editsFor, editsToClear, isEmpty, kitchenOf, logOf, planInputOf, readAll } from "./household";
+import {
+  comingSuppers,
+  cookingOf,
+  editsFor,
+  editsToClear,
+  isEmpty,
+  kitchenOf,
+  logOf,
+  openCookings,
+  planInputOf,
+  readAll,
+} from "./household";
 
 let count = 0;
 const open = () => {
@@ -436,6 +447,19 @@ describe("a cooking", () => {
     await changes.begin(row("c3"), first);
     expect((await db.cookings.toArray()).map((c) => c.id)).toEqual(["c1", "c3"]);
   });
+  test("stays on the counter after its time for as long as somebody cooks it; what is in the notebook is over", async () => {
+    const { db, changes, row } = await begun();
+    const after = "2026-12-01T00:00:00.000Z";
+    expect(await comingSuppers(db, after)).toEqual([]);
+    await changes.begin(row("c1"), first);
+    expect((await comingSuppers(db, after)).map((s) => s.id)).toEqual([supper.id]);
+    expect((await comingSuppers(db, "2026-11-01T00:00:00.000Z")).map((s) => s.id)).toEqual([supper.id]);
+    await changes.finish("c1", last, entry("e1", "c1"));
+    expect(await comingSuppers(db, after)).toEqual([]);
+    // The entry is taken out of the notebook: the log still says that it is over.
+    await db.entries.clear();
+    expect(await openCookings(db)).toEqual([]);
+  });
   test("notes once that the clock was set, however many pages see it; a second jump is another", async () => {
     const { db, changes } = open();
     await changes.noteClock("c", 1_000_000, -3_600_000);
@@ -494,6 +518,22 @@ test("rows of version 4: nobody dislikes anything yet, the stand-in for a scale 
   db.close();
 });
 
+test("rows of version 6: what a recent change did moves to a row of its own, and is still brought back", async () => {
+  const name = `old-${Math.random()}`;
+  const old = new Dexie(name);
+  old.version(6).stores({ ...STORES_2, aside: "++id", recent: "++seq", recipes: "id, dish", prices: "id" });
+  const eater = (called: string) => ({ id: "e", name: called, avoids: [], diets: [], dislikes: [], age: null });
+  await old.table("eaters").put(eater("New"));
+  const diffs = [{ table: "eaters", id: "e", fields: [[["name"], "Old", "New"]] }];
+  const seq = await old.table("recent").add({ label: "Rename", diffs, at: 3, takenBack: false });
+  old.close();
+  const db = new JadePanDb(name);
+  expect(await db.recent.toArray()).toEqual([{ seq, label: "Rename", at: 3, takenBack: false }]);
+  expect(await new Changes(db).bringBack(Number(seq))).toEqual({ label: "Rename", stays: 0 });
+  expect((await db.eaters.get("e"))?.name).toBe("Old");
+  db.close();
+});
+
 describe("recent changes outlast the page", () => {
   const named = (id: string, name: string) => ({ id, name, avoids: [], diets: [], dislikes: [], age: null });
   const rename = (name: string) => [{ table: "eaters" as const, id: "a", row: named("a", name) }];
@@ -511,6 +551,18 @@ describe("recent changes outlast the page", () => {
     expect((await db.recent.toArray()).at(-1)).toMatchObject({ label: "Brought back: Forget the people", at: 7 });
     await other.undo();
     expect(await db.eaters.count()).toBe(0);
+  });
+  test("a change that a worker made is the last one of the page, and is undone from what the store has of it", async () => {
+    const { db, changes } = open();
+    await changes.apply("Load", editsFor(demo));
+    const seq = await new Changes(db).apply("Rename", rename("B"));
+    changes.adopt("Rename", seq as number);
+    expect(changes.current().undoable?.label).toBe("Rename");
+    await changes.undo();
+    expect(await db.eaters.get("a")).toBeUndefined();
+    await changes.redo();
+    expect((await db.eaters.get("a"))?.name).toBe("B");
+    expect(await changes.apply("Nothing", [])).toBeNull();
   });
   test("what was changed again since stays, and is counted", async () => {
     const { db, changes } = open();

@@ -36,11 +36,18 @@ export interface AsideRow {
 }
 
 /** What was done of late, kept across reloads so that it can be brought back; of this browser alone, never in a file. */
-export interface RecentRow extends Change {
+export interface RecentRow {
   readonly seq?: number;
+  readonly label: string;
   /** ms since 1970 UTC */
   readonly at: number;
   readonly takenBack: boolean;
+}
+
+/** What one of the recent changes did, field by field: read when it is brought back, since an import is large. */
+export interface DoneRow {
+  readonly seq: number;
+  readonly diffs: Change["diffs"];
 }
 
 export class JadePanDb extends Dexie {
@@ -58,6 +65,7 @@ export class JadePanDb extends Dexie {
   prices!: EntityTable<Price, "id">;
   aside!: Table<AsideRow, number>;
   recent!: Table<RecentRow, number>;
+  done!: Table<DoneRow, number>;
 
   constructor(name = "jade-pan") {
     super(name);
@@ -85,7 +93,15 @@ export class JadePanDb extends Dexie {
     this.version(6)
       .stores({})
       .upgrade((tx) => bringUp(tx, 5));
-    this.version(7).stores({});
+    this.version(7).stores({ entries: "id, finishedAt, cooking", done: "seq" }).upgrade(splitRecent);
+  }
+}
+
+/** Version 6 kept what a recent change did in the same row as its name. */
+async function splitRecent(tx: Transaction): Promise<void> {
+  for (const { diffs, ...row } of (await tx.table("recent").toArray()) as (RecentRow & DoneRow)[]) {
+    await tx.table("done").put({ seq: row.seq, diffs });
+    await tx.table("recent").put(row);
   }
 }
 

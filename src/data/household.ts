@@ -5,7 +5,7 @@ import { CLEARABLE, type Clearable, EVERYTHING } from "@/core/formats/clearable"
 import type { Household, Label } from "@/core/formats/household";
 import type { PlanInput } from "@/core/plan";
 import type { LabelSaying } from "@/core/foods/labels";
-import type { LogEntry } from "@/core/process/log";
+import { type LogEntry, progressOf } from "@/core/process/log";
 import { type CookingLog, type Edit, type TableName, TABLES } from "./changes";
 import type { CookingRow, JadePanDb } from "./db";
 
@@ -41,6 +41,29 @@ export async function cookingOf(
   const all = await db.cookings.where("supper").equals(supper).toArray();
   const cooking = all.sort((a, b) => a.startedAt.localeCompare(b.startedAt)).at(-1);
   return cooking ? { cooking, log: await logOf(db, cooking.id) } : null;
+}
+/** Cookings that are not over, each with its log; those in the notebook are over, and are not looked at. */
+export async function openCookings(db: JadePanDb): Promise<{ cooking: CookingRow; log: LogEntry[] }[]> {
+  const [ids, over] = await Promise.all([
+    db.cookings.toCollection().primaryKeys(),
+    db.entries.orderBy("cooking").uniqueKeys(),
+  ]);
+  const ended = new Set(over.map(String));
+  const found = await Promise.all(
+    ids
+      .filter((id) => !ended.has(id))
+      .map(async (id) => ({ cooking: await db.cookings.get(id), log: await logOf(db, id) })),
+  );
+  return found.flatMap(({ cooking, log }) =>
+    cooking === undefined || progressOf(log).finishedAt !== null ? [] : [{ cooking, log }],
+  );
+}
+/** Suppers that are served after an instant (ISO 8601 UTC), and older ones that somebody still cooks, by their time. */
+export async function comingSuppers(db: JadePanDb, since: string): Promise<Supper[]> {
+  const [ahead, open] = await Promise.all([db.suppers.where("serveAt").above(since).toArray(), openCookings(db)]);
+  const known = new Set(ahead.map((s) => s.id));
+  const late = await db.suppers.bulkGet([...new Set(open.map((o) => o.cooking.supper))].filter((id) => !known.has(id)));
+  return [...late.flatMap((s) => s ?? []), ...ahead].sort((a, b) => (a.serveAt < b.serveAt ? -1 : 1));
 }
 export async function logOf(db: JadePanDb, cooking: string): Promise<LogEntry[]> {
   const rows = await db.log.where("cooking").equals(cooking).sortBy("seq");

@@ -10,7 +10,9 @@ import type { WhatIf } from "@/core/schedule/whatIf";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
 import type { SwapAnswer } from "@/core/swap/card";
 import type { Start } from "@/core/swap/starts";
-import type { CheckedFile, FileFailure, HouseholdFile, Progress } from "@/core/formats/household";
+import type { HowToBringIn } from "@/core/formats/bringIn";
+import type { FileFailure, Progress } from "@/core/formats/household";
+import type { ClashWords } from "@/ui/wording/files";
 import type { Result } from "@/core/quantities/result";
 import type { fileApi } from "./file.worker";
 import type { recipeApi } from "./recipe.worker";
@@ -69,9 +71,14 @@ export const computing = {
   /** A recipe read and turned over, with what the cook decided so far. */
   recipe: (...asked: Parameters<typeof recipeApi.turn>): Promise<ReturnType<typeof recipeApi.turn>> =>
     recipes().turn(...asked),
-  readFile: (text: string, onRows: Progress): Promise<Result<HouseholdFile, FileFailure>> =>
-    files().read(text, proxy(onRows)),
-  exportAll: (at: string, onRows: Progress): Promise<CheckedFile> => files().exportAll(at, proxy(onRows)),
+  /** Reads a file, or a copy that the browser made, and holds it beside the page; says what is in it. */
+  readFile: (file: Blob, onRows: Progress): Promise<Result<string, FileFailure>> => files().read(file, proxy(onRows)),
+  readCopy: (id: number, onRows: Progress): Promise<Result<string, FileFailure> | null> =>
+    files().readCopy(id, proxy(onRows)),
+  clashes: (how: HowToBringIn): Promise<readonly ClashWords[]> => files().clashes(how),
+  bringIn: (...asked: Parameters<typeof fileApi.bringIn>): Promise<number | null> => files().bringIn(...asked),
+  exportAll: (at: string, onRows: Progress): ReturnType<typeof fileApi.exportAll> =>
+    files().exportAll(at, proxy(onRows)),
   keepCopy: (at: number): Promise<void> => files().keepCopy(at),
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
   whatIf: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>

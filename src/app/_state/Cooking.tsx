@@ -252,7 +252,8 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       pace={describePace(pace, (minutes) => wallTime(serveMs + minutes * 60_000))}
       news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
       due={ovensDue}
-      jump={jump}
+      // Where no timer runs, a leap ahead changes nothing that is seen.
+      jump={jump !== null && (jump.byMs < 0 || timers.length > 0) ? jump : null}
       changed={changed}
       textContext={textContext}
       titleOf={titleOf}

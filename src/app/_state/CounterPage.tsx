@@ -2,13 +2,12 @@
 
 import dynamic from "next/dynamic";
 import { useRouter, useSearchParams } from "next/navigation";
-import { useEffect, useMemo, useRef } from "react";
+import { useEffect, useRef } from "react";
 import { sayingsOf } from "@/data/household";
 import { type Dish, headCount, NEW_DISH, type Supper } from "@/core/dish/dish";
 import { duplicate } from "@/core/dish/scale";
 import { localTime, nextWeekday } from "@/core/calendar/localTime";
 import { nextUp } from "@/core/schedule/nextUp";
-import type { CookingRow } from "@/data/db";
 import { Counter } from "@/ui/counter/Counter";
 import type { Awaited, NextThing, ShelfLine, SupperLine, WorkList } from "@/ui/counter/counterProps";
 import type { SupperWishes } from "@/ui/counter/StartSupper";
@@ -19,7 +18,19 @@ import { useAhead } from "./ahead";
 import { useDrawnInSlices } from "./first";
 import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
-import { browserZone, change, edited, type HouseState, newId, put, remove, useHouse, useNow } from "./store";
+import {
+  browserZone,
+  change,
+  edited,
+  type HouseState,
+  newId,
+  put,
+  remove,
+  useComing,
+  useHouse,
+  useNow,
+  useShelf,
+} from "./store";
 import { useOnce } from "./once";
 import { useLastExport } from "./safekeeping";
 import { supperHref } from "./supper";
@@ -28,9 +39,9 @@ import { supperHref } from "./supper";
 const FrontDoor = dynamic(() => import("./SwapPages").then((m) => m.NewSwap), { ssr: false });
 
 type House = Extract<HouseState, { state: "ready" }>;
-const KEEP_AFTER_MS = 6 * 3_600_000;
+const HOUR_MS = 3_600_000;
+const KEEP_AFTER_MS = 6 * HOUR_MS;
 const NONE: readonly Supper[] = [];
-const NO_COOKINGS: readonly CookingRow[] = [];
 
 export function CounterPage() {
   const house = useHouse();
@@ -46,13 +57,11 @@ export function CounterPage() {
     router.replace("/");
   }, [wantsDemo, house, now, router]);
 
-  const coming = useMemo(
-    () =>
-      house.state === "ready" && now !== null
-        ? house.suppers.filter((s) => Date.parse(s.serveAt) > now - KEEP_AFTER_MS)
-        : NONE,
-    [house, now],
-  );
+  // By the hour: what is asked of the store changes as seldom.
+  const hour = now === null ? null : Math.floor((now - KEEP_AFTER_MS) / HOUR_MS);
+  const suppers = useComing(hour === null ? null : new Date(hour * HOUR_MS).toISOString());
+  const coming = suppers ?? NONE;
+  const shelf = useShelf();
   const outlooks = useOutlooks(
     coming,
     house.state !== "ready"
@@ -62,7 +71,7 @@ export function CounterPage() {
           eaters: house.eaters,
           foods: house.own,
           labels: sayingsOf(house.labels),
-          cookings: house.cookings.length,
+          cookings: house.counts.cookings,
         },
   );
 
@@ -73,10 +82,10 @@ export function CounterPage() {
     outlooks.size > 0,
   );
 
-  const lastExport = useLastExport(house.state === "ready" ? house.cookings : NO_COOKINGS, now);
-  const drawn = useDrawnInSlices(house.state === "ready" && now !== null);
+  const lastExport = useLastExport(now);
+  const drawn = useDrawnInSlices(house.state === "ready" && suppers !== null && shelf !== null);
 
-  if (!drawn || house.state === "loading" || now === null) return null;
+  if (!drawn || house.state === "loading" || now === null || shelf === null) return null;
   const newDish = async () => {
     const dish: Dish = { id: newId("dish"), name: NEW_DISH, replaces: null, servings: 4, parts: [] };
     const supper = await supperFor(dish, wishesFor(house, now), house);
@@ -107,7 +116,7 @@ export function CounterPage() {
       next={nextThing(nextUp([...outlooks.values()]), house.kitchen.timeZone, now)}
       work={workOf(coming, outlooks)}
       suppers={coming.map((s) => supperLine(s, outlooks.get(s.id), house, now))}
-      shelf={house.dishes.map(shelfLine)}
+      shelf={shelf.map(shelfLine)}
       eaters={house.eaters}
       wishes={wishesFor(house, now)}
       onStart={(dish, wishes) => once(() => startSupper(dish, wishes))}

@@ -2,19 +2,19 @@
 
 import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
-import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
-import type { HouseholdFile } from "@/core/formats/household";
-import { LARGEST_FILE } from "@/core/formats/upgrades";
+import type { HowToBringIn } from "@/core/formats/bringIn";
+import type { FileFailure } from "@/core/formats/household";
 import type { Food, FoodLookup } from "@/core/foods/food";
-import { type CookingRow, db } from "@/data/db";
-import { copiesDb, copiesKept, textOf } from "@/data/copies";
-import { editsFor, editsToClear, readAll } from "@/data/household";
+import type { Result } from "@/core/quantities/result";
+import { db } from "@/data/db";
+import { copiesDb, copiesKept } from "@/data/copies";
 import { ownFood } from "@/core/foods/own";
 import { FoodShelf } from "@/ui/foods/FoodShelf";
-import { Backup } from "@/ui/kitchen/Backup";
+import { Backup, type ReadyFile } from "@/ui/kitchen/Backup";
 import { KitchenForm } from "@/ui/kitchen/KitchenForm";
 import { Recent } from "@/ui/kitchen/Recent";
 import { notify } from "@/ui/frame/noticeQueue";
+import { stored } from "@/ui/frame/troubleQueue";
 import { describeBroughtBack } from "@/ui/wording/clearing";
 import {
   describeCopy,
@@ -25,15 +25,7 @@ import {
 } from "@/ui/wording/safekeeping";
 import { writeDay } from "@/ui/wording/time";
 import { localTime } from "@/core/calendar/localTime";
-import {
-  type ClashWords,
-  HOW_SAYS,
-  describeFile,
-  describeFileFailure,
-  describeFileTrouble,
-  describeLabelClash,
-  describeLogClash,
-} from "@/ui/wording/files";
+import { HOW_SAYS, describeFileFailure, describeFileTrouble } from "@/ui/wording/files";
 import { foodName } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
 import { useDrawnInSlices } from "./first";
@@ -58,12 +50,11 @@ import {
   undoAction,
 } from "./store";
 
-const NO_COOKINGS: readonly CookingRow[] = [];
 const NO_COPIES: Awaited<ReturnType<typeof copiesKept>> = [];
 
 export function KitchenPage() {
   const house = useHouse();
-  const [file, setFile] = useState<FileInHand | null>(null);
+  const [file, setFile] = useState<ReadyFile | null>(null);
   const history = useHistory();
   const [problem, setProblem] = useState<string | null>(null);
   const allFoods = useFoods();
@@ -74,7 +65,7 @@ export function KitchenPage() {
   const [busy, setBusy] = useState<string | null>(null);
   const copies = useLiveQuery(() => copiesKept().catch(() => [])) ?? NO_COPIES;
   const once = useOnce(false);
-  const lastExport = useLastExport(house.state === "ready" ? house.cookings : NO_COOKINGS, useNow(60_000));
+  const lastExport = useLastExport(useNow(60_000));
   if (!drawn || house.state === "loading" || allFoods === null) return null;
   const { kitchen, eaters } = house;
   const foods = namesIn(allFoods);
@@ -88,49 +79,39 @@ export function KitchenPage() {
     setBusy(null);
   };
   const told = (what: string) => (done: number, all: number) => setBusy(describeRows(what, done, all));
-  const take = (name: string, bytes: number, text: () => Promise<string>) =>
+  const take = (name: string, read: () => Promise<Result<string, FileFailure> | null>) =>
     atWork("Reading the file …", async () => {
-      if (bytes > LARGEST_FILE) return setProblem(describeFileFailure({ kind: "too-big", bytes, most: LARGEST_FILE }));
-      const read = await computing.readFile(await text(), told("Reading the file"));
-      setProblem(read.ok ? null : describeFileFailure(read.failure));
-      setFile(read.ok ? { name, data: read.value, asked: null } : null);
+      const came = await read();
+      setProblem(came === null || came.ok ? null : describeFileFailure(came.failure));
+      setFile(came?.ok ? { name, says: came.value, asked: null } : null);
     });
-  const lookAtCopy = async (id: number, when: string) => {
-    const copy = await copiesDb.copies.get(id);
-    if (copy) await take(describeCopy(when), 0, () => textOf(copy));
-  };
   const exportAll = () =>
     atWork("Writing the file …", async () => {
-      const { text, aside } = await computing.exportAll(new Date().toISOString(), told("Reading it back"));
-      download("jade-pan-household.json", "application/json", text);
+      const { file, aside } = await computing.exportAll(new Date().toISOString(), told("Reading it back"));
+      download("jade-pan-household.json", "application/json", file);
       if (aside.length > 0) {
         download("jade-pan-rows-set-aside.json", "application/json", JSON.stringify(aside, null, 2));
         notify({ says: describeSetAside(aside) });
       }
       noteExport(Date.now());
     });
-  const ask = async (how: HowToBringIn) => {
-    if (!file) return;
-    const { clashesOf } = await bringing();
-    const { labels, logs } = clashesOf(await readAll(db), file.data, how);
-    const clashes = [
-      ...labels.map((c) => describeLabelClash(c, foodName(namesIn([...allFoods, ...file.data.foods]), c.food))),
-      ...logs.map((c) => describeLogClash(c, file.data.suppers.find((s) => s.id === c.supper)?.name ?? "A supper")),
-    ];
-    if (clashes.length === 0) await bringIn(how, new Set());
-    else setFile({ ...file, asked: { how, clashes } });
-  };
-  const bringIn = async (how: HowToBringIn, overruled: Overruled) => {
-    if (!file) return;
-    const { broughtIn } = await bringing();
-    const brought = broughtIn(await readAll(db), file.data, how, overruled, `~${newId("copy").slice(-4)}`);
-    const cleared = how === "replace" ? await editsToClear(db) : [];
-    const label = how === "replace" ? "Replace by a file" : "Add a file as copies";
-    await atWork("Storing what the file holds …", () =>
-      change(label, [...cleared, ...editsFor(brought)], HOW_SAYS[how]),
-    );
-    setFile(null);
-  };
+  const ask = (how: HowToBringIn) =>
+    atWork("Comparing …", async () => {
+      if (!file) return;
+      const clashes = await computing.clashes(how);
+      if (clashes.length === 0) await bringIn(how, []);
+      else setFile({ ...file, asked: { how, clashes } });
+    });
+  const bringIn = (how: HowToBringIn, overruled: readonly string[]) =>
+    atWork("Storing what the file holds …", async () => {
+      const label = how === "replace" ? "Replace by a file" : "Add a file as copies";
+      await stored(label, async () => {
+        const seq = await computing.bringIn(label, how, overruled, `~${newId("copy").slice(-4)}`);
+        if (seq !== null) changes.adopt(label, seq);
+      });
+      setFile(null);
+      notify({ says: HOW_SAYS[how], action: undoAction });
+    });
 
   return (
     <KitchenForm
@@ -201,28 +182,30 @@ export function KitchenPage() {
       backup={
         <Backup
           hasData={house.hasData}
-          ready={file && { name: file.name, says: describeFile(file.data), asked: file.asked }}
+          ready={file}
           holds={{
-            counter: house.suppers.length,
-            shelf: house.dishes.length,
+            counter: house.counts.suppers,
+            shelf: house.counts.dishes,
             people: house.eaters.length,
             foods: house.own.length + house.labels.length,
             kitchen: house.hasKitchen ? 1 : 0,
-            notebook: house.entries,
+            notebook: house.counts.entries,
           }}
           aside={aside ?? 0}
           keptSays={keptSays}
           busy={busy}
           copies={copies.map(({ id, at }) => ({ id, when: writeDay(localTime(at, kitchen.timeZone)) }))}
-          onCopy={(id, when) => once(() => lookAtCopy(id, when))}
+          onCopy={(id, when) =>
+            once(() => take(describeCopy(when), () => computing.readCopy(id, told("Reading the copy"))))
+          }
           onRemoveCopies={() => void copiesDb.copies.clear()}
           onSaveAside={() => void saveAside()}
           undoable={history.undoable?.label ?? null}
           problem={problem}
           onExport={() => once(exportAll)}
-          onFile={(f) => once(() => take(f.name, f.size, () => f.text()))}
+          onFile={(f) => once(() => take(f.name, () => computing.readFile(f, told("Reading the file"))))}
           onBringIn={(how) => once(() => ask(how))}
-          onDecided={(how, overruled) => once(() => bringIn(how, overruled))}
+          onDecided={(how, overruled) => once(() => bringIn(how, [...overruled]))}
           onUndo={() => void undo()}
           onForget={() => setFile(null)}
           onDemo={() => void loadDemo(Date.now(), browserZone())}
@@ -248,16 +231,8 @@ async function bringBack(seq: number): Promise<void> {
   const back = await changes.bringBack(seq);
   if (back !== null) notify({ says: describeBroughtBack(back), action: undoAction });
 }
-/** What joins a file to what is here is fetched when somebody imports. */
-const bringing = () => import("@/core/formats/bringIn");
 async function saveAside(): Promise<void> {
   download("jade-pan-rows-aside.json", "application/json", JSON.stringify(await db.aside.toArray(), null, 2));
-}
-interface FileInHand {
-  readonly name: string;
-  readonly data: HouseholdFile;
-  /** Once the cook said how, what has to be decided first. */
-  readonly asked: { readonly how: HowToBringIn; readonly clashes: readonly ClashWords[] } | null;
 }
 const namesIn = (foods: readonly Food[]): FoodLookup => {
   const byId = new Map(foods.map((f) => [f.id, f]));

@@ -6,7 +6,7 @@ import { useEffect, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
 import { progressOf } from "@/core/process/log";
 import { db } from "@/data/db";
-import { logOf } from "@/data/household";
+import { openCookings } from "@/data/household";
 import { Notebook } from "@/ui/notebook/Notebook";
 import { writeDay } from "@/ui/wording/time";
 import { change, edited, remove, useHouse } from "./store";
@@ -59,11 +59,9 @@ export function NotebookPage() {
 
 /** Cookings that were put aside and not picked up again, the latest first. */
 async function putAside(): Promise<readonly { supper: string; name: string; at: number }[]> {
-  const found = await Promise.all(
-    (await db.cookings.toArray()).map(async ({ id, supper, input }) => {
-      const { asideAt } = progressOf(await logOf(db, id));
-      return asideAt === null ? [] : [{ supper, name: input.supper.name, at: asideAt }];
-    }),
-  );
-  return found.flat().sort((a, b) => b.at - a.at);
+  const found = (await openCookings(db)).flatMap(({ cooking: { supper, input }, log }) => {
+    const { asideAt } = progressOf(log);
+    return asideAt === null ? [] : [{ supper, name: input.supper.name, at: asideAt }];
+  });
+  return found.sort((a, b) => b.at - a.at);
 }

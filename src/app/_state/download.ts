@@ -1,8 +1,8 @@
 "use client";
 
-/** Hands a text to the browser as a file. */
-export function download(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands a text, or a file that was made beside the page, to the browser. */
+export function download(name: string, type: string, content: string | Blob): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement("a");
   link.href = url;
   link.download = name;

@@ -17,6 +17,9 @@ export async function loadDemo(now: number, timeZone: string): Promise<void> {
 /** Clears what the words say and nothing else, and says what went. */
 export async function clear(kinds: readonly Clearable[]): Promise<void> {
   const label = kinds.length === 1 ? CLEARING[kinds[0] as Clearable].does : "Clear everything";
-  const says = kinds.length === 1 ? CLEARING[kinds[0] as Clearable].done : "Everything is cleared. Copies that this browser kept by itself stay, in Kitchen, until you remove them.";
+  const says =
+    kinds.length === 1
+      ? CLEARING[kinds[0] as Clearable].done
+      : "Everything is cleared. Copies that this browser kept by itself stay, in Kitchen, until you remove them.";
   return change(label, await editsToClear(db, kinds), says);
 }

@@ -11,7 +11,7 @@ const shown = () => withPending(rows, "dishes", pendingNow());
 /** Each test begins with nothing on its way. */
 afterEach(() => {
   written([...pendingNow().values()].map((p) => p.edit));
-  dropWritten();
+  dropWritten(() => true);
 });
 
 test("an edit is there at once: changed, added, gone; other tables don't see it", () => {
@@ -29,14 +29,14 @@ test("written, it stays until the store is read again; unwritten, it stays", () 
   const [first, second] = [put("a", 2), put("b", 2)];
   begin([first]);
   begin([second]);
-  dropWritten();
+  dropWritten(() => true);
   expect(shown()).toEqual([
     { id: "a", n: 2 },
     { id: "b", n: 2 },
   ]);
   written([first]);
   expect(shown()[0]).toEqual({ id: "a", n: 2 });
-  dropWritten();
+  dropWritten(() => true);
   expect(shown()).toEqual([
     { id: "a", n: 1 },
     { id: "b", n: 2 },
@@ -47,12 +47,22 @@ test("a second edit on top of the first is not dropped when the first is written
   begin([first]);
   begin([put("a", 3)]);
   written([first]);
-  dropWritten();
+  dropWritten(() => true);
   expect(shown()[0]).toEqual({ id: "a", n: 3 });
 });
 test("what is not written yet stays shown, however often the store is read", () => {
   begin([put("a", 2)]);
-  dropWritten();
-  dropWritten();
+  dropWritten(() => true);
+  dropWritten(() => true);
   expect(shown()[0]).toEqual({ id: "a", n: 2 });
+});
+
+test("a read of one table drops nothing of another", () => {
+  const edit = put("a", 2);
+  begin([edit]);
+  written([edit]);
+  dropWritten((table) => table === "suppers");
+  expect(shown()[0]).toEqual({ id: "a", n: 2 });
+  dropWritten((table) => table === "dishes");
+  expect(shown()[0]).toEqual({ id: "a", n: 1 });
 });

@@ -24,9 +24,10 @@ export function begin(edits: readonly Edit[]): void {
 export function written(edits: readonly Edit[]): void {
   set(new Map([...pending].map(([key, p]) => [key, edits.includes(p.edit) ? { ...p, written: true } : p])));
 }
-/** The store was read again: what was written is in it. */
-export function dropWritten(): void {
-  if ([...pending.values()].some((p) => p.written)) set(new Map([...pending].filter(([, p]) => !p.written)));
+/** These tables of the store were read again: what was written is in it. */
+export function dropWritten(reads: (table: TableName) => boolean): void {
+  const drops = (p: { readonly edit: Edit; readonly written: boolean }) => p.written && reads(p.edit.table);
+  if ([...pending.values()].some(drops)) set(new Map([...pending].filter(([, p]) => !drops(p))));
 }
 
 const subscribe = (listener: () => void) => {

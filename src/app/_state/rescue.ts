@@ -21,7 +21,8 @@ export async function saveEverything(): Promise<void> {
 }
 function withUnstored(stored: Household): Household {
   const all: Record<string, unknown> = { ...stored };
-  for (const { edit } of pendingNow().values()) {
+  for (const { edit, written } of pendingNow().values()) {
+    if (written) continue;
     const { table, id, row } = edit;
     if (table === "kitchen") all.kitchen = (row as { kitchen?: unknown } | null)?.kitchen ?? null;
     else if (table !== "log") {

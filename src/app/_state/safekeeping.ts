@@ -1,7 +1,8 @@
 "use client";
 
+import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
-import type { CookingRow } from "@/data/db";
+import { db } from "@/data/db";
 import type { LastExport } from "@/ui/wording/safekeeping";
 
 /** Of this browser alone: when everything was last saved to a file. */
@@ -29,14 +30,17 @@ const subscribe = (listener: () => void) => {
   return () => listeners.delete(listener);
 };
 
-export function useLastExport(cookings: readonly CookingRow[], now: number | null): LastExport | null {
+export function useLastExport(now: number | null): LastExport | null {
   const at = useSyncExternalStore(subscribe, exportedAt, () => null);
-  return useMemo(
+  // Counted by what the notebook has of them: rows of cookings are large.
+  const cookingsSince = useLiveQuery(
     () =>
-      now === null
-        ? null
-        : { at, now, cookingsSince: cookings.filter((c) => at === null || Date.parse(c.startedAt) > at).length },
-    [at, now, cookings],
+      at === null ? db.cookings.count() : db.entries.where("finishedAt").above(new Date(at).toISOString()).count(),
+    [at],
+  );
+  return useMemo(
+    () => (now === null || cookingsSince === undefined ? null : { at, now, cookingsSince }),
+    [at, now, cookingsSince],
   );
 }
 /** Null until the browser has answered, or where it never does. */

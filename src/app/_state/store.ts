@@ -8,8 +8,8 @@ import type { Eater } from "@/core/household/people";
 import type { Food } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
 import { Changes, type Edit } from "@/data/changes";
-import { type CookingRow, db, type KitchenRow } from "@/data/db";
-import { isEmpty, kitchenOf } from "@/data/household";
+import { db, type KitchenRow } from "@/data/db";
+import { comingSuppers, isEmpty, kitchenOf } from "@/data/household";
 import { notify } from "@/ui/frame/noticeQueue";
 import { stored } from "@/ui/frame/troubleQueue";
 import { describeBroughtBack } from "@/ui/wording/clearing";
@@ -25,7 +25,7 @@ export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID(
 /** A change with its way back in the notice. Drawn at once; done when it is stored, however often that has to be tried. */
 export async function change(label: string, edits: readonly Edit[], says?: string): Promise<void> {
   begin(edits);
-  await stored(label, () => changes.apply(label, edits));
+  await stored(label, async () => void (await changes.apply(label, edits)));
   written(edits);
   if (says) notify({ says, action: undoAction });
 }
@@ -67,10 +67,13 @@ export type HouseState =
       readonly labels: readonly Label[];
       /** The cook's own foods. */
       readonly own: readonly Food[];
-      readonly dishes: readonly Dish[];
-      readonly suppers: readonly Supper[];
-      readonly cookings: readonly CookingRow[];
-      readonly entries: number;
+      /** How many rows there are of what may be many. */
+      readonly counts: {
+        readonly dishes: number;
+        readonly suppers: number;
+        readonly cookings: number;
+        readonly entries: number;
+      };
       /** Somebody has set the kitchen up. */
       readonly hasKitchen: boolean;
       /** Nothing stands on the counter or the shelf: where a new cook begins. */
@@ -90,47 +93,63 @@ export function useHouse(): HouseState {
       db.eaters.toArray(),
       db.labels.toArray(),
       db.foods.toArray(),
-      db.dishes.toArray(),
-      db.suppers.orderBy("serveAt").toArray(),
-      db.cookings.toArray(),
+      db.dishes.count(),
+      db.suppers.count(),
+      db.cookings.count(),
       db.entries.count(),
       db.kitchen.count(),
       isEmpty(db),
     ]);
-    return houseOf({
+    return {
+      state: "ready",
       kitchen,
       eaters,
       labels,
       own,
-      dishes,
-      suppers,
-      cookings,
-      entries,
+      counts: { dishes, suppers, cookings, entries },
       hasKitchen: kitchens > 0,
+      empty: dishes + suppers === 0,
       hasData: !blank,
-    });
+    };
   });
   const onItsWay = usePending();
-  useEffect(() => dropWritten(), [stored]);
+  useEffect(() => dropWritten((table) => table !== "dishes" && table !== "suppers"), [stored]);
   return useMemo(() => (stored === undefined ? LOADING : houseWith(stored, onItsWay)), [stored, onItsWay]);
 }
-const houseOf = (rows: Omit<House, "state" | "empty">): House => ({
-  ...rows,
-  state: "ready",
-  empty: rows.dishes.length === 0 && rows.suppers.length === 0,
-});
 function houseWith(stored: House, onItsWay: Pending): House {
   if (onItsWay.size === 0) return stored;
   const row = pendingRow<KitchenRow>(onItsWay, "kitchen", "kitchen");
-  return houseOf({
+  return {
     ...stored,
     kitchen: row?.kitchen ?? stored.kitchen,
     eaters: withPending(stored.eaters, "eaters", onItsWay),
     labels: withPending(stored.labels, "labels", onItsWay),
     own: withPending(stored.own, "foods", onItsWay),
-    dishes: withPending(stored.dishes, "dishes", onItsWay),
-    suppers: [...withPending(stored.suppers, "suppers", onItsWay)].sort((a, b) => (a.serveAt < b.serveAt ? -1 : 1)),
-  });
+    empty: stored.empty && !addsTo("dishes", onItsWay) && !addsTo("suppers", onItsWay),
+  };
+}
+const addsTo = (table: "dishes" | "suppers", onItsWay: Pending): boolean =>
+  [...onItsWay.values()].some(({ edit }) => edit.table === table && edit.row !== null);
+
+/** The dishes of the shelf; null until they are read. */
+export function useShelf(): readonly Dish[] | null {
+  const stored = useLiveQuery(() => db.dishes.toArray());
+  const onItsWay = usePending();
+  useEffect(() => dropWritten((table) => table === "dishes"), [stored]);
+  return useMemo(() => (stored === undefined ? null : withPending(stored, "dishes", onItsWay)), [stored, onItsWay]);
+}
+/** Suppers that come, or are still being cooked; null until they are read. @param since ISO 8601 UTC; null reads nothing */
+export function useComing(since: string | null): readonly Supper[] | null {
+  const stored = useLiveQuery(() => (since === null ? null : comingSuppers(db, since)), [since]);
+  const onItsWay = usePending();
+  useEffect(() => dropWritten((table) => table === "suppers"), [stored]);
+  return useMemo(() => {
+    if (stored == null || since === null) return null;
+    const known = new Set(stored.map((s) => s.id));
+    return withPending(stored, "suppers", onItsWay)
+      .filter((s) => known.has(s.id) || s.serveAt > since)
+      .toSorted((a, b) => (a.serveAt < b.serveAt ? -1 : 1));
+  }, [stored, onItsWay, since]);
 }
 
 /**

@@ -74,7 +74,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   }, [id]);
 
   const onItsWay = usePending();
-  useEffect(() => dropWritten(), [stored]);
+  useEffect(() => dropWritten(() => true), [stored]);
   const edited = id === null ? null : (pendingRow<Supper>(onItsWay, "suppers", id) ?? null);
   const supper = edited ?? stored?.supper ?? null;
   const cooked = useSame(stored && stored.supper !== null ? stored.cooking : null);

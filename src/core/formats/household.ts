@@ -3,6 +3,7 @@ import { FOODS } from "../foods/table";
 import type { PlanInput } from "../plan";
 import { fail, type Result, succeed } from "../quantities/result";
 import { canonicalJson } from "./canonical";
+import { firstIssue } from "./issue";
 import { FILE_VERSION, LARGEST_FILE, type ListName, LISTS, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
 import {
   DishSchema,
@@ -217,15 +218,4 @@ function idTakenTwice(file: HouseholdFile): { field: string; problem: string } |
     }
   }
   return null;
-}
-
-/** Where the first issue is, as a path (`dishes/0/parts/1/name`), and what is wrong with it. */
-export function firstIssue(issues: readonly v.BaseIssue<unknown>[]): { field: string; problem: string } {
-  // Issues of a variant point at the whole; the deepest one names the field.
-  const issue = issues.reduce(
-    (deep, i) => ((i.path?.length ?? 0) > (deep.path?.length ?? 0) ? i : deep),
-    issues[0] as v.BaseIssue<unknown>,
-  );
-  const field = (issue.path ?? []).map((p) => String((p as { key: unknown }).key)).join("/");
-  return { field: field || "the whole document", problem: issue.message };
 }

@@ -1,5 +1,5 @@
 import type * as v from "valibot";
-import { firstIssue } from "./household";
+import { firstIssue } from "./issue";
 
 /** RFC 9457 problem details. `field` is a path into the request body. */
 export interface Problem {
@@ -76,8 +76,9 @@ export const wrongMethod = (allowed: string): Problem => ({
   detail: `Use ${allowed}.`,
 });
 /** A field is wrong; it is named. */
-export function wrongField(issues: readonly v.BaseIssue<unknown>[]): Problem {
-  const { field, problem } = firstIssue(issues);
+export const wrongField = (issues: readonly v.BaseIssue<unknown>[]): Problem => wrong(firstIssue(issues));
+/** A field within its schema that does not go with the others. */
+export function wrong({ field, problem }: { readonly field: string; readonly problem: string }): Problem {
   return {
     type: "/problems/wrong-field",
     title: "A field is wrong",

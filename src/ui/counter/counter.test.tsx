@@ -116,4 +116,20 @@ describe("the counter", () => {
     counter({ suppers: [], next: null, work: null });
     expect(screen.getByText("No supper is coming up")).toBeInTheDocument();
   });
+  test("a long shelf shows its first twenty, all of them when asked, and can be searched", async () => {
+    const shelf = Array.from({ length: 30 }, (_, i) => ({
+      dish: { ...MUSTARD_STRIPS, id: `d${i}`, name: `Dish number ${i}` },
+      says: "one part",
+      parts: [],
+    }));
+    const { user } = counter({ shelf });
+    const lines = () => screen.queryAllByRole("button", { name: /^Plan a supper with/ });
+    expect(lines()).toHaveLength(20);
+    await user.click(screen.getByRole("button", { name: "Show all 30" }));
+    expect(lines()).toHaveLength(30);
+    await user.type(screen.getByLabelText("Look for a dish"), "number 29");
+    expect(lines()).toHaveLength(1);
+    await user.type(screen.getByLabelText("Look for a dish"), " nothing");
+    expect(screen.getByText("No dish of that name is on the shelf.")).toBeInTheDocument();
+  });
 });

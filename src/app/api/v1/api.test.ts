@@ -284,10 +284,22 @@ describe("heavy requests", () => {
     expect((await send(postSchedule, JSON.parse(light))).status).toBe(200);
   });
 });
+test("a refusal speaks of the field in plain words, not in those of the checker", async () => {
+  const { ask, table } = exampleOf("swap");
+  const saysOf = async (body: object) => (await (await send(postSwap, body)).json()).detail;
+  expect(await saysOf({ ask: { ...ask, protein: "much" }, table })).toMatch(/^ask\/protein: must be one of \w+, /);
+  expect(await saysOf({ ask: { ...ask, extra: 1 }, table })).toBe("ask/extra: is no field that is known here");
+  expect(await saysOf({ ask })).toBe("table: is missing");
+  expect(await saysOf({ ask, table: { ...table, supper: 5 } })).toBe("table/supper: must be an object");
+  expect(await saysOf({ ask, table: { ...table, eaters: 5 } })).toBe("table/eaters: must be a list");
+  expect(await saysOf({ ask: { ...ask, words: 5 }, table })).toBe("ask/words: must be text");
+  expect(await saysOf({ ask: { ...ask, honestOnly: 5 }, table })).toBe("ask/honestOnly: must be true or false");
+});
 test.each([
   ["a million empty tasks", `{"tasks":[${"{},".repeat(1_000_000)}{}]}`, 413, undefined],
   ["more resources than any kitchen has", { capacities: of(300) }, 422, "capacities"],
   ["a task that needs them all", { tasks: [{ ...anyTask(), demands: of(300) }] }, 422, "tasks/0/demands"],
+  ["tasks of one name", { tasks: [anyTask(), anyTask()], capacities: { hands: 1 } }, 422, "tasks/1/id"],
   ["too many pairs to keep apart", { apart: Array.from({ length: 100 }, () => [ids(50), ids(50)]) }, 422, "apart"],
 ])("%s are refused before work is spent on them", async (_says, wrong, status, field) => {
   const body =
@@ -304,5 +316,5 @@ function ids(n: number): string[] {
   return Array.from({ length: n }, (_, i) => `x${i}`);
 }
 function anyTask() {
-  return { id: "t", step: "t", dish: "d", part: "p", kind: "hands", minutes: 5 };
+  return { id: "t", step: "t", dish: "d", part: "p", kind: "hands", minutes: 5, demands: { hands: 1 } };
 }

@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { LIMITS } from "@/core/formats/basics";
 import { canonicalJson } from "@/core/formats/canonical";
-import { notJson, type Problem, tooManyValues, wrongField } from "@/core/formats/problem";
+import { notJson, type Problem, tooManyValues, wrong, wrongField } from "@/core/formats/problem";
 import {
   ConvertRequestSchema,
   PlanRequestSchema,
@@ -15,6 +15,7 @@ import type { Decisions } from "@/core/recipe/convert";
 import { sampleRanges } from "@/core/sampling";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { schedule } from "@/core/schedule/schedule";
+import { type Unsound, unsoundness } from "@/core/schedule/sound";
 import { answersTo, type Table } from "@/core/swap/answer";
 import { cardsOf } from "@/core/swap/card";
 
@@ -22,12 +23,15 @@ import { cardsOf } from "@/core/swap/card";
 
 interface Door {
   readonly schema: v.GenericSchema;
+  /** What a schema cannot see; null where all goes together. */
+  unsound(input: never): Unsound | null;
   answer(input: never): unknown;
 }
-const door = <S extends v.GenericSchema>(schema: S, answer: (input: v.InferOutput<S>) => unknown): Door => ({
-  schema,
-  answer,
-});
+const door = <S extends v.GenericSchema>(
+  schema: S,
+  answer: (input: v.InferOutput<S>) => unknown,
+  unsound: (input: v.InferOutput<S>) => Unsound | null = () => null,
+): Door => ({ schema, unsound, answer });
 const DOORS = {
   /** The plan of a supper; with `samples` above 0 also the ranges, P10 to P90. */
   plan: door(PlanRequestSchema, ({ samples, seed, ...input }) => {
@@ -45,7 +49,7 @@ const DOORS = {
     answerRecipe(text, decisions as Decisions, { table: table as Table, spoons, availableMin }),
   ),
   /** Start times for the tasks that `POST /api/v1/plan` answered, or why they don't fit. */
-  schedule: door(ScheduleRequestSchema, schedule),
+  schedule: door(ScheduleRequestSchema, schedule, unsoundness),
 } as const satisfies Record<string, Door>;
 /** A door by the last part of its address. */
 export type DoorName = keyof typeof DOORS;
@@ -72,9 +76,11 @@ export function answerAt(name: DoorName, text: string): Answer {
   } catch {
     return problem(notJson);
   }
-  const { schema, answer }: Door = DOORS[name];
+  const { schema, unsound, answer }: Door = DOORS[name];
   const parsed = v.safeParse(schema, data, { abortEarly: true });
   if (!parsed.success) return problem(wrongField(parsed.issues));
+  const unfit = unsound(parsed.output as never);
+  if (unfit !== null) return problem(wrong(unfit));
   try {
     return { status: 200, body: canonicalJson(answer(parsed.output as never)) };
   } catch (error) {

@@ -1,0 +1,40 @@
+import { type ScheduleInput, SERVE } from "./task";
+
+/** What does not hold together in a question to the solver: where, as a path into it, and why. */
+export interface Unsound {
+  readonly field: string;
+  readonly problem: string;
+}
+
+/**
+ * The first thing in a question that no answer could be given to: ids that stand twice or name nothing, resources that nobody has,
+ * spans that end before they begin; null when it is sound. That there is too little of a resource is no fault of the question: it
+ * does not fit, and the answer says what would help.
+ */
+export function unsoundness({ tasks, lags, apart, capacities, blocked }: ScheduleInput): Unsound | null {
+  const ids = new Set<string>([SERVE]);
+  for (const [i, { id, demands }] of tasks.entries()) {
+    if (ids.has(id))
+      return {
+        field: `tasks/${i}/id`,
+        problem: id === SERVE ? `"${SERVE}" is the table itself` : `"${id}" stands there twice`,
+      };
+    ids.add(id);
+    for (const resource of Object.keys(demands))
+      if (!Object.hasOwn(capacities, resource))
+        return { field: `tasks/${i}/demands/${resource}`, problem: "is not among the capacities" };
+  }
+  for (const [i, { from, to, minMin, maxMin, hardMin }] of lags.entries()) {
+    if (from === SERVE || !ids.has(from)) return { field: `lags/${i}/from`, problem: `there is no task "${from}"` };
+    if (!ids.has(to)) return { field: `lags/${i}/to`, problem: `there is no task "${to}"` };
+    if (maxMin !== null && maxMin < minMin) return { field: `lags/${i}/maxMin`, problem: "must not be below minMin" };
+    if (maxMin !== null && hardMin != null && hardMin < maxMin)
+      return { field: `lags/${i}/hardMin`, problem: "must not be below maxMin" };
+  }
+  for (const [i, groups] of apart.entries())
+    for (const [g, group] of groups.entries())
+      for (const [j, id] of group.entries())
+        if (id === SERVE || !ids.has(id)) return { field: `apart/${i}/${g}/${j}`, problem: `there is no task "${id}"` };
+  const ends = blocked.findIndex(([from, to]) => to < from);
+  return ends < 0 ? null : { field: `blocked/${ends}`, problem: "must not end before it begins" };
+}
