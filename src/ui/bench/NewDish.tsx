@@ -1,9 +1,12 @@
 "use client";
 
 import { Heading, Text } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
 import { Card } from "../frame/controls";
-import { AddPart } from "./AddPart";
 import type { BenchProps } from "./benchProps";
+
+/** A dish that has parts needs none of it. */
+const AddPart = dynamic(() => import("./AddPart").then((m) => m.AddPart), { ssr: false });
 
 export function NewDish({ plan, foods, kitchen, actions }: Pick<BenchProps, "plan" | "foods" | "kitchen" | "actions">) {
   return (

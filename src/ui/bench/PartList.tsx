@@ -2,15 +2,18 @@
 
 import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
+import dynamic from "next/dynamic";
 import { memo, useState } from "react";
 import { writeMass } from "@/core/quantities/write";
 import { Card, Pill, Quiet } from "../frame/controls";
 import { useSame } from "../frame/useSame";
 import { Choice, NumberField, TextField } from "../frame/fields";
-import { AddPart } from "./AddPart";
 import type { BenchProps } from "./benchProps";
 import { EatersCheck } from "./EatersCheck";
 import { ScaleDish } from "./ScaleDish";
+
+/** Comes with the first part that is added. */
+const AddPart = dynamic(() => import("./AddPart").then((m) => m.AddPart), { ssr: false });
 
 type ListProps = Omit<BenchProps, "ranges">;
 
