@@ -4,7 +4,7 @@ import { Box, chakra, Text } from "@chakra-ui/react";
 import { memo, useMemo } from "react";
 import { Card } from "../frame/controls";
 import { describeFailure } from "../wording/failures";
-import { describeWhatGoesIn } from "../wording/stepText";
+import { describeWhatGoesIn } from "../wording/goesIn";
 import type { PartViewProps } from "./benchProps";
 import type { Ranges } from "@/core/sampling";
 import { COLOURS, KINDS } from "./Vessel";

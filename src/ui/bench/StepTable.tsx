@@ -18,7 +18,7 @@ import { saltShare, totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/replay";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
-import { describeWhatGoesIn } from "../wording/stepText";
+import { describeWhatGoesIn } from "../wording/goesIn";
 import { CUES, STEP_NAMES } from "../wording/steps";
 import { describeFailure } from "../wording/failures";
 import { type TextContext } from "../wording/words";

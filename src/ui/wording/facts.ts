@@ -2,7 +2,7 @@ import type { BindingAdvice } from "@/core/bind/advice";
 import { LIQUID_STEP_G } from "@/core/bind/correction";
 import type { Fact } from "@/core/process/ledger";
 import { writeLength, writeMass, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
-import { foodName, type TextContext, THICKNESS_NAMES } from "./words";
+import { foodName, MIX_IS, type TextContext, THICKNESS_NAMES } from "./words";
 import { counted } from "./count";
 
 export interface RemarkText {
@@ -35,7 +35,10 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "fitted":
       return {
         tone: "watch",
-        says: `It takes up only ${writePercent(fact.share, 0)} of the recipe's marinade, so that is what to make.`,
+        says:
+          fact.share > 0.995
+            ? "It takes up a little less than the recipe's marinade, so that is what to make."
+            : `It takes up only ${writePercent(fact.share, 0)} of the recipe's marinade, so that is what to make.`,
       };
     case "left-in-bowl":
       return { tone: "watch", says: `${mass(fact.massG)} of marinade stays in the bowl.` };
@@ -52,7 +55,10 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "batches":
       return {
         tone: fact.count > 1 ? "plain" : "good",
-        says: `${counted(fact.count, "batch", "batches")} of ${mass(fact.eachG)}, ${writeMinutes(fact.eachMin)} each. What limits it: the ${fact.limitedBy}.`,
+        says:
+          fact.count === 1
+            ? `One batch of ${mass(fact.eachG)}, ${writeMinutes(fact.eachMin)}.`
+            : `${fact.count} batches of ${mass(fact.eachG)}, ${writeMinutes(fact.eachMin)} each. What limits it: the ${fact.limitedBy}.`,
       };
     case "depth-reached":
       return {
@@ -68,7 +74,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "thickness":
       return {
         tone: "plain",
-        says: `${capital(THICKNESS_NAMES[fact.thickness])}, ${fact.per100.toFixed(1)} % starch. On the plate: ${THICKNESS_NAMES[fact.atTable]}.${fact.starchG > 0.3 ? ` ${capital(mass(fact.starchG))} of corn starch, stirred into cold water, would make it coat.` : ""}${fact.thinningG > 2 ? ` ${capital(mass(fact.thinningG))} of liquid would loosen it.` : ""}`,
+        says: `${capital(THICKNESS_NAMES[fact.thickness])}, ${fact.per100.toFixed(1)} % starch${fact.atTable === fact.thickness ? "; on the plate too" : `. On the plate: ${THICKNESS_NAMES[fact.atTable]}`}.${fact.starchG > 0.3 ? ` ${capital(mass(fact.starchG))} of corn starch, stirred into cold water, would make it coat.` : ""}${fact.thinningG > 2 ? ` ${capital(mass(fact.thinningG))} of liquid would loosen it.` : ""}`,
         ruleOfThumb: true,
       };
     case "cooked-through":
@@ -83,10 +89,12 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
       const { zone, set, freeWaterG } = fact.state;
       const tone = zone === "holds" ? "good" : zone === "dry edge" || zone === "soft" ? "watch" : "harm";
       const free =
-        freeWaterG < 0 ? `the base takes up ${mass(-freeWaterG)}` : `${mass(freeWaterG)} of water for the binders`;
+        freeWaterG < 0
+          ? `the base takes up ${mass(-freeWaterG)} more`
+          : `there are ${mass(freeWaterG)} of water for the binders`;
       return {
         tone: fact.state.zone === "wet" ? "watch" : tone,
-        says: `By now the mix is “${zone}”: ${free}; it sets ${set === "holds" ? "so that it holds" : set}.`,
+        says: `By now the mix ${MIX_IS[zone]}, and ${free}; cooked, it ${SETS[set]}.`,
         ruleOfThumb: true,
       };
     }
@@ -103,7 +111,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
               : `${length(fact.pieces.lengthMm)} by ${length(diameterMm)}, ${length(thicknessMm)} ${form === "loaf" ? "high" : "thick"}`;
       const note = fact.thick
         ? " Thick: the middle takes long."
-        : fact.offTarget
+        : fact.offTarget && count > 1
           ? " Not the mass you asked for: one more or one fewer comes nearer."
           : "";
       return {
@@ -173,7 +181,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "gel":
       return {
         tone: fact.waterPerG > 8 ? "watch" : "plain",
-        says: `Stands in for about ${fact.eggs.toFixed(1)} eggs; ${fact.waterPerG.toFixed(1)} parts of water to one${fact.waterPerG > 8 ? ", thin" : fact.waterPerG < 4 ? ", stiff" : ""}.`,
+        says: `Stands in for about ${writeEggs(fact.eggs)}; ${fact.waterPerG.toFixed(1)} parts of water to one${fact.waterPerG > 8 ? ", thin" : fact.waterPerG < 4 ? ", stiff" : ""}.`,
         ruleOfThumb: true,
       };
     case "batter":
@@ -233,10 +241,12 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
             : `Fills the ${FILL_NAMES[fact.of]} to ${writePercent(fact.share, 0)} of what it may hold.`,
       };
     case "cooled": {
-      const hours = (h: number | null) => (h === null ? "never here" : writeMinutes(h * 60));
+      const at = (c: number) => writeTemp(c, textContext.units);
+      const way = (h: number | null, c: number) =>
+        h === null ? `it does not come to ${at(c)} here` : `to ${at(c)} in ${writeMinutes(h * 60)}`;
       return {
         tone: fact.hoursTo21 === null || fact.hoursTo21 > 2 ? "harm" : "plain",
-        says: `${writeTemp(fact.toC, textContext.units)} by then. To ${writeTemp(21, textContext.units)}: ${hours(fact.hoursTo21)}; to ${writeTemp(5, textContext.units)}: ${hours(fact.hoursTo5)}.`,
+        says: `${at(fact.toC)} by then: ${way(fact.hoursTo21, 21)}${fact.hoursTo21 === null ? "" : `, ${way(fact.hoursTo5, 5)}`}.`,
       };
     }
     case "rule-of-thumb":
@@ -247,6 +257,9 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
       };
   }
 }
+/** "1 egg", "1.3 eggs": to the tenth. */
+export const writeEggs = (eggs: number): string => counted(Number(eggs.toFixed(1)), "egg");
+const SETS = { holds: "holds", firm: "is firm", loose: "stays loose", dense: "is dense" } as const;
 const BATTER_SAYS = {
   thin: "thin, a veil",
   tray: "right for a tray, like pancake batter",

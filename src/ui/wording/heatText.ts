@@ -3,7 +3,7 @@ import type { Step, StepOf } from "@/core/process/registry";
 import { writeLength, writeMass, writeMinutes, writeTemp } from "@/core/quantities/write";
 import { describeFact } from "./facts";
 import { type Computed, factOf, list, type Said, type StepText, waitMin } from "./stepSaid";
-import { THICKNESS_NAMES, type TextContext } from "./words";
+import { THICKNESS_IS, type TextContext } from "./words";
 import { counted } from "./count";
 
 /** Kinds of step that heat, cool or keep. */
@@ -46,8 +46,8 @@ export function heatText(step: HeatStep, said: Said): StepText {
     case "brown":
       return {
         title,
-        does: `${withIt}Leave it alone for ${writeMinutes(waitMin(row))}, stirring twice. ${weight} stays.`,
-        why: `${writeMass(factOf(row, "water-off")?.massG ?? 0, units)} of water must go before it browns.`,
+        does: `${withIt}For ${writeMinutes(waitMin(row))}: stir twice, leave it alone otherwise. ${weight} stays.`,
+        why: beforeItBrowns(factOf(row, "water-off")?.massG ?? 0, units),
       };
     case "simmer":
       return {
@@ -69,7 +69,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
         title,
         does: `Stir ${goesIn} smooth, pour it in and boil ${writeMinutes(step.minutes)}.`,
         why: thick
-          ? `It then is ${THICKNESS_NAMES[thick.thickness]}${thick.atTable === thick.thickness ? ", and stays so" : `; on the plate ${THICKNESS_NAMES[thick.atTable]}`}.`
+          ? `It then ${THICKNESS_IS[thick.thickness]}${thick.atTable === thick.thickness ? ", on the plate too" : `; on the plate it ${THICKNESS_IS[thick.atTable]}`}.`
           : "",
       };
     }
@@ -83,7 +83,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
     case "griddle":
       return {
         title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
-        does: `${goesIn ? `${goesIn} in the pan. ` : ""}About ${writeMinutes(batches?.eachMin ?? 0)} a batch${step.lid ? " under a lid" : ""}, turned, until ${step.coreC === null ? "they are brown all round" : `the middle is ${writeTemp(step.coreC, units)}`}.`,
+        does: `${goesIn ? `${goesIn} in the pan. ` : ""}About ${writeMinutes(batches?.eachMin ?? 0)}${batches && batches.count > 1 ? " a batch" : ""}${step.lid ? " under a lid" : ""}, turned, until ${step.coreC === null ? "they are brown all round" : `the middle is ${writeTemp(step.coreC, units)}`}.`,
         why:
           step.coreC === null
             ? "Only browned: the middle gets hot in what follows."
@@ -119,12 +119,12 @@ export function heatText(step: HeatStep, said: Said): StepText {
       return {
         title,
         does: `${withIt}Stir for ${writeMinutes(step.minutes)}, a splash of water each time the pan is dry.`,
-        why: `About ${factOf(row, "splashes")?.count ?? 0} splashes; no oil.`,
+        why: `About ${counted(factOf(row, "splashes")?.count ?? 0, "splash", "splashes")}; no oil.`,
       };
     case "deep-fry":
       return {
         title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
-        does: `Oil at ${writeTemp(step.oilC, units)} (put it on ${writeMinutes(earlyMin(row))} before), ${batches && batches.count > 1 ? `${writeMass(batches.eachG, units)} at a time, ` : ""}about ${writeMinutes(step.minutes)}${batches && batches.count > 1 ? " each" : ""}. Let the oil come back between.`,
+        does: `Oil at ${writeTemp(step.oilC, units)} (put it on ${writeMinutes(earlyMin(row))} before), ${batches && batches.count > 1 ? `${writeMass(batches.eachG, units)} at a time, ` : ""}about ${writeMinutes(step.minutes)}${batches && batches.count > 1 ? " each. Let the oil come back between" : ""}.`,
         why:
           batches?.limitedBy === "heat of the burner"
             ? "The heat sets the batch: more would stew."
@@ -147,12 +147,12 @@ export function heatText(step: HeatStep, said: Said): StepText {
       return {
         title,
         does: `In the oven at ${writeTemp(step.holdC, units)}, up to ${writeMinutes(step.minutes)}.`,
-        why: `Above ${writeTemp(57, units)}; crisp things soften meanwhile.`,
+        why: `Keep it above ${writeTemp(57, units)}; crisp things soften meanwhile.`,
       };
     case "stand":
       return {
         title: `Let the ${name} stand`,
-        does: `${writeMinutes(step.minutes)}${step.foil ? " under foil" : ""}.`,
+        does: `For ${writeMinutes(step.minutes)}${step.foil ? " under foil" : ""}.`,
         why: "It sets as it cools: cut it after, not before.",
       };
     case "cool":
@@ -175,6 +175,9 @@ export function heatText(step: HeatStep, said: Said): StepText {
       };
   }
 }
+
+const beforeItBrowns = (waterG: number, units: TextContext["units"]): string =>
+  waterG < 1 ? "It is dry enough to brown at once." : `${writeMass(waterG, units)} of water must go before it browns.`;
 
 /** Minutes until it is done, by its middle or by the fork. */
 const heatMin = (row: Computed): number =>

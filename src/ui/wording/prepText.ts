@@ -2,11 +2,12 @@ import type { Fact } from "@/core/process/ledger";
 import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writePercent, writeMinutes, writeTemp } from "@/core/quantities/write";
 import { GRAMS_PER_POUND } from "@/core/quantities/units";
-import { describeFact } from "./facts";
+import { describeFact, writeEggs } from "./facts";
+import { describeInputs } from "./goesIn";
 import type { HeatStep } from "./heatText";
 import { FORM_PLURALS } from "./steps";
 import { becoming, type Computed, factOf, type Said, type StepText } from "./stepSaid";
-import type { TextContext } from "./words";
+import { MIX_IS, type TextContext } from "./words";
 import { counted } from "./count";
 
 /** What every other step says. */
@@ -22,13 +23,13 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
     case "cut":
       return {
         title,
-        does: `${CUT_VERBS[step.how]} ${goesIn || "it"} into pieces of ${writeLength(step.pieceMm, units)}.`,
+        does: `${CUT_VERBS[step.how]} ${goesIn || "it"}${CUT_INTO[step.how](writeLength(step.pieceMm, units))}.`,
         why: "Pieces of one size are done at one time.",
       };
     case "soak":
       return {
         title,
-        does: `Pour on ${goesIn} at ${writeTemp(step.waterC, units)}${step.covered ? ", cover," : ""} and leave it for ${writeMinutes(step.minutes)}.`,
+        does: `${soakWith(row, textContext)} at ${writeTemp(step.waterC, units)}${step.covered ? ", cover," : ""} and leave it for ${writeMinutes(step.minutes)}.`,
         why: `It will have taken up ${writePercent(factOf(row, "soaked")?.share ?? 0, 0)} of what it can hold.`,
       };
     case "drain":
@@ -66,15 +67,17 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
       return {
         title,
         does: `${withIt}Mix until it comes together.`,
-        why: state ? `Now ${state.zone}: the binders still have to take up water. Rest before judging.` : "",
+        why: state
+          ? `For now the mix ${MIX_IS[state.zone]}: the binders still take up water. Rest before judging.`
+          : "",
       };
     }
     case "rest": {
       const state = factOf(row, "binding")?.state;
       return {
         title,
-        does: `${writeMinutes(step.minutes)} ${step.where === "fridge" ? "in the fridge, covered" : "on the worktop"}.`,
-        why: state ? `By then the mix ${state.zone === "holds" ? "holds" : `is at ${state.zone}`}.` : "",
+        does: `For ${writeMinutes(step.minutes)} ${step.where === "fridge" ? "in the fridge, covered" : "on the worktop"}.`,
+        why: state ? `By then the mix ${MIX_IS[state.zone]}.` : "",
       };
     }
     case "shape": {
@@ -96,18 +99,18 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
             does: `${withIt}Short bursts, to bits, not to paste.`,
             why: "Bits keep the bite.",
           }
-        : { title: `Blend the ${name} smooth${goes}`, does: `${withIt}Blend until nothing grates.`, why: "" };
+        : { title: `Blend the ${name} smooth${goes}`, does: `${withIt}Blend until it is smooth all through.`, why: "" };
     }
     case "gel":
       return {
         title: `Make the ${becoming(name, "gel")}`,
         does: `${goesIn ? `Stir ${goesIn}. ` : ""}Leave it ${writeMinutes(step.minutes)}.`,
-        why: `It stands in for about ${(factOf(row, "gel")?.eggs ?? 0).toFixed(1)} eggs.`,
+        why: `It stands in for about ${writeEggs(factOf(row, "gel")?.eggs ?? 0)}.`,
       };
     case "rinse":
       return {
         title,
-        does: `${step.times} times in ${writeMass(step.waterG, units)} of fresh water${step.how === "swirl" ? "" : `, ${step.how === "soak" ? "standing" : "simmering"} ten minutes each`}.`,
+        does: `${TIMES[step.times] ?? `${step.times} times`} in ${writeMass(step.waterG, units)} of fresh water${step.how === "swirl" ? "" : `, ${step.how === "soak" ? "standing" : "simmering"} ten minutes each`}.`,
         why: `Salt falls to ${writePercent(factOf(row, "rinsed")?.toShare ?? 0)}.`,
       };
     case "press":
@@ -182,6 +185,14 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
   }
 }
 
+/** What is dry goes in first, and what is poured comes on top. */
+function soakWith(row: Computed, textContext: TextContext): string {
+  const poured = (id: string) => textContext.foods(id)?.group === "liquid";
+  const dry = describeInputs(row, textContext, (c) => c.from === "part" || (c.from === "food" && !poured(c.food)));
+  const wet = describeInputs(row, textContext, (c) => c.from === "liquor" || (c.from === "food" && poured(c.food)));
+  if (wet === "") return `Put in ${dry || "it"}`;
+  return dry === "" ? `Pour on ${wet}` : `Put in ${dry}, pour on ${wet}`;
+}
 function sayMarinade(row: Computed, textContext: TextContext): string {
   const left = factOf(row, "left-in-bowl");
   if (left)
@@ -190,7 +201,15 @@ function sayMarinade(row: Computed, textContext: TextContext): string {
     ? "It is wetter than the recipe: it takes up less, so there is less to make and more salt to add."
     : "It should take up all of this; nothing runs in the bowl at the end.";
 }
+const CUT_INTO = {
+  cut: (size: string) => ` into pieces of ${size}`,
+  tear: (size: string) => ` into pieces of ${size}`,
+  shred: (size: string) => `, ${size} thick`,
+  crumble: (size: string) => ` into bits of ${size}`,
+  grate: (size: string) => `, ${size} thick`,
+} as const;
 export const CUT_VERBS = { cut: "Cut", tear: "Tear", shred: "Shred", crumble: "Crumble", grate: "Grate" } as const;
+const TIMES: Readonly<Record<number, string>> = { 1: "Once", 2: "Twice" };
 /** What lies on the board, to the half kilogram or the pound: nobody weighs it closer. */
 const load = (kg: number, units: TextContext["units"]): string =>
   units === "us" ? `${Math.round((kg * 1000) / GRAMS_PER_POUND)} lb` : `${kg} kg`;

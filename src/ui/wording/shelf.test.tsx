@@ -11,7 +11,8 @@ import { lanesOf } from "../clock/lanes";
 import type { BindingAdvice } from "@/core/bind/advice";
 import { describeAdvice, describeFact } from "./facts";
 import { HOW_SURE } from "./steps";
-import { describeWhatGoesIn, describeStep } from "./stepText";
+import { describeWhatGoesIn } from "./goesIn";
+import { describeStep } from "./stepText";
 import { titledWork } from "./tasks";
 import { BLOCKS_SAY, describeContradiction, describeQuestion, type TextContext } from "./words";
 import { describeFailure } from "./failures";
@@ -152,7 +153,7 @@ describe("what is wrong is said with its way out", () => {
     [{ kind: "batter", waterPerFlour: 0.6, body: "stiff" }, "watch", /dough/],
     [{ kind: "coated", takesG: 40, missingG: 30 }, "watch", /30 g more would cover it all/],
     [{ kind: "pressed", pressureKPa: 20, leavesG: 50, mostG: 80 }, "watch", /bulge/],
-    [{ kind: "cooled", toC: 60, hoursTo21: null, hoursTo5: null }, "harm", /never here/],
+    [{ kind: "cooled", toC: 60, hoursTo21: null, hoursTo5: null }, "harm", /it does not come to 21 °C here/],
   ])("%j", (fact, tone, says) => {
     const said = describeFact(fact, textContext);
     expect(said.tone).toBe(tone);

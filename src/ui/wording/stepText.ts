@@ -8,30 +8,8 @@ import { type Computed, factOf, list, type StepText } from "./stepSaid";
 
 export type { StepText } from "./stepSaid";
 import { STEP_NAMES } from "./steps";
-import { amountInText, foodInText, type TextContext } from "./words";
-
-/** "30 g Mustard, 10 g Vinegar and the Strips", in the order in which it goes in. */
-export function describeWhatGoesIn(row: Computed, textContext: TextContext): string {
-  const things = row.outcome.inputs.flatMap((c) => {
-    const grams = writeMass(totalG(c.contents), textContext.units);
-    switch (c.from) {
-      case "food":
-        return [`${amountInText(textContext, c.food, c.massG)} ${foodInText(textContext.foods, c.food)}`];
-      case "part":
-        return [`the ${lower(textContext.part(c.part))} (${grams})`];
-      case "liquor":
-        return [`${grams} of the liquor kept`];
-      case "step":
-        return [];
-    }
-  });
-  return list(things);
-}
-/** A part as it is called inside a sentence: without its capital, and without an article of its own. */
-const lower = (name: string) => {
-  const bare = name.replace(/^the /i, "");
-  return bare.charAt(0).toLowerCase() + bare.slice(1);
-};
+import { describeWhatGoesIn, lower } from "./goesIn";
+import { foodInText, type TextContext } from "./words";
 
 /** What a vessel that was empty gets, by name: "button mushrooms and onion". Null when something lay in it before. */
 function comesIn(row: Computed, { foods }: TextContext): string | null {

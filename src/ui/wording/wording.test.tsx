@@ -8,7 +8,8 @@ import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS 
 import { rowRanges } from "../__tests__/support";
 import { describeFact } from "./facts";
 import { describeOpen } from "./open";
-import { describeWhatGoesIn, describeStep } from "./stepText";
+import { describeWhatGoesIn } from "./goesIn";
+import { describeStep } from "./stepText";
 import { titledWork } from "./tasks";
 import { writeCountdown, writeDate, writeDay, writeUntil, writeWhen } from "./time";
 import { CUES, STEP_NAMES } from "./steps";

@@ -4,6 +4,7 @@ import { densityOf } from "@/core/foods/density";
 import type { MeasureQuestion } from "@/core/foods/measure";
 import type { Blocks } from "@/core/foods/own";
 import type { FoodLookup } from "@/core/foods/food";
+import type { WaterZone } from "@/core/models/binderWater";
 import type { Thickness } from "@/core/models/thickening";
 import type { MachineKind } from "@/core/process/ledger";
 import { writeMass, writeNearSpoon, writeSpoons } from "@/core/quantities/write";
@@ -45,6 +46,23 @@ export const THICKNESS_NAMES: Readonly<Record<Thickness, string>> = {
   coating: "coats a spoon",
   thick: "thick",
   sets: "sets when it cools",
+};
+
+/** How thick it is, behind "it then". */
+export const THICKNESS_IS: Readonly<Record<Thickness, string>> = {
+  broth: "is thin as broth",
+  light: "is light and runs off the spoon",
+  coating: "coats a spoon",
+  thick: "is thick",
+  sets: "sets when it cools",
+};
+/** How a mix stands, behind "the mix". */
+export const MIX_IS: Readonly<Record<WaterZone, string>> = {
+  crumbly: "is crumbly",
+  "dry edge": "is on the dry side",
+  holds: "holds",
+  soft: "is on the soft side",
+  wet: "is wet",
 };
 
 export const foodName = (foods: FoodLookup, id: string): string => foods(id)?.name ?? `“${id}”`;
