@@ -93,7 +93,12 @@ export class JadePanDb extends Dexie {
     this.version(6)
       .stores({})
       .upgrade((tx) => bringUp(tx, 5));
-    this.version(7).stores({ entries: "id, finishedAt, cooking", done: "seq" }).upgrade(splitRecent);
+    this.version(7)
+      .stores({ entries: "id, finishedAt, cooking", done: "seq" })
+      .upgrade(async (tx) => {
+        await bringUp(tx, 6);
+        await splitRecent(tx);
+      });
   }
 }
 

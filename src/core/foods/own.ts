@@ -1,12 +1,13 @@
 import { NOTHING_KNOWN } from "./allergens";
 import type { Food, FoodId } from "./food";
+import { oneLine } from "../quantities/oneLine";
 import { hasFigures } from "./process";
 
 /** A food of the cook's own. Only the name is known: every figure is unknown, every allergen is a question. */
 export function ownFood(id: FoodId, name: string): Food {
   return {
     id,
-    name,
+    name: oneLine(name),
     also: [],
     group: "other",
     per100: {

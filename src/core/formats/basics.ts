@@ -1,10 +1,16 @@
 import * as v from "valibot";
+import { isOneLine } from "../quantities/oneLine";
 
 /** What the schemas of everything that comes from outside are made of. */
 
 export const id = v.pipe(v.string(), v.minLength(1, "must not be empty"), v.maxLength(100, "is too long"));
-/** A name that people read: 1 to 200 characters. */
-export const name = v.pipe(v.string(), v.minLength(1, "must not be empty"), v.maxLength(200, "is too long"));
+/** A name that people read: one line of 1 to 200 characters. */
+export const name = v.pipe(
+  v.string(),
+  v.minLength(1, "must not be empty"),
+  v.maxLength(200, "is too long"),
+  v.check(isOneLine, "must be one line, without control characters"),
+);
 /** A finite number within limits, both included. */
 export const between = (low: number, high: number) =>
   v.pipe(

@@ -100,3 +100,17 @@ test("version 4 knew no dislikes, steamed without pressure, and its scale is off
 test("a row that is no row at all is unreadable, whatever the version", () => {
   for (const row of [null, 5, "x", [1]]) expect(() => upgradeRow("eaters", row, 2)).toThrow(UnreadableRow);
 });
+
+test("names of version 6 that ran over lines are one line now; ids and notes stay as they are", () => {
+  const entry = { id: "e", name: "Bean\nstew\u202e", note: "one\ntwo", rows: [{ key: "a.b", part: "The\tbeans" }] };
+  expect(upgradeRow("entries", entry, 6)).toEqual({
+    id: "e",
+    name: "Bean stew",
+    note: "one\ntwo",
+    rows: [{ key: "a.b", part: "The beans" }],
+  });
+  const file = JSON.parse(stored(6)) as { version: number; dishes: { name: string }[] };
+  file.version = FILE_VERSION;
+  (file.dishes[0] as { name: string }).name = "two\nlines";
+  expect(readHousehold(JSON.stringify(file))).toMatchObject({ failure: { field: "dishes/0/name" } });
+});

@@ -1,3 +1,5 @@
+import { oneLine } from "../quantities/oneLine";
+
 /**
  * Rows and files of older versions, brought to the newest one. Each version has a small reader of its own, which knows
  * nothing but the shape of that version and the next: today's schemas may change without touching what was written years
@@ -200,8 +202,24 @@ const FROM_5: Version = {
     },
   },
 };
-/** Version 6 did not note when the clock of a device was set. */
-const FROM_6: Version = { lists: {} };
+/** Version 6 did not note when the clock of a device was set, and let names hold breaks and controls. */
+const lined = (name: unknown): unknown => (typeof name === "string" ? oneLine(name) || "…" : name);
+function namedInOneLine(value: unknown, key = ""): unknown {
+  if (key === "name") return lined(value);
+  if (Array.isArray(value)) return value.map((item) => namedInOneLine(item));
+  if (typeof value !== "object" || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, namedInOneLine(v, k)]));
+}
+const rowOf6: Reader = (row) => namedInOneLine(row) as Plain;
+/** A row of an entry says its part by its name; everywhere else `part` is an id. */
+const entryOf6: Reader = (entry) => ({
+  ...rowOf6(entry),
+  ...(Array.isArray(entry.rows) ? { rows: each(entry, "rows", (row) => ({ ...row, part: lined(row.part) })) } : {}),
+});
+const FROM_6: Version = {
+  kitchen: rowOf6,
+  lists: { ...Object.fromEntries(LISTS.map((list) => [list, rowOf6])), entries: entryOf6 },
+};
 const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6];
 
 /**

@@ -1,3 +1,4 @@
+import { oneLine } from "../quantities/oneLine";
 import type { SpoonSystem } from "../quantities/units";
 import type { Lexicon } from "./foodNames";
 import { readHtml } from "./html";
@@ -65,7 +66,7 @@ const within = (lines: readonly string[]): string[] => lines.slice(0, MOST_LINES
 
 const LONGEST_NAME = 120;
 const nameOf = (text: string): string => {
-  const name = plainText(text.slice(0, LONGEST_LINE))
+  const name = oneLine(plainText(text.slice(0, LONGEST_LINE)))
     .replace(/\s+/g, " ")
     .replace(/^#+\s*/, "")
     .replace(

@@ -1,5 +1,6 @@
 "use client";
 
+import { oneLine } from "@/core/quantities/oneLine";
 import { Box, chakra, HStack, Input } from "@chakra-ui/react";
 import { type ChangeEvent, useId, useState } from "react";
 
@@ -196,8 +197,8 @@ export function TextField({
   const id = useId();
   const commit = () => {
     if (draft === null || draft === value) return;
-    // A name is one line: a pasted break or tab becomes a space.
-    const name = draft.replace(/\p{Cc}+/gu, " ").trim();
+    // A pasted break or tab becomes a space.
+    const name = oneLine(draft);
     if (name === "" && !mayBeEmpty) return setProblem(`${label} must not be empty.`);
     if (name.length > LONGEST_NAME)
       return setProblem(`${label} has ${name.length} characters; at most ${LONGEST_NAME} are kept. Shorten it.`);
