@@ -63,6 +63,14 @@ test.describe("without a network", () => {
     await page.reload();
     await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
     expect(faults).toEqual([]);
+    // Another version is there: it waits, and comes when the cook says so.
+    await page.evaluate(() => navigator.serviceWorker.register("/sw.js?newer"));
+    await expect(page.getByText("A new version of Jade Pan is ready.")).toBeVisible();
+    const inControl = () => page.evaluate(() => navigator.serviceWorker.controller?.scriptURL ?? "");
+    expect(await inControl()).not.toContain("newer");
+    await page.getByRole("button", { name: "Reload now" }).click();
+    await expect.poll(inControl).toContain("newer");
+    await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
   });
 });
 test("it can be kept as an app: a manifest with icons that are there", async ({ request }) => {

@@ -65,7 +65,9 @@ export const fileApi = {
   ): Promise<number | null> {
     const brought = broughtIn(await readAll(db), inHand(), how, new Set(overruled), suffix);
     const cleared = how === "replace" ? await editsToClear(db) : [];
-    return new Changes(db).apply(label, [...cleared, ...editsFor(brought)]);
+    const seq = await new Changes(db).apply(label, [...cleared, ...editsFor(brought)]);
+    held = null;
+    return seq;
   },
   /** Everything in this browser, as a file that was read back. */
   async exportAll(at: string, onRows: Progress): Promise<{ file: Blob; aside: CheckedFile["aside"] }> {
