@@ -63,7 +63,8 @@ test.describe("without a network", () => {
     await page.reload();
     await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
     expect(faults).toEqual([]);
-    // Another version is there: it waits, and comes when the cook says so.
+    // Another version is there: it waits, and comes when the cook says so. The page has asked for its own one by then.
+    await page.waitForTimeout(7000);
     await page.evaluate(() => navigator.serviceWorker.register("/sw.js?newer"));
     await expect(page.getByText("A new version of Jade Pan is ready.")).toBeVisible();
     // While the page goes there is nobody to ask.
