@@ -59,7 +59,8 @@ export function entryRows(planned: Plan, log: readonly LogEntry[]): EntryRow[] {
             part: part.name,
             step: row.step.kind,
             plannedMin: handsOnMinutes(row.outcome.phases),
-            actualMin: began === undefined || done === undefined ? null : (done - began) / 60_000,
+            // A clock that is corrected by a second or two makes no time run backwards.
+            actualMin: began === undefined || done === undefined ? null : Math.max(0, done - began) / 60_000,
             plannedG: totalG(row.outcome.after.batch),
             weighedG: weighed.get(row.key) ?? null,
           },

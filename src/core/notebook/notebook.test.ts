@@ -61,6 +61,12 @@ describe("an entry", () => {
     expect(squeeze).toMatchObject({ step: "squeeze", part: "Strips", plannedMin: 3, actualMin: 5, weighedG: 418 });
     expect(squeeze?.plannedG).toBeGreaterThan(360);
     expect(rows.find((r) => r.step === "sear")).toMatchObject({ actualMin: null, weighedG: null });
+    // Done two seconds before it was begun, by a clock that was corrected in between: no time, and an entry that can be read again.
+    const corrected: LogEntry[] = [
+      { kind: "begun", at: 10_000, step: SQUEEZE },
+      { kind: "done", at: 8000, step: SQUEEZE },
+    ];
+    expect(entryRows(plan(input), corrected).find((r) => r.key === SQUEEZE)?.actualMin).toBe(0);
     expect(rows).toHaveLength(15);
   });
   test("waiting is not the cook's", () => {
