@@ -1,7 +1,7 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { HowToBringIn } from "@/core/formats/bringIn";
 import type { FileFailure } from "@/core/formats/household";
 import type { Food, FoodLookup } from "@/core/foods/food";
@@ -63,6 +63,8 @@ export function KitchenPage() {
   const drawn = useDrawnInSlices(house.state === "ready" && allFoods !== null);
   const persisted = usePersisted();
   const [busy, setBusy] = useState<string | null>(null);
+  /** The work on a file that runs; what it tells after its end counts no more. */
+  const atIt = useRef<object | null>(null);
   const copies = useLiveQuery(() => copiesKept().catch(() => [])) ?? NO_COPIES;
   const once = useOnce(false);
   const lastExport = useLastExport(useNow(60_000));
@@ -73,12 +75,20 @@ export function KitchenPage() {
 
   /** Work on a file, with what it is at; one that fails says so and changes nothing. */
   const atWork = async (says: string, work: () => Promise<void>) => {
+    const mine = (atIt.current = {});
     setBusy(says);
     setProblem(null);
     await work().catch((error: unknown) => setProblem(describeFileTrouble(error)));
+    if (atIt.current !== mine) return;
+    atIt.current = null;
     setBusy(null);
   };
-  const told = (what: string) => (done: number, all: number) => setBusy(describeRows(what, done, all));
+  const told = (what: string) => {
+    const mine = atIt.current;
+    return (done: number, all: number) => {
+      if (mine !== null && atIt.current === mine) setBusy(describeRows(what, done, all));
+    };
+  };
   const take = (name: string, read: () => Promise<Result<string, FileFailure> | null>) =>
     atWork("Reading the file …", async () => {
       const came = await read();
