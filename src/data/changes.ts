@@ -35,7 +35,7 @@ export interface Change {
 }
 
 /** Two pages see one jump of the clock within this, ms. */
-const ONE_JUMP_MS = 10_000;
+export const ONE_JUMP_MS = 10_000;
 
 /** So many of the last changes are kept across reloads. */
 export const RECENT_KEPT = 40;
@@ -188,8 +188,9 @@ export class Changes {
     if (change === undefined || done === undefined || change.takenBack) return null;
     let stays = 0;
     const edits: Edit[] = [];
+    const rows = await this.readMany(done.diffs);
     for (const { table, id, fields } of done.diffs.slice().reverse()) {
-      const now = await this.read({ table, id });
+      const now = rows.get(keyOf({ table, id })) ?? null;
       const untouched = untouchedSince(now, fields);
       stays += fields.length - untouched.length;
       if (untouched.length > 0) edits.push({ table, id, row: withChanges(now, untouched, "taken back") });
@@ -211,12 +212,19 @@ export class Changes {
     const diffs = how === "made" ? did : did.slice().reverse();
     let stays = 0;
     await this.inOne(async () => {
+      const rows = await this.readMany(diffs);
+      const moved = new Map<string, Edit>();
       for (const { table, id, fields } of diffs) {
-        const now = await this.read({ table, id });
+        const key = keyOf({ table, id });
+        const now = rows.get(key) ?? null;
         const untouched = untouchedSince(now, fields, how === "made" ? "taken back" : "made");
         stays += fields.length - untouched.length;
-        if (untouched.length > 0) await this.write({ table, id, row: withChanges(now, untouched, how) });
+        if (untouched.length === 0) continue;
+        const row = withChanges(now, untouched, how);
+        rows.set(key, row);
+        moved.set(key, { table, id, row });
       }
+      await this.writeMany([...moved.values()]);
       await this.db.recent.update(change.seq, { takenBack: how === "taken back" });
     });
     from.pop();

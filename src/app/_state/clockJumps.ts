@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from "react";
 import { backSince, jumpBetween, type Reading } from "@/core/calendar/jump";
 import type { LogEntry } from "@/core/process/log";
 import { stored } from "@/ui/frame/troubleQueue";
+import { ONE_JUMP_MS } from "@/data/changes";
 import { changes, instant } from "./store";
 
 /** How often the two clocks are compared, ms. */
@@ -23,14 +24,14 @@ export interface ClockJump {
  * that passed. One that leaps forward counts as time that passed, since devices sleep; the cook can say that it was set.
  */
 export function useClockJump(cooking: string, log: readonly LogEntry[]): ClockJump | null {
-  const [byMs, setBy] = useState<number | null>(null);
+  const [jump, setJump] = useState<{ readonly byMs: number; readonly at: number } | null>(null);
   const last = useRef<Reading | null>(null);
   const notedAt = log.at(-1)?.at ?? 0;
   useEffect(() => {
     const note = (by: number) => void stored("A note at the stove", () => changes.noteClock(cooking, instant(), by));
     const set = (by: number) => {
       if (by === 0) return;
-      setBy(by);
+      setJump({ byMs: by, at: instant() });
       if (by < 0) note(by);
     };
     const look = () => {
@@ -47,10 +48,13 @@ export function useClockJump(cooking: string, log: readonly LogEntry[]): ClockJu
       document.removeEventListener("visibilitychange", look);
     };
   }, [cooking, notedAt]);
-  if (byMs === null) return null;
-  const onSeen = () => setBy(null);
+  if (jump === null) return null;
+  const { byMs, at } = jump;
+  // Another tab was told the same, and it was answered there.
+  if (byMs > 0 && log.some((e) => e.kind === "clock" && e.byMs > 0 && e.at > at - ONE_JUMP_MS)) return null;
+  const onSeen = () => setJump(null);
   const giveBack = () => {
-    setBy(null);
+    setJump(null);
     void stored("A note at the stove", () => changes.noteClock(cooking, instant(), byMs));
   };
   return { byMs, onGiveBack: byMs > 0 ? giveBack : null, onSeen };
