@@ -3,6 +3,7 @@ import { connect } from "node:net";
 import { readFileSync } from "node:fs";
 import { plan } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/capacities";
+import { heavy } from "@/core/schedule/__tests__/heavy";
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { bent, type Dice } from "./chance";
 import { type Row, Tally } from "./report";
@@ -101,31 +102,17 @@ async function faultOfUpload(): Promise<string | null> {
   return (status === 413 || status === "cut off") && sent < 50 ? null : `an endless body: ${status} after ${sent} MB`;
 }
 
-/** A search that spends all that it is allowed to. */
-const heavy = () =>
-  JSON.stringify({
-    ...EMPTY,
-    tasks: Array.from({ length: 30 }, (_, i) => ({
-      id: `t${i}`,
-      step: `t${i}`,
-      dish: "d",
-      part: "p",
-      kind: "hands",
-      minutes: 7 + ((i * 13) % 17),
-      demands: { hands: 1 + (i % 2) },
-    })),
-    capacities: { hands: 3 },
-    blocked: [[-100, -60]],
-    horizonMin: 300,
-    nodes: 1_000_000,
-  });
-
 /** Pages answer while fifty heavy requests wait; whoever comes on top of a full queue is told when to come back. */
 async function crowd(): Promise<Row> {
   const tally = new Tally("pages beside 50 heavy requests");
   const all = new AbortController();
   const send = () =>
-    fetch(`${BASE}/api/v1/schedule`, { method: "POST", body: heavy(), headers: JSON_TYPE, signal: all.signal }).then(
+    fetch(`${BASE}/api/v1/schedule`, {
+      method: "POST",
+      body: JSON.stringify(heavy),
+      headers: JSON_TYPE,
+      signal: all.signal,
+    }).then(
       (r) => r.status,
       () => "cut",
     );

@@ -6,7 +6,9 @@ import { plan, type PlanInput } from "../plan";
 import { differences } from "../process/compare";
 import { rowsOf, takesUp } from "../schedule/work";
 import { newMemory } from "../quantities/memory";
-import { digest, drawnSupper, seeds, stays } from "./__tests__/drawn";
+import { FOODS } from "../foods/table";
+import { BRINGS } from "./__tests__/brings";
+import { BEGINNINGS, digest, drawnSupper, seeds, stays } from "./__tests__/drawn";
 
 const memory = newMemory();
 function everythingOf(input: PlanInput): string {
@@ -42,4 +44,10 @@ test("plans, cautions and ways out of drawn suppers", () => {
     "drawn-plans.txt",
     seeds(500).map((seed) => `${seed} ${everythingOf(drawnSupper(seed))}`),
   );
+});
+
+test("what steps bring and chains begin with are foods that are known", () => {
+  const known = new Set(FOODS.map((f) => f.id));
+  const named = [...BEGINNINGS, ...Object.values(BRINGS).flatMap((all) => all.map(([food]) => food))];
+  expect(named.filter((id) => !known.has(id))).toEqual([]);
 });

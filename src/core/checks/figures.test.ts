@@ -16,6 +16,7 @@ import { sampleRanges } from "../sampling";
 import { capacitiesOf } from "../schedule/capacities";
 import { schedule } from "../schedule/schedule";
 import { approved } from "./__tests__/approved";
+import { BRINGS } from "./__tests__/brings";
 import { figure, told } from "./__tests__/told";
 import { inputOf, OWN_CASES, PRACTICE_CASES } from "./__tests__/practiceCases";
 
@@ -81,32 +82,6 @@ function made(kind: StepKind, more: object, ...adds: readonly (readonly [string,
   const lines = adds.map(([food, massG]) => ({ kind: "food", food, massG }));
   return { ...newStep(kind, `before-${kind}`), ...more, adds: lines } as Step;
 }
-/** What such a step usually brings, so that it can be done at all. */
-const BRINGS: Readonly<Partial<Record<StepKind, readonly (readonly [string, number])[]>>> = {
-  soak: [["water", 500]],
-  cook: [["water", 900]],
-  boil: [["water", 900]],
-  gel: [["ground-flax", 10]],
-  marinate: [
-    ["soy-sauce", 20],
-    ["water", 30],
-  ],
-  glaze: [["maple-syrup", 20]],
-  batter: [
-    ["wheat-flour", 80],
-    ["water", 90],
-  ],
-  coat: [["corn-starch", 30]],
-  sear: [["rapeseed-oil", 15]],
-  brown: [["rapeseed-oil", 15]],
-  fry: [["rapeseed-oil", 20]],
-  "deep-fry": [["sunflower-oil", 1500]],
-  simmer: [["water", 200]],
-  thicken: [
-    ["corn-starch", 6],
-    ["water", 15],
-  ],
-};
 /** A step with one setting at each of its ends, the others as usual. */
 function settingsOf(kind: StepKind): object[] {
   const { fields } = descriptorOf(kind);

@@ -2,7 +2,7 @@ import { type ConversionConfig, toJsonSchema, toJsonSchemaDefs } from "@valibot/
 import type { GenericSchema } from "valibot";
 import { LIMITS } from "./basics";
 import { NAMED } from "./published";
-import { ConvertRequestSchema, PlanRequestSchema, ScheduleRequestSchema, SwapRequestSchema } from "./schemas";
+import { ConvertRequestSchema, PlanRequestSchema, ScheduleRequestSchema, SwapRequestSchema } from "./requests";
 
 const PROBLEM = {
   type: "object",

@@ -12,19 +12,12 @@ export interface Problem {
 /** Media type of RFC 9457. */
 export const PROBLEM_TYPE = "application/problem+json";
 
-/** The body is larger than allowed. */
-export const tooLarge = (most: number): Problem => ({
+/** The body is larger than allowed, in bytes or in the values that it holds. */
+export const tooLarge = (most: number, what: "bytes" | "values"): Problem => ({
   type: "/problems/too-large",
   title: "The request is too large",
   status: 413,
-  detail: `Send at most ${most} bytes.`,
-});
-/** There are more values in it than any request needs. */
-export const tooManyValues = (most: number): Problem => ({
-  type: "/problems/too-large",
-  title: "The request is too large",
-  status: 413,
-  detail: `Send at most ${most} values.`,
+  detail: `Send at most ${most} ${what}.`,
 });
 /** It was ended because it took too long, or too much memory. */
 export const tooHeavy = (seconds: number): Problem => ({

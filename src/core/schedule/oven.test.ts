@@ -90,15 +90,16 @@ test.each(baking.map((d) => [d.id, d] as const))(
     ).toBe(true);
   },
 );
+/** The oven is switched on for a step. */
+const heats = (id: string, tempC: number): Task => ({
+  ...bake(`${id}#oven`, tempC, 13),
+  step: id,
+  ovenC: null,
+  heatsOvenTo: tempC,
+  kind: "watch",
+  demands: {},
+});
 test("an oven that is hot from the step before is not switched on again, one that has gone cold is", () => {
-  const heats = (id: string, tempC: number): Task => ({
-    ...bake(`${id}#oven`, tempC, 13),
-    step: id,
-    ovenC: null,
-    heatsOvenTo: tempC,
-    kind: "watch",
-    demands: {},
-  });
   const tasks = [bake("a", 180), heats("a", 180), bake("b", 180), heats("b", 180)];
   const at = (b: number) =>
     ovenOn({ tasks }, { kind: "fits", starts: { a: -200, "a#oven": -213, b, "b#oven": b - 13 } } as never).map(
@@ -110,14 +111,6 @@ test("an oven that is hot from the step before is not switched on again, one tha
   expect(ovenOn({ tasks }, null)).toEqual([]);
 });
 test("between two heats it is told when the first has left the oven, and only the way that is still to go", () => {
-  const heats = (id: string, tempC: number): Task => ({
-    ...bake(`${id}#oven`, tempC, 13),
-    step: id,
-    ovenC: null,
-    heatsOvenTo: tempC,
-    kind: "watch",
-    demands: {},
-  });
   const tasks = [bake("hot", 220), heats("hot", 220), bake("cool", 180), heats("cool", 180)];
   const told = (cool: number) =>
     ovenOn({ tasks }, { kind: "fits", starts: { hot: -100, "hot#oven": -113, cool, "cool#oven": cool - 13 } } as never);

@@ -5,6 +5,7 @@ import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/house
 import { FOODS } from "@/core/foods/table";
 import { openApi } from "@/core/formats/openapi";
 import { plan, type PlanInput } from "@/core/plan";
+import { heavy as HEAVY } from "@/core/schedule/__tests__/heavy";
 import { closePool, workOut } from "./pool";
 import { GET as getPlan, POST as postPlan } from "./plan/route";
 import { POST as postConvert } from "./convert/route";
@@ -231,24 +232,7 @@ describe("what is refused before any work is done", () => {
 
 describe("heavy requests", () => {
   const never = new AbortController().signal;
-  /** A problem on which the solver spends all that it is allowed to. */
-  const heavy = JSON.stringify({
-    tasks: Array.from({ length: 30 }, (_, i) => ({
-      id: `t${i}`,
-      step: `t${i}`,
-      dish: "d",
-      part: "p",
-      kind: "hands",
-      minutes: 7 + ((i * 13) % 17),
-      demands: { hands: 1 + (i % 2) },
-    })),
-    lags: [],
-    apart: [],
-    capacities: { hands: 3 },
-    blocked: [[-100, -60]],
-    horizonMin: 300,
-    nodes: 1_000_000,
-  });
+  const heavy = JSON.stringify(HEAVY);
   const light = JSON.stringify({
     tasks: [],
     lags: [],

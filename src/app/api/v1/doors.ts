@@ -1,13 +1,13 @@
 import * as v from "valibot";
 import { LIMITS } from "@/core/formats/basics";
 import { canonicalJson } from "@/core/formats/canonical";
-import { notJson, type Problem, tooManyValues, wrong, wrongField } from "@/core/formats/problem";
+import { notJson, type Problem, tooLarge, wrong, wrongField } from "@/core/formats/problem";
 import {
   ConvertRequestSchema,
   PlanRequestSchema,
   ScheduleRequestSchema,
   SwapRequestSchema,
-} from "@/core/formats/schemas";
+} from "@/core/formats/requests";
 import { judge } from "@/core/judge";
 import { plan, type PlanInput } from "@/core/plan";
 import { answerRecipe } from "@/core/recipe/answer";
@@ -69,7 +69,7 @@ const problem = (told: Problem): Answer => ({ status: told.status, body: canonic
 
 /** Reads a body within a door's schema and answers it. Cheap limits come first, the first wrong field ends the reading. */
 export function answerAt(name: DoorName, text: string): Answer {
-  if (holdsTooMuch(text)) return problem(tooManyValues(LIMITS.values));
+  if (holdsTooMuch(text)) return problem(tooLarge(LIMITS.values, "values"));
   let data: unknown;
   try {
     data = JSON.parse(text);

@@ -17,7 +17,7 @@ function refusalOf(request: Request): Problem | null {
   const origin = request.headers.get("origin");
   if (origin !== null && hostOf(origin) !== (request.headers.get("host") ?? new URL(request.url).host))
     return foreignOrigin;
-  return Number(request.headers.get("content-length") ?? 0) > LIMITS.bytes ? tooLarge(LIMITS.bytes) : null;
+  return Number(request.headers.get("content-length") ?? 0) > LIMITS.bytes ? tooLarge(LIMITS.bytes, "bytes") : null;
 }
 const hostOf = (origin: string): string | null => {
   try {
@@ -58,7 +58,7 @@ export async function respond(request: Request, door: DoorName): Promise<Respons
   const refused = refusalOf(request);
   if (refused !== null) return problemResponse(refused);
   const text = await textWithin(request, LIMITS.bytes);
-  if (text === null) return problemResponse(tooLarge(LIMITS.bytes));
+  if (text === null) return problemResponse(tooLarge(LIMITS.bytes, "bytes"));
   const outcome = await workOut(door, text, request.signal);
   if (outcome === "cut") return new Response(null, { status: GONE });
   if ("problem" in outcome)

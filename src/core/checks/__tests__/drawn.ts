@@ -16,6 +16,7 @@ import type { LogEntry } from "../../process/log";
 import { descriptorOf, newStep, type Step, STEP_KINDS, type StepKind } from "../../process/registry";
 import type { Line } from "../../process/step";
 import { approved } from "./approved";
+import { BRINGS } from "./brings";
 import { newMemory } from "../../quantities/memory";
 import { told } from "./told";
 
@@ -38,69 +39,15 @@ export class Draw {
   some = <T>(of: readonly T[], share: number): T[] => of.filter(() => this.chance(share));
 }
 
-/** What a step usually brings, so that it can be done at all. */
-const BRINGS: Readonly<Partial<Record<StepKind, readonly (readonly [food: string, massG: number])[]>>> = {
-  soak: [["water", 700]],
-  cook: [["water", 900]],
-  boil: [["water", 1200]],
-  blanch: [["chard", 200]],
-  gel: [
-    ["ground-flax", 12],
-    ["water", 40],
-  ],
-  marinate: [
-    ["soy-sauce", 25],
-    ["water", 40],
-  ],
-  glaze: [
-    ["maple-syrup", 20],
-    ["oil-olive", 10],
-  ],
-  batter: [
-    ["wheat-flour", 90],
-    ["water", 100],
-  ],
-  coat: [["breadcrumbs", 50]],
-  bind: [
-    ["chickpea-flour", 50],
-    ["ground-flax", 12],
-    ["water", 60],
-  ],
-  sear: [["rapeseed-oil", 18]],
-  brown: [
-    ["rapeseed-oil", 15],
-    ["onion", 120],
-  ],
-  fry: [["rapeseed-oil", 20]],
-  griddle: [["rapeseed-oil", 12]],
-  "deep-fry": [["sunflower-oil", 1400]],
-  simmer: [
-    ["water", 250],
-    ["tomato-paste", 30],
-  ],
-  reduce: [["water", 150]],
-  thicken: [
-    ["corn-starch", 7],
-    ["water", 15],
-  ],
-  season: [
-    ["salt", 3],
-    ["lemon-juice", 10],
-  ],
-  mash: [["oat-drink", 80]],
-  layer: [["passata", 200]],
-  top: [["breadcrumbs", 40]],
-  stuff: [["rice-cooked", 150]],
-};
 /** Where chains of meat's successors begin. */
-const BEGINNINGS = [
+export const BEGINNINGS = [
   "soy-strips",
   "soy-granules",
   "soy-chunks",
   "tofu-firm",
   "tofu-smoked",
   "tempeh",
-  "jackfruit-brine",
+  "jackfruit-young",
   "green-lentils",
   "lentils-cooked",
   "kidney-beans-dry",
@@ -116,12 +63,10 @@ const BEGINNINGS = [
   "banana-blossom",
   "rice-brown",
   "pasta",
-  "wheat-gluten",
+  "gluten",
   "seitan",
   "celeriac",
 ];
-const KNOWN = new Set(FOODS.map((f) => f.id));
-const known = (ids: readonly string[]) => ids.filter((id) => KNOWN.has(id));
 
 function valueOf(field: Field, usual: unknown, d: Draw, kitchen: Kitchen): unknown {
   if (field.is === "flag") return d.chance(0.3) ? !(usual as boolean) : usual;
@@ -149,9 +94,9 @@ function drawnStep(kind: StepKind, id: string, d: Draw, kitchen: Kitchen, first:
     massG: Number(massG.toPrecision(3)),
   });
   const adds = (BRINGS[kind] ?? []).flatMap(([name, g]) =>
-    KNOWN.has(name) && d.chance(0.85) ? [food(name, g * d.between(0.4, 1.6))] : [],
+    d.chance(0.85) ? [food(name, g * d.between(0.4, 1.6))] : [],
   );
-  if (first) adds.unshift(food(d.one(known(BEGINNINGS)), d.between(60, 900)));
+  if (first) adds.unshift(food(d.one(BEGINNINGS), d.between(60, 900)));
   if (d.chance(0.25)) adds.push(food(d.one(FOODS).id, d.between(2, 150)));
   return { ...usual, ...settings, adds, ...(d.chance(0.04) ? { ready: true } : {}) } as Step;
 }
