@@ -163,6 +163,20 @@ describe("wall-clock time", () => {
   });
 });
 
+test("a long file tells how far its reading is, and is read back row by row when it is written", () => {
+  const prices = Array.from({ length: 450 }, (_, i) => ({ id: `food-${i}`, price: 1, packG: 100 }));
+  const long = { ...household, prices };
+  const told: [number, number][] = [];
+  const { text, aside } = writeCheckedHousehold(long, "now", (done, all) => told.push([done, all]));
+  expect(aside).toEqual([]);
+  const all = told[0]?.[1] ?? 0;
+  expect(all).toBeGreaterThan(450);
+  expect(told).toEqual([
+    [200, all],
+    [400, all],
+  ]);
+  expect(readHousehold(text)).toMatchObject({ ok: true });
+});
 test("a share of a part or of a liquor is 0 to 1", () => {
   const step = (line: object) => ({
     id: "s",

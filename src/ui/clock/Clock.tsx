@@ -15,6 +15,7 @@ import type { Schedule } from "@/core/schedule/schedule";
 import { Card, DoLink, Quiet, Remark } from "../frame/controls";
 import type { WhatIf } from "@/core/schedule/whatIf";
 import { describeHoles } from "../wording/clock";
+import { describeTwice } from "../wording/time";
 import type { TitledMove } from "../wording/tasks";
 import { ClockLanes } from "./ClockLanes";
 import { NoFit } from "./NoFit";
@@ -51,6 +52,8 @@ const SECOND = { base: 1, md: 0 } as const;
 export function Clock(props: ClockProps) {
   const { schedule, serve, frozen } = props;
   const holes = describeHoles(props.plan);
+  const twice =
+    schedule.kind === "fits" ? describeTwice(Object.values(schedule.starts).map((start) => props.clock(start))) : null;
   return (
     <Grid
       templateColumns={{ base: "minmax(0, 1fr)", xl: "minmax(0, 1fr) 21rem" }}
@@ -80,6 +83,7 @@ export function Clock(props: ClockProps) {
             <Flame size={17} /> {frozen ? "Back to the stove" : "Begin at the stove"}
           </DoLink>
         </Flex>
+        {twice !== null && <Remark tone="watch">{twice}</Remark>}
         {holes !== null && (
           <Remark tone="harm" fontSize="md">
             {holes}
@@ -264,7 +268,7 @@ function MoveList({ moves, plan, schedule, kitchen, clock, day }: ClockProps) {
                 </Text>
               )}
               <HStack gap="3" py="1" borderBottomWidth="1px" borderColor="line" align="baseline">
-                <Text fontWeight="700" w="3rem">
+                <Text fontWeight="700" minW="3rem" whiteSpace="nowrap">
                   {clock(m.startMin)}
                 </Text>
                 <Text flex="1">{m.title}</Text>

@@ -87,7 +87,7 @@ export function Work({ work }: { work: WorkList }) {
             align="baseline"
             breakInside="avoid"
           >
-            <Text fontWeight="700" w="3.2rem" flexShrink={0}>
+            <Text fontWeight="700" minW="3.2rem" whiteSpace="nowrap" flexShrink={0}>
               {l.time}
             </Text>
             <Text flex="1">{l.title}</Text>

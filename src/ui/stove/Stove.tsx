@@ -144,7 +144,7 @@ export function Stove(props: StoveProps) {
           <chakra.ol listStyleType="none" mt="1">
             {props.after.map((a) => (
               <chakra.li key={a.key} py="1.5" display="flex" gap="3" fontSize="lg" alignItems="center">
-                <Text fontWeight="700" w="3.2rem">
+                <Text fontWeight="700" minW="3.2rem" whiteSpace="nowrap">
                   {a.time}
                 </Text>
                 <Box flex="1">

@@ -4,9 +4,14 @@ import { counted } from "./count";
 const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 
-/** `19:00`; in the night that has an hour twice `01:30 (second)`. */
-export const writeClock = ({ time, doubled }: LocalTime): string =>
-  doubled === undefined ? time : `${time} (${doubled})`;
+/** `19:00`; in the night that has an hour twice `01:30¹` and `01:30²`: short, since it stands in columns and on lanes. */
+export const writeClock = ({ time, doubled }: LocalTime): string => `${time}${doubled ? TWICE[doubled] : ""}`;
+const TWICE = { first: "¹", second: "²" } as const;
+/** What the marks mean, where one of these times has one; null elsewhere. */
+export const describeTwice = (times: readonly string[]): string | null =>
+  times.some((t) => /[¹²]$/.test(t))
+    ? "The clock goes back in this night, and an hour comes twice: ¹ is the first time, ² the second."
+    : null;
 /** `Sun 29 Nov, 19:00` */
 export const writeDay = (t: LocalTime): string => `${writeDate(t)}, ${writeClock(t)}`;
 /** `Sun 29 Nov` */

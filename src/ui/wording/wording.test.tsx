@@ -11,7 +11,16 @@ import { describeOpen } from "./open";
 import { describeWhatGoesIn } from "./goesIn";
 import { describeStep } from "./stepText";
 import { titledWork } from "./tasks";
-import { writeCountdown, writeDate, writeDay, writeUntil, writeWhen } from "./time";
+import {
+  writeCountdown,
+  writeDate,
+  writeDay,
+  writeUntil,
+  writeWhen,
+  describeMissingHour,
+  describeTwice,
+  writeClock,
+} from "./time";
 import { CUES, STEP_NAMES } from "./steps";
 import { foodName, type TextContext, foodInText } from "./words";
 import { describeFailure, describeWeighInFailure } from "./failures";
@@ -199,6 +208,12 @@ describe("time", () => {
     expect(writeDate({ ...sunday, date: "2026-12-01", weekday: 2 })).toBe("Tue 1 Dec");
     expect(writeWhen({ ...sunday, time: "17:49" }, sunday)).toBe("17:49");
     expect(writeWhen({ date: "2026-11-28", time: "21:00", weekday: 6 }, sunday)).toBe("Sat 21:00");
+    const twice = (doubled: "first" | "second") => ({ date: "2026-10-25", time: "01:30", weekday: 7, doubled });
+    expect(writeDay(twice("second"))).toBe("Sun 25 Oct, 01:30²");
+    expect(describeTwice([writeClock(twice("first")), "02:10"])).toContain("¹ is the first time");
+    expect(describeTwice(["01:30", "02:10"])).toBeNull();
+    expect(describeMissingHour("02:30", { ...sunday, time: "03:30" })).toContain("That night has no 02:30");
+    expect(describeMissingHour("19:00", sunday)).toBeUndefined();
   });
   test.each([
     [0, "now"],
