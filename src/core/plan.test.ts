@@ -2,11 +2,11 @@ import { ownFood } from "./foods/own";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { editStep, moveStep } from "./dish/edit";
 import { newStep } from "./process/registry";
-import { scaleDish } from "./dish/dish";
+import { type Dish, scaleDish } from "./dish/dish";
 import { FOODS } from "./foods/table";
 import { judge } from "./judge";
 import { plan, type PlanInput } from "./plan";
-import { type Ranges, sampleRanges } from "./sampling";
+import { type Ranges, type SampledDishes, sampleRanges, type SamplingTools } from "./sampling";
 import { saltShare, totalG } from "./process/contents";
 import type { Row } from "./process/replay";
 import { boilingPointC } from "./models/boilingPoint";
@@ -314,6 +314,32 @@ describe("ranges", () => {
     const computed = totalG(row(input, "strips-squeeze").outcome.after.batch);
     expect(squeeze?.massG.low).toBeLessThan(computed);
     expect(squeeze?.massG.high).toBeGreaterThan(computed * 0.97);
+  });
+  test("after an edit only the dish that differs is sampled again, and all have the ranges of a fresh start", () => {
+    const two = { ...input, supper: { ...supper, dishes: [MUSTARD_STRIPS, CARAWAY_PATTIES] } };
+    const sampled: SampledDishes = new Map();
+    const runs = (i: PlanInput, tools: SamplingTools) => {
+      const run = sampleRanges(i, 40, 3, { ...tools, chunkRows: 1 });
+      for (let yields = 0; ; yields++) {
+        const step = run.next();
+        if (step.done) return { ranges: step.value, yields };
+      }
+    };
+    const first = runs(two, { sampled });
+    expect(first.yields).toBe(80);
+    expect(runs(two, { sampled })).toEqual({ ranges: first.ranges, yields: 0 });
+    const [one, other] = two.supper.dishes as [Dish, Dish];
+    const longer = { ...other, servings: other.servings + 1 };
+    const edited = { ...two, supper: { ...supper, dishes: [one, longer] } };
+    const again = runs(edited, { sampled });
+    expect(again.yields).toBe(40);
+    expect(again.ranges).toEqual(runs(edited, {}).ranges);
+    expect(again.ranges).not.toEqual(first.ranges);
+    // Another kitchen, other figures of a food, a reading: everything that a range depends on counts.
+    expect(runs({ ...two, kitchen: { ...DEMO_KITCHEN, altitudeM: 2000 } }, { sampled }).yields).toBe(80);
+    const key = Object.keys(first.ranges)[0] as string;
+    const weighed = { ...two, log: [{ at: 0, kind: "weighed", step: key, readingG: 200, by: "typed" }] as const };
+    expect(runs(weighed, { sampled }).yields).toBe(40);
   });
   test("minutes by kind and grams by kind lie round the likely ones", () => {
     const all = ranges(input);

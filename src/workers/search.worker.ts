@@ -3,7 +3,7 @@ import type { Kitchen } from "@/core/household/kitchen";
 import { type Outlook, outlookOf } from "./outlook";
 import { newMemory } from "@/core/quantities/memory";
 import { askedAbout, type Question } from "@/core/cooking";
-import { type Ranges, sampleRanges } from "@/core/sampling";
+import { type Ranges, type SampledDishes, sampleRanges } from "@/core/sampling";
 import { type Chance, chanceOnTime, type ChanceQuestion } from "@/core/schedule/chance";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
@@ -12,6 +12,7 @@ import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
 /** The newest question asked; older ones stop at their next chunk. */
 let newest = 0;
 const memory = newMemory();
+const sampled: SampledDishes = new Map();
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve));
 
 /** Samples and searches, in chunks, so that an outdated question can be dropped. */
@@ -21,7 +22,7 @@ export const searchApi = {
   },
   /** Ranges, or null when the question was outdated meanwhile. */
   async ranges(generation: number, question: Question, samples: number, seed: number): Promise<Ranges | null> {
-    const run = sampleRanges(askedAbout(question).input, samples, seed, { memory });
+    const run = sampleRanges(askedAbout(question).input, samples, seed, { memory, sampled });
     for (let step = run.next(); ; step = run.next()) {
       if (step.done) return step.value;
       await breathe();
