@@ -1,3 +1,4 @@
+import type { GearId } from "./process/ledger";
 import { type BindingAdvice, bindingAdvice } from "./bind/advice";
 import { type FoodBook, type FoodsSaid, openBook } from "./foods/book";
 import type { FoodLookup } from "./foods/food";
@@ -18,7 +19,7 @@ import { totalG } from "./process/contents";
 import { amountsPutIn, type LogEntry, readings, stepKey } from "./process/log";
 import { replay, type ReplayedPart, type ReplayWorld, type Row } from "./process/replay";
 import { STEP_REGISTRY, type StepRegistry } from "./process/registry";
-import type { PartId, StepId } from "./process/step";
+import type { PartId, StepId, DishId } from "./process/step";
 import { type Memory, newMemory } from "./quantities/memory";
 import { dietVerdicts, type DietVerdict } from "./safety/diets";
 import { type Disliked, dislikedFoods, eaterVerdicts, type Verdict } from "./safety/eaters";
@@ -49,7 +50,7 @@ export interface PlannedPart {
 }
 /** A dish with its planned parts. */
 export interface PlannedDish {
-  readonly id: string;
+  readonly id: DishId;
   readonly name: string;
   readonly parts: readonly PlannedPart[];
 }
@@ -97,7 +98,7 @@ export interface DishInWorld {
   /** Its likely run, where choosing the gear needed it already. */
   readonly parts: readonly ReplayedPart[] | null;
   /** Pan or tin of each step that names none. */
-  readonly gear: ReadonlyMap<StepId, string>;
+  readonly gear: ReadonlyMap<StepId, GearId>;
 }
 
 /** The dishes of a supper as they are cooked. */

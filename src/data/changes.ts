@@ -1,6 +1,6 @@
 import { LISTS } from "@/core/formats/upgrades";
 import type { Entry } from "@/core/notebook/entry";
-import { type LogEntry, progressOf } from "@/core/process/log";
+import { type LogEntry, progressOf, type CookingId } from "@/core/process/log";
 import type { CookingRow, JadePanDb, RecentRow } from "./db";
 import { type FieldChange, fieldChanges, type Row, untouchedSince, withChanges } from "./fields";
 
@@ -128,11 +128,11 @@ export class Changes {
     });
   }
   /** Appends to the log of a cooking; nothing that is in it is ever changed. */
-  async append(cooking: string, entries: readonly LogEntry[]): Promise<void> {
+  async append(cooking: CookingId, entries: readonly LogEntry[]): Promise<void> {
     await this.db.log.bulkAdd(entries.map((entry) => ({ cooking, entry })));
   }
   /** Notes that the clock of the device was set, once: of two pages that see it, one does. */
-  async noteClock(cooking: string, at: number, byMs: number): Promise<void> {
+  async noteClock(cooking: CookingId, at: number, byMs: number): Promise<void> {
     await this.inOne(async () => {
       const noted = (await this.entriesOf(cooking)).some(
         (e) => e.kind === "clock" && Math.abs(e.at - at) < ONE_JUMP_MS && Math.abs(e.byMs - byMs) < ONE_JUMP_MS,
@@ -141,7 +141,7 @@ export class Changes {
     });
   }
   /** The last notes of a cooking and its entry in the notebook, both or neither, and once. */
-  async finish(cooking: string, last: readonly LogEntry[], entry: Entry): Promise<void> {
+  async finish(cooking: CookingId, last: readonly LogEntry[], entry: Entry): Promise<void> {
     await this.inOne(async () => {
       if (progressOf(await this.entriesOf(cooking)).finishedAt !== null) return;
       await this.append(cooking, last);
@@ -244,7 +244,7 @@ export class Changes {
     await this.db.done.bulkDelete(old);
     return seq;
   }
-  private async entriesOf(cooking: string): Promise<readonly LogEntry[]> {
+  private async entriesOf(cooking: CookingId): Promise<readonly LogEntry[]> {
     const rows = await this.db.log.where("cooking").equals(cooking).sortBy("seq");
     return rows.map((r) => r.entry);
   }

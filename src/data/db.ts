@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
-import type { Dish, Supper } from "@/core/dish/dish";
+import type { Dish, Supper, SupperId } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
 import type { Label, Price, Recipe } from "@/core/formats/household";
@@ -7,19 +7,19 @@ import type { Entry } from "@/core/notebook/entry";
 import type { Food } from "@/core/foods/food";
 import { LISTS, type ListName, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
 import type { PlanInput } from "@/core/plan";
-import type { LogEntry } from "@/core/process/log";
+import type { LogEntry, CookingId } from "@/core/process/log";
 import type { Change } from "./changes";
 
 /** A cooking without its log, which lies in a table of its own and is only ever appended to. */
 export interface CookingRow {
-  readonly id: string;
-  readonly supper: string;
+  readonly id: CookingId;
+  readonly supper: SupperId;
   readonly startedAt: string;
   readonly input: PlanInput;
 }
 export interface LogRow {
   readonly seq?: number;
-  readonly cooking: string;
+  readonly cooking: CookingId;
   readonly entry: LogEntry;
 }
 export interface KitchenRow {

@@ -1,11 +1,11 @@
-import type { Supper } from "@/core/dish/dish";
+import type { Supper, SupperId } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import { plainKitchen } from "@/core/household/plainKitchen";
 import { CLEARABLE, type Clearable, EVERYTHING } from "@/core/formats/clearable";
 import type { Household, Label } from "@/core/formats/household";
 import type { PlanInput } from "@/core/plan";
 import type { LabelSaying } from "@/core/foods/labels";
-import { type LogEntry, progressOf } from "@/core/process/log";
+import { type LogEntry, progressOf, type CookingId } from "@/core/process/log";
 import { type CookingLog, type Edit, type TableName, TABLES } from "./changes";
 import type { CookingRow, JadePanDb } from "./db";
 
@@ -36,7 +36,7 @@ export const sayingsOf = (labels: readonly Label[]): LabelSaying[] =>
 /** The cooking of a supper that is under way or was the last one. */
 export async function cookingOf(
   db: JadePanDb,
-  supper: string,
+  supper: SupperId,
 ): Promise<{ cooking: CookingRow; log: LogEntry[] } | null> {
   const all = await db.cookings.where("supper").equals(supper).toArray();
   const cooking = all.sort((a, b) => a.startedAt.localeCompare(b.startedAt)).at(-1);
@@ -65,7 +65,7 @@ export async function comingSuppers(db: JadePanDb, since: string): Promise<Suppe
   const late = await db.suppers.bulkGet([...new Set(open.map((o) => o.cooking.supper))].filter((id) => !known.has(id)));
   return [...late.flatMap((s) => s ?? []), ...ahead].sort((a, b) => (a.serveAt < b.serveAt ? -1 : 1));
 }
-export async function logOf(db: JadePanDb, cooking: string): Promise<LogEntry[]> {
+export async function logOf(db: JadePanDb, cooking: CookingId): Promise<LogEntry[]> {
   const rows = await db.log.where("cooking").equals(cooking).sortBy("seq");
   return rows.map((r) => r.entry);
 }

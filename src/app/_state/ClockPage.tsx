@@ -1,5 +1,6 @@
 "use client";
 
+import type { PartId } from "@/core/process/step";
 import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
 import { useEffect, useState } from "react";
@@ -108,7 +109,7 @@ async function exportCalendar(
   moves: readonly TitledMove[],
 ) {
   const { writeCalendar } = await import("@/core/formats/icalendar");
-  const part = (id: string) => supper.dishes.flatMap((d) => d.parts).find((p) => p.id === id)?.name ?? "part";
+  const part = (id: PartId) => supper.dishes.flatMap((d) => d.parts).find((p) => p.id === id)?.name ?? "part";
   const textContext: TextContext = { units, foods, part, eater: nameIn(input.eaters) };
   const serveMs = Date.parse(supper.serveAt);
   if (planned === null) return;

@@ -7,7 +7,7 @@ import { localTime } from "@/core/calendar/localTime";
 import type { Entry } from "@/core/notebook/entry";
 import type { Plan } from "@/core/plan";
 import { solidsG, totalG } from "@/core/process/contents";
-import type { LogEntry } from "@/core/process/log";
+import type { LogEntry, StepKey } from "@/core/process/log";
 import { correctByReading } from "@/core/process/weighIn";
 import { writeMinutes } from "@/core/quantities/write";
 import { cutShort, lastDone, openNow, paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
@@ -93,7 +93,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
 
   const takenUp = row ? takesUp(plan, row) : [];
   const [asked, setAsked] = useState<string | null>(null);
-  const [stopped, setStopped] = useState<{ step: string; minutes: number } | null>(null);
+  const [stopped, setStopped] = useState<{ step: StepKey; minutes: number } | null>(null);
   const toCome = moves.filter((m, i) => i !== at && !progress.doneAt.has(m.key));
   const following = toCome[0] ?? null;
   const short = cutShort(timers, takenUp, following === null);
@@ -157,7 +157,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const simulated = view.simulatedScale;
   const [keysOn, setKeysOn] = useKeysOn();
   const startTimer = () => timer && void log({ kind: "timer", at: instant(), step: move.key, minutes: timer.minutes });
-  const stopTimer = (step: string) => {
+  const stopTimer = (step: StepKey) => {
     const timer = timers.find((t) => t.step === step);
     if (timer && timer.leftMs > 0) setStopped({ step, minutes: timer.leftMs / 60_000 });
     void log({ kind: "timer-off", at: instant(), step });

@@ -1,5 +1,6 @@
 "use client";
 
+import type { SupperId } from "@/core/dish/dish";
 import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
@@ -58,7 +59,7 @@ export function NotebookPage() {
 }
 
 /** Cookings that were put aside and not picked up again, the latest first. */
-async function putAside(): Promise<readonly { supper: string; name: string; at: number }[]> {
+async function putAside(): Promise<readonly { supper: SupperId; name: string; at: number }[]> {
   const found = (await openCookings(db)).flatMap(({ cooking: { supper, input }, log }) => {
     const { asideAt } = progressOf(log);
     return asideAt === null ? [] : [{ supper, name: input.supper.name, at: asideAt }];

@@ -1,11 +1,12 @@
 "use client";
 
+import type { FoodId } from "@/core/foods/food";
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState } from "react";
 import type { Entry } from "@/core/notebook/entry";
 import { db } from "@/data/db";
 import { localTime } from "@/core/calendar/localTime";
-import type { AtHand, Dish, Supper } from "@/core/dish/dish";
+import type { AtHand, Dish, Supper, RouteId } from "@/core/dish/dish";
 import type { FoodsSaid } from "@/core/foods/book";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
@@ -40,7 +41,7 @@ interface SwappingProps {
   readonly onTake: (dish: Dish, guest: Eater | null, atHand: readonly AtHand[]) => void;
 }
 /** A price that nobody entered is unknown: taken out, it is unknown again. */
-const notePrice = (food: string, price: number | null, packG: number) =>
+const notePrice = (food: FoodId, price: number | null, packG: number) =>
   void change("A price", [price === null ? remove("prices", food) : put("prices", { id: food, price, packG })]);
 const NO_STARTS: ReadonlyMap<string, number | null> = new Map();
 
@@ -132,7 +133,7 @@ export function Swapping(props: SwappingProps) {
   );
   const serveMs = Date.parse(supper.serveAt ?? "");
   const at = (ms: number) => localTime(ms, kitchen.timeZone);
-  const begin = (id: string) => {
+  const begin = (id: RouteId) => {
     const beforeMin = starts.get(id);
     if (beforeMin === undefined || beforeMin === null) return beforeMin;
     return writeWhen(at(serveMs - beforeMin * 60_000), at(serveMs));

@@ -1,5 +1,6 @@
 "use client";
 
+import type { CookingId } from "@/core/process/log";
 import { useEffect, useRef, useState } from "react";
 import type { TimerView } from "@/ui/stove/stoveProps";
 
@@ -7,7 +8,7 @@ import type { TimerView } from "@/ui/stove/stoveProps";
  * A short tone when a timer has run out, once, however long ago: the device may have slept, or the page was away. What has rung is
  * remembered for as long as the tab lives; the screen says it in any case.
  */
-export function useRing(cooking: string, timers: readonly Pick<TimerView, "step" | "leftMs">[]) {
+export function useRing(cooking: CookingId, timers: readonly Pick<TimerView, "step" | "leftMs">[]) {
   const rung = useRef<Set<string> | null>(null);
   useEffect(() => {
     const heard = (rung.current ??= rungBefore());

@@ -1,5 +1,6 @@
 "use client";
 
+import type { DishId, PartId, StepId } from "@/core/process/step";
 import { type Dispatch, type SetStateAction, useLayoutEffect, useMemo, useRef } from "react";
 import { type Dish, headCount, NEW_DISH, type Part, type Supper } from "@/core/dish/dish";
 import {
@@ -34,9 +35,9 @@ import { saveSupper } from "./supper";
 
 /** Which dish, part and step the cook has in hand. */
 export interface Selection {
-  readonly dish: string | null;
-  readonly part: string | null;
-  readonly step: string | null;
+  readonly dish: DishId | null;
+  readonly part: PartId | null;
+  readonly step: StepId | null;
 }
 /** What an edit starts from. */
 export interface Newest {

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from "react";
 import { backSince, jumpBetween, type Reading } from "@/core/calendar/jump";
-import type { LogEntry } from "@/core/process/log";
+import type { LogEntry, CookingId } from "@/core/process/log";
 import { stored } from "@/ui/frame/troubleQueue";
 import { ONE_JUMP_MS } from "@/data/changes";
 import { changes, instant } from "./store";
@@ -23,7 +23,7 @@ export interface ClockJump {
  * Watches the clock of the device while something cooks. A clock that is set back is noted at once: timers go on by the minutes
  * that passed. One that leaps forward counts as time that passed, since devices sleep; the cook can say that it was set.
  */
-export function useClockJump(cooking: string, log: readonly LogEntry[]): ClockJump | null {
+export function useClockJump(cooking: CookingId, log: readonly LogEntry[]): ClockJump | null {
   const [jump, setJump] = useState<{ readonly byMs: number; readonly at: number } | null>(null);
   const last = useRef<Reading | null>(null);
   const notedAt = log.at(-1)?.at ?? 0;

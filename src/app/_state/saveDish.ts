@@ -3,7 +3,7 @@
 import { type Dish, foodsOf, headCount } from "@/core/dish/dish";
 import type { Plan, PlanInput } from "@/core/plan";
 import type { RecipeOut } from "@/core/formats/recipeOut";
-import type { Food, FoodLookup } from "@/core/foods/food";
+import type { Food, FoodLookup, FoodId } from "@/core/foods/food";
 import { leadMinutes } from "@/core/swap/leadTime";
 import { describeStep } from "@/ui/wording/stepText";
 import { amountInText, foodInText, type TextContext } from "@/ui/wording/words";
@@ -85,4 +85,4 @@ function recipeOf(dish: Dish, plan: Plan, input: PlanInput, textContext: TextCon
     replaces: dish.replaces?.words ?? null,
   };
 }
-const nameOf = (foods: FoodLookup, id: string): string => foodInText(foods, id);
+const nameOf = (foods: FoodLookup, id: FoodId): string => foodInText(foods, id);

@@ -1,7 +1,9 @@
 import type { FoodId } from "../foods/food";
 import type { MeatForm, MeatKind } from "./meat";
-import type { Line, PartId } from "../process/step";
+import type { Id } from "../quantities/id";
+import type { DishId, Line, PartId } from "../process/step";
 import type { Step } from "../process/registry";
+import type { EaterId } from "../household/people";
 import type { SaltTarget } from "../models/salt";
 
 /** What left the pan: in words, and as far as anybody said so the form, the kind and the raw grams for the dish's servings. */
@@ -11,9 +13,11 @@ export interface Replaced {
   readonly kind: MeatKind | null;
   readonly rawG: number | null;
 }
+/** Name of a route that leads from a meat to a plant food. */
+export type RouteId = Id<"route">;
 /** The way a part was given its bite, and the meat whose bite it aims for. */
 export interface PartRoute {
-  readonly id: string;
+  readonly id: RouteId;
   readonly form: MeatForm;
   readonly kind: MeatKind;
 }
@@ -33,7 +37,7 @@ export interface Part {
 
 /** What is cooked, reusable. Amounts are for `servings`. Step ids are unique within the dish. */
 export interface Dish {
-  readonly id: string;
+  readonly id: DishId;
   readonly name: string;
   /** What left the pan; null where nothing did. */
   readonly replaces: Replaced | null;
@@ -49,13 +53,15 @@ export interface AtHand {
   readonly state: (typeof AT_HAND)[number];
 }
 
+/** Name of a supper. */
+export type SupperId = Id<"supper">;
 /** A meal on a date. The dishes are copies: editing one never changes the shelf. */
 export interface Supper {
-  readonly id: string;
+  readonly id: SupperId;
   readonly name: string;
   /** Instant of serving, ISO 8601 in UTC. */
   readonly serveAt: string;
-  readonly eaters: readonly string[];
+  readonly eaters: readonly EaterId[];
   /** Eaters beside those of the household, without known allergens. */
   readonly guests: number;
   /** Foods that lie ready. */

@@ -1,4 +1,4 @@
-import type { Line, PartId, StepId } from "../process/step";
+import type { Line, PartId, StepId, DishId } from "../process/step";
 import type { Step } from "../process/registry";
 import type { Dish, Part, Supper } from "./dish";
 
@@ -78,13 +78,13 @@ export const removeLine = (step: Step, index: number): Step =>
   ({ ...step, adds: step.adds.filter((_, i) => i !== index) }) as Step;
 
 /** Changes one dish of a supper by its id. */
-export const editDish = (supper: Supper, id: string, edit: (dish: Dish) => Dish): Supper => ({
+export const editDish = (supper: Supper, id: DishId, edit: (dish: Dish) => Dish): Supper => ({
   ...supper,
   dishes: supper.dishes.map((d) => (d.id === id ? edit(d) : d)),
 });
 
 /** A dish under another name; a supper that is called after it ("Soy strips, Sun") goes along. */
-export function renameDish(supper: Supper, id: string, name: string): Supper {
+export function renameDish(supper: Supper, id: DishId, name: string): Supper {
   const from = supper.dishes.find((d) => d.id === id)?.name;
   if (from === undefined) return supper;
   const short = (of: string) => of.split(",")[0] as string;

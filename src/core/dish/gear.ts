@@ -1,7 +1,7 @@
 import { type Kitchen, tinAreaCm2 } from "../household/kitchen";
 import { totalG } from "../process/contents";
 import type { GearKind } from "../process/descriptor";
-import { inputsG, vesselContents } from "../process/ledger";
+import { inputsG, vesselContents, type GearId } from "../process/ledger";
 import type { ReplayedPart, Row } from "../process/replay";
 import { descriptorOf, type Step, type StepRegistry } from "../process/registry";
 import type { StepId } from "../process/step";
@@ -9,9 +9,9 @@ import type { Dish } from "./dish";
 
 /** Pans and tins for the steps of a dish that name none, by step. */
 export interface ChosenGear {
-  readonly all: ReadonlyMap<StepId, string>;
+  readonly all: ReadonlyMap<StepId, GearId>;
   /** Those that are another one than a step without a name takes by itself, which is the widest. */
-  readonly moved: ReadonlyMap<StepId, string>;
+  readonly moved: ReadonlyMap<StepId, GearId>;
 }
 
 /** Filled to here a pot can be stirred, hot oil a third (USDA and fire services: never more than a third to a half full). */
@@ -25,7 +25,7 @@ const USUAL_HEIGHT = 0.55;
 const THIN_G_PER_CM2 = 0.12;
 
 interface Vessel {
-  readonly id: string;
+  readonly id: GearId;
   /** What orders them by size. */
   readonly size: number;
   readonly areaCm2: number;
@@ -40,7 +40,7 @@ interface Wish {
   readonly dish: number;
   readonly steps: readonly StepId[];
   /** One that another step of the part names: it stays in it. */
-  readonly named: string | null;
+  readonly named: GearId | null;
   readonly mostG: number;
   readonly oil: boolean;
 }
@@ -59,7 +59,7 @@ export function chooseGear(
   kitchen: Kitchen,
   registry: StepRegistry,
 ): readonly ChosenGear[] {
-  const chosen = made.map(() => ({ all: new Map<StepId, string>(), moved: new Map<StepId, string>() }));
+  const chosen = made.map(() => ({ all: new Map<StepId, GearId>(), moved: new Map<StepId, GearId>() }));
   const taken = new Set(made.flatMap(({ dish }) => SHELVES.flatMap((shelf) => namedIn(dish.parts, shelf, registry))));
   for (const shelf of SHELVES) {
     const all = vesselsOf(kitchen, shelf);
@@ -78,7 +78,7 @@ export function chooseGear(
 }
 
 /** The dish with the gear that was chosen written into its steps; the same object where nothing was. */
-export function withGear(dish: Dish, gear: ReadonlyMap<StepId, string>, registry: StepRegistry): Dish {
+export function withGear(dish: Dish, gear: ReadonlyMap<StepId, GearId>, registry: StepRegistry): Dish {
   if (gear.size === 0) return dish;
   const inStep = (step: Step): Step => {
     const id = gear.get(step.id);
@@ -89,10 +89,10 @@ export function withGear(dish: Dish, gear: ReadonlyMap<StepId, string>, registry
 }
 
 /** The setting of a step that names a pan, pot or tin, and of which shelf. */
-function gearField(step: Step, registry: StepRegistry): { key: string; of: Shelf; value: string | null } | null {
+function gearField(step: Step, registry: StepRegistry): { key: string; of: Shelf; value: GearId | null } | null {
   for (const [key, field] of Object.entries(descriptorOf(step.kind, registry).fields))
     if (field.is === "gear" && field.of !== "machine")
-      return { key, of: field.of, value: (step as unknown as Record<string, string | null>)[key] ?? null };
+      return { key, of: field.of, value: (step as unknown as Record<string, GearId | null>)[key] ?? null };
   return null;
 }
 const namedIn = (parts: Dish["parts"], shelf: Shelf, registry: StepRegistry): string[] =>

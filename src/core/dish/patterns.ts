@@ -1,3 +1,4 @@
+import type { FoodId } from "../foods/food";
 import type { Line } from "../process/step";
 import type { Step, StepKind, StepOf } from "../process/registry";
 import { type Dish, type Part, partsToJoin } from "./dish";
@@ -13,7 +14,7 @@ interface Pattern {
   readonly waits: number;
   readonly steps: readonly { readonly kind: StepKind; readonly adds?: readonly Line[]; readonly more?: object }[];
 }
-const food = (id: string, massG: number): Line => ({ kind: "food", food: id, massG });
+const food = (id: FoodId, massG: number): Line => ({ kind: "food", food: id, massG });
 const more = <K extends StepKind>(_kind: K, settings: Partial<StepOf<K>>): object => settings;
 
 /** A plain sauce. */

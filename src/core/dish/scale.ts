@@ -1,3 +1,4 @@
+import type { DishId } from "../process/step";
 import type { FoodId } from "../foods/food";
 import { fail, type Result, succeed } from "../quantities/result";
 import { type Dish, linesOf, scaleDish } from "./dish";
@@ -51,4 +52,4 @@ export function scaleAmounts(dish: Dish, factor: number): Dish {
 }
 
 /** The same dish under another name and id, ready for the shelf. */
-export const duplicate = (dish: Dish, id: string, name: string): Dish => ({ ...dish, id, name });
+export const duplicate = (dish: Dish, id: DishId, name: string): Dish => ({ ...dish, id, name });

@@ -1,8 +1,9 @@
+import type { Id } from "../quantities/id";
 import type { AllergenTable } from "./allergens";
 import type { ProcessFigures } from "./process";
 
 /** Name of a food inside the product; own foods have one of their own. */
-export type FoodId = string;
+export type FoodId = Id<"food">;
 /** How far a figure is to be trusted. */
 export type Confidence = "high" | "medium" | "low";
 

@@ -1,3 +1,4 @@
+import type { SupperId } from "../dish/dish";
 import { type Allergen, type AllergenState, stricter } from "../foods/allergens";
 import { FOODS } from "../foods/table";
 import type { FoodId } from "../foods/food";
@@ -19,7 +20,7 @@ export interface LabelClash {
 /** One cooking was logged here and in the file, and the logs part ways; the one here stands until the cook decides. */
 export interface LogClash {
   readonly id: string;
-  readonly supper: string;
+  readonly supper: SupperId;
   readonly here: number;
   readonly file: number;
 }

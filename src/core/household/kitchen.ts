@@ -1,6 +1,6 @@
 import { boilingPointC } from "../models/boilingPoint";
 import type { SpoonSystem, UnitSystem } from "../quantities/units";
-import type { MachineFacts, MachineKind, PanFacts, StepContext, TinFacts } from "../process/ledger";
+import type { GearId, MachineFacts, MachineKind, PanFacts, StepContext, TinFacts } from "../process/ledger";
 import type { KitchenFacts } from "../process/replay";
 
 /** What heats the pan; decides how much of the power reaches it. */
@@ -14,7 +14,7 @@ export interface Burner {
 }
 /** A pan or pot with its inside measures, cm. */
 export interface Pan {
-  readonly id: string;
+  readonly id: GearId;
   readonly name: string;
   readonly kind: "frying" | "pot";
   readonly diameterCm: number;
@@ -23,7 +23,7 @@ export interface Pan {
 }
 /** A baking tin or dish; a round one has its diameter twice and says so. */
 export interface Tin {
-  readonly id: string;
+  readonly id: GearId;
   readonly name: string;
   readonly lengthCm: number;
   readonly widthCm: number;
@@ -32,7 +32,7 @@ export interface Tin {
 }
 /** A machine of the kitchen with what it holds. */
 export interface Machine {
-  readonly id: string;
+  readonly id: GearId;
   readonly name: string;
   readonly kind: MachineKind;
   /** Bowl, jug or cooker, mL; null when nobody knows. */
@@ -92,7 +92,7 @@ export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
     const netW = netWatts(b);
     if (burner === null || netW > burner.netW) burner = { netW, ratedW: b.watts, efficiency: EFFICIENCY[b.kind] };
   }
-  const pan = (id: string | null, kind: Pan["kind"]): PanFacts | null => {
+  const pan = (id: GearId | null, kind: Pan["kind"]): PanFacts | null => {
     const named = kitchen.pans.find((p) => p.id === id);
     const fitting = kitchen.pans.filter((p) => p.kind === kind).sort((a, b) => b.diameterCm - a.diameterCm);
     const found = named ?? fitting[0];
@@ -100,14 +100,14 @@ export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
     const heightM = (found.heightCm ?? null) === null ? null : (found.heightCm as number) / 100;
     return { id: found.id, diameterM: found.diameterCm / 100, heightM };
   };
-  const tin = (id: string | null): TinFacts | null => {
+  const tin = (id: GearId | null): TinFacts | null => {
     const tins = kitchen.tins ?? [];
     const found = tins.find((t) => t.id === id) ?? tins.slice().sort((a, b) => tinAreaCm2(b) - tinAreaCm2(a))[0];
     return found
       ? { id: found.id, areaM2: tinAreaCm2(found) / 1e4, widthM: found.widthCm / 100, heightM: found.heightCm / 100 }
       : null;
   };
-  const machine = (id: string | null, kinds: readonly MachineKind[]): MachineFacts | null => {
+  const machine = (id: GearId | null, kinds: readonly MachineKind[]): MachineFacts | null => {
     const named = kitchen.machines.find((m) => m.id === id);
     const byKind = kinds.map((kind) => kitchen.machines.find((m) => m.kind === kind)).find((m) => m !== undefined);
     const found = named ?? byKind;

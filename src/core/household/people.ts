@@ -1,5 +1,6 @@
 import type { Allergen } from "../foods/allergens";
 import type { FoodId } from "../foods/food";
+import type { Id } from "../quantities/id";
 
 /**
  * Ages that cautions tell apart: shapes that choke below five, salt by day (NHS). "under-5" is what an older household said of
@@ -25,9 +26,11 @@ export type DietId = (typeof DIETS)[number];
 /** Low salt is at most so much a head at one supper: a quarter of an adult's 6 g a day (NHS, from memory). */
 export const LOW_SALT_G = 1.5;
 
+/** Name of somebody of the household. */
+export type EaterId = Id<"eater">;
 /** Somebody at the table. */
 export interface Eater {
-  readonly id: string;
+  readonly id: EaterId;
   readonly name: string;
   readonly avoids: readonly Allergen[];
   readonly diets: readonly DietId[];

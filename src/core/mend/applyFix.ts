@@ -1,3 +1,4 @@
+import type { FoodId } from "../foods/food";
 import { descriptorOf, newStep, type Step, type StepKind } from "../process/registry";
 import type { StepId } from "../process/step";
 import type { Dish } from "../dish/dish";
@@ -42,7 +43,7 @@ function putBeside(dish: Dish, id: StepId, kind: StepKind, by: 0 | 1): Dish {
   return addStep(dish, part.id, newStep(kind, freeId(dish, `${part.id}-${kind}`)) as Step, before?.id ?? null);
 }
 /** More of a food that goes in already, or a line of it. */
-function pour(step: Step, food: string, massG: number): Step {
+function pour(step: Step, food: FoodId, massG: number): Step {
   const at = step.adds.findIndex((l) => l.kind === "food" && l.food === food);
   const line = step.adds[at];
   return line?.kind === "food"

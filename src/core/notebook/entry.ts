@@ -1,8 +1,10 @@
+import type { EaterId } from "../household/people";
 import type { BiteAttribute } from "../bite/shifts";
-import { headCount, type Supper } from "../dish/dish";
+import { headCount, type Supper, type RouteId, type SupperId } from "../dish/dish";
 import type { Plan } from "../plan";
+import type { Id } from "../quantities/id";
 import { totalG } from "../process/contents";
-import { type LogEntry, progressOf, readings, type StepKey } from "../process/log";
+import { type LogEntry, progressOf, readings, type StepKey, type CookingId } from "../process/log";
 import type { StepKind } from "../process/registry";
 
 /** One step of a carried-out supper: what was planned before anything was weighed, and what came of it. */
@@ -15,12 +17,14 @@ export interface EntryRow {
   readonly plannedG: number;
   readonly weighedG: number | null;
 }
+/** Name of an entry of the notebook. */
+export type EntryId = Id<"entry">;
 /** A carried-out supper as the notebook keeps it. */
 export interface Entry {
-  readonly id: string;
-  readonly supper: string;
+  readonly id: EntryId;
+  readonly supper: SupperId;
   /** The cooking that it is of; null for entries from before they named it. */
-  readonly cooking: string | null;
+  readonly cooking: CookingId | null;
   readonly name: string;
   readonly eaters: number;
   /** Instants, ISO 8601 UTC. */
@@ -34,8 +38,8 @@ export interface Entry {
   /** 0–10, or not said. */
   readonly bite: number | null;
   /** The route that its main part took, whose mouth judged it, and what of the eight attributes was rated, 0–10. */
-  readonly route: string | null;
-  readonly person: string | null;
+  readonly route: RouteId | null;
+  readonly person: EaterId | null;
   readonly ratings: Readonly<Partial<Record<BiteAttribute, number>>>;
   readonly note: string;
 }
@@ -72,8 +76,8 @@ export function entryRows(planned: Plan, log: readonly LogEntry[]): EntryRow[] {
 
 /** What an entry is made of when a cooking ends. */
 export interface Finished {
-  readonly id: string;
-  readonly cooking: string;
+  readonly id: EntryId;
+  readonly cooking: CookingId;
   readonly startedAt: string;
   /** ms since 1970 UTC */
   readonly finishedAt: number;

@@ -1,3 +1,4 @@
+import type { FoodId } from "../foods/food";
 import { totalG } from "./contents";
 import type { StepKey } from "./log";
 import type { Row } from "./replay";
@@ -9,7 +10,7 @@ export interface Difference {
   readonly step: StepKind;
   readonly what:
     | { readonly kind: "weight" }
-    | { readonly kind: "goes-in"; readonly food: string }
+    | { readonly kind: "goes-in"; readonly food: FoodId }
     | { readonly kind: "batches" }
     | { readonly kind: "minutes" };
   readonly from: number;

@@ -1,5 +1,6 @@
 import type { Estimate } from "../quantities/range";
 import type { FoodParameter, LotParameter, StepParameter } from "./parameters";
+import type { Id } from "../quantities/id";
 import type { Memory } from "../quantities/memory";
 import type { BadNumber, Result } from "../quantities/result";
 import type { FoodId, FoodLookup } from "../foods/food";
@@ -102,11 +103,11 @@ export const entryPhase = (phases: readonly Phase[]): number =>
 /** What of the kitchen a step holds while it runs. */
 export type Need =
   | { readonly kind: "burner" }
-  | { readonly kind: "pan"; readonly pan: string }
+  | { readonly kind: "pan"; readonly pan: GearId }
   | { readonly kind: "fridge" }
   | { readonly kind: "freezer" }
   | { readonly kind: "oven"; readonly tempC: number }
-  | { readonly kind: "machine"; readonly machine: string };
+  | { readonly kind: "machine"; readonly machine: GearId };
 
 /** The account of a step: what went in and out, how long, what it needs and tells. */
 export interface Outcome {
@@ -154,16 +155,18 @@ export type StepFailure =
   | { readonly kind: "not-shaped" }
   | { readonly kind: "part-used-up"; readonly part: PartId; readonly share: number };
 
+/** Name of a pan, tin or machine of the kitchen. */
+export type GearId = Id<"gear">;
 /** A pan as the steps see it, m. */
 export interface PanFacts {
-  readonly id: string;
+  readonly id: GearId;
   readonly diameterM: number;
   /** Inside height; null when nobody measured it. */
   readonly heightM: number | null;
 }
 /** A tin as the steps see it, m. */
 export interface TinFacts {
-  readonly id: string;
+  readonly id: GearId;
   readonly areaM2: number;
   readonly widthM: number;
   readonly heightM: number;
@@ -172,7 +175,7 @@ export interface TinFacts {
 export type MachineKind = "blender" | "food-processor" | "pressure-cooker" | "air-fryer" | "other";
 /** A machine as the steps see it. */
 export interface MachineFacts {
-  readonly id: string;
+  readonly id: GearId;
   /** Bowl, jug or cooker; null when nobody said. */
   readonly volumeMl: number | null;
   /** Floor of a basket, m². */
@@ -186,10 +189,10 @@ export interface StepContext {
   readonly boilC: number;
   /** Heat into the pan from the strongest burner, W; null without one. */
   readonly burner: { readonly netW: number; readonly ratedW: number; readonly efficiency: number } | null;
-  readonly pan: (id: string | null, kind: "frying" | "pot") => PanFacts | null;
-  readonly tin: (id: string | null) => TinFacts | null;
+  readonly pan: (id: GearId | null, kind: "frying" | "pot") => PanFacts | null;
+  readonly tin: (id: GearId | null) => TinFacts | null;
   /** The machine named, else the first of one of these kinds. */
-  readonly machine: (id: string | null, kinds: readonly MachineKind[]) => MachineFacts | null;
+  readonly machine: (id: GearId | null, kinds: readonly MachineKind[]) => MachineFacts | null;
   readonly ovens: number;
   readonly altitudeM: number;
   readonly food: FoodLookup;

@@ -1,7 +1,12 @@
+import type { Id } from "../quantities/id";
+import type { DishId, StepId } from "./step";
+
 /** A step of a cooking: the dish's id in the supper, a dot, the step's id. */
-export type StepKey = string;
+export type StepKey = Id<"step of a dish">;
+/** Name of a cooking: a supper may be cooked more than once. */
+export type CookingId = Id<"cooking">;
 /** The key of a step of a dish. */
-export const stepKey = (dishId: string, stepId: string): StepKey => `${dishId}.${stepId}`;
+export const stepKey = (dishId: DishId, stepId: StepId): StepKey => `${dishId}.${stepId}`;
 
 /**
  * The record of one cooking. Entries are only ever appended; a mistake is corrected by a later one. `at` is an

@@ -1,4 +1,4 @@
-import type { FoodLookup } from "../foods/food";
+import type { FoodLookup, FoodId } from "../foods/food";
 import { type Draw, likelyDraw } from "../quantities/draw";
 import type { Memory } from "../quantities/memory";
 import { estimate } from "../quantities/range";
@@ -17,7 +17,7 @@ import {
   vesselContents,
 } from "./ledger";
 import { type StepKey, stepKey } from "./log";
-import type { Line, PartId, StepId } from "./step";
+import type { Line, PartId, StepId, DishId } from "./step";
 import type { Meaning, StepDescriptor } from "./descriptor";
 import { descriptorOf, type Step, type StepRegistry } from "./registry";
 import { retold } from "./retold";
@@ -88,7 +88,7 @@ function knownSteps(steps: readonly Step[], world: ReplayWorld): readonly KnownS
 }
 /** The world as a replay sees it: everything but the steps themselves. */
 export interface ReplayWorld extends KitchenFacts {
-  readonly dishId: string;
+  readonly dishId: DishId;
   readonly foods: FoodLookup;
   readonly figures: StepContext["figures"];
   /** What lines of foods alone bring is the same in every sample: worked out once. */
@@ -274,7 +274,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   return parts.map((p) => ({ ...(finished.get(p.id) as ReplayedPart), usedShare: used.get(p.id) ?? 0 }));
 }
 
-function bringFood(id: string, massG: number, world: ReplayWorld): Input | StepFailure {
+function bringFood(id: FoodId, massG: number, world: ReplayWorld): Input | StepFailure {
   const food = world.foods(id);
   if (food === null) return { kind: "unknown-food", food: id };
   if (!Number.isFinite(massG)) return { kind: "not-a-number", field: food.name };

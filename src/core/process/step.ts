@@ -1,9 +1,12 @@
 import type { FoodId } from "../foods/food";
+import type { Id } from "../quantities/id";
 
 /** Name of a step, unique within its dish. */
-export type StepId = string;
+export type StepId = Id<"step">;
 /** Name of a part, unique within its dish. */
-export type PartId = string;
+export type PartId = Id<"part">;
+/** Name of a dish, unique within its supper and on the shelf. */
+export type DishId = Id<"dish">;
 
 /**
  * Something that goes in: grams of a food (per the dish's own number of servings), a share of a finished part, or a

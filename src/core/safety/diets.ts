@@ -1,7 +1,7 @@
 import type { AllergenState } from "../foods/allergens";
 import type { Food, FoodId } from "../foods/food";
 import type { Supper } from "../dish/dish";
-import { type DietId, type Eater, LOW_SALT_G } from "../household/people";
+import { type DietId, type Eater, LOW_SALT_G, type EaterId } from "../household/people";
 import { type Finding, findingsOf, isOpen } from "./eaters";
 
 /** What decides about a diet beside the food itself: the built-in food whose cautions count, and salt a head. */
@@ -95,7 +95,7 @@ export function dietSays(diet: Diet, id: FoodId, { food: known, kin }: Pick<Diet
 
 /** What a diet says of the whole supper. `ask` and `open` are no pass. */
 export interface DietVerdict {
-  readonly eater: string;
+  readonly eater: EaterId;
   readonly diet: DietId;
   readonly verdict: "against" | "ask" | "open" | "fits";
   readonly against: readonly Omit<Finding, "labelDecides">[];

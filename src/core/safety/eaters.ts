@@ -1,13 +1,14 @@
+import type { DishId } from "../process/step";
 import type { Allergen, AllergenState } from "../foods/allergens";
 import type { FoodId, FoodLookup } from "../foods/food";
 import { labelCanFree } from "../foods/table";
 import { type Dish, foodsOf, linesOf, type Supper } from "../dish/dish";
-import type { Eater } from "../household/people";
+import type { Eater, EaterId } from "../household/people";
 
 /** Where a food stands in the supper: the dish and the parts it goes into. */
 export interface Finding {
   readonly food: FoodId;
-  readonly dish: string;
+  readonly dish: DishId;
   readonly parts: readonly string[];
   /** What the label says decides: nobody read it, or the kind has it unless the packet says free. */
   readonly labelDecides: boolean;
@@ -18,7 +19,7 @@ export interface Finding {
  * every food of every part of every dish; a food nobody knows asks.
  */
 export interface Verdict {
-  readonly eater: string;
+  readonly eater: EaterId;
   readonly allergen: Allergen;
   readonly verdict: "contains" | "may" | "ask" | "open" | "clear";
   readonly contains: readonly Finding[];
@@ -51,7 +52,7 @@ export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: F
 
 /** A food that somebody would rather not have, and where it stands. */
 export interface Disliked extends Omit<Finding, "labelDecides"> {
-  readonly eater: string;
+  readonly eater: EaterId;
 }
 /**
  * What of the supper somebody at the table dislikes: these foods, and own foods that are like them.

@@ -1,16 +1,16 @@
 import type { Allergen } from "../foods/allergens";
 import type { FoodId, FoodLookup } from "../foods/food";
 import { type Dish, foodsOf, type Part, type Supper } from "../dish/dish";
-import type { DietId, Eater } from "../household/people";
-import type { PartId } from "../process/step";
+import type { DietId, Eater, EaterId } from "../household/people";
+import type { PartId, DishId } from "../process/step";
 import { DIET_RULES, dietSays, type DietTools } from "./diets";
 import type { Verdict } from "./eaters";
 
 /** Whether somebody can eat one part, with the foods that decide. */
 export interface PartVerdict {
-  readonly dish: string;
+  readonly dish: DishId;
   readonly part: PartId;
-  readonly eater: string;
+  readonly eater: EaterId;
   readonly verdict: Verdict["verdict"];
   readonly by: readonly { readonly food: FoodId; readonly allergen: Allergen }[];
 }
@@ -19,9 +19,9 @@ const STATE = { contains: "contains", may: "may", ask: "unknown" } as const;
 
 /** How somebody's diets stand to one part: foods against one, and foods that only a label or the cook can tell. */
 export interface PartDiets {
-  readonly dish: string;
+  readonly dish: DishId;
   readonly part: PartId;
-  readonly eater: string;
+  readonly eater: EaterId;
   /** Nothing is in it yet, or a part that it takes is gone: no pass. */
   readonly open: boolean;
   readonly against: readonly { readonly food: FoodId; readonly diet: DietId }[];

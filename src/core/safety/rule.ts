@@ -1,6 +1,6 @@
 import type { Allergen } from "../foods/allergens";
 import type { Food, FoodId } from "../foods/food";
-import type { Eater } from "../household/people";
+import type { Eater, EaterId } from "../household/people";
 import type { Fact } from "../process/ledger";
 import type { StepKey } from "../process/log";
 import type { StepKind } from "../process/registry";
@@ -8,7 +8,7 @@ import type { Row } from "../process/replay";
 
 /** Somebody at the table who must not have what a step brings. */
 export interface Avoidance {
-  readonly eater: string;
+  readonly eater: EaterId;
   readonly allergen: Allergen;
 }
 
@@ -81,9 +81,9 @@ export interface CautionFacts {
   readonly choking: { readonly what: "round" | "nuts" | "raw" | "dried-fruit" };
   readonly "salt-a-day": {
     readonly saltG: number;
-    readonly who: readonly { readonly eater: string; readonly dayG: number }[];
+    readonly who: readonly { readonly eater: EaterId; readonly dayG: number }[];
   };
-  readonly "lupin-peanut": { readonly eater: string };
+  readonly "lupin-peanut": { readonly eater: EaterId };
   readonly alcohol: object;
   readonly "cross-contact": { readonly who: readonly Avoidance[] };
 }

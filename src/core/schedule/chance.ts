@@ -1,3 +1,4 @@
+import type { StepKey } from "../process/log";
 import type { Fact } from "../process/fact";
 import { drawnAt, type Estimate, exactly, lognormal } from "../quantities/range";
 import type { Apart, Lag, Task } from "./task";
@@ -29,7 +30,7 @@ export interface Chance {
   /** So much earlier everything would have to begin for 90 in 100; 0 where it is so already. */
   readonly earlierMin: number;
   /** Steps that lie on the way of the late runs, with the minutes that each is late there on average. The gravest first. */
-  readonly causes: readonly { readonly step: string; readonly minutes: number }[];
+  readonly causes: readonly { readonly step: StepKey; readonly minutes: number }[];
 }
 
 const SURE = 0.9;

@@ -1,4 +1,4 @@
-import type { Dish } from "../dish/dish";
+import type { Dish, SupperId } from "../dish/dish";
 import { servedParts } from "../dish/dish";
 import { entryPhase } from "../process/ledger";
 import { standsWarm, warmLimitMin, warmMinutes } from "../process/warmth";
@@ -6,7 +6,7 @@ import type { ReplayedPart, Row } from "../process/replay";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import { pointsPerMin } from "./loss";
 import { changeoverMin } from "./oven";
-import { type Apart, type Lag, SERVE, type Task } from "./task";
+import { type Apart, type Lag, SERVE, type Task, type TaskId } from "./task";
 
 /** How long the result of a step waits usually, and at most. */
 type Wait = Pick<Lag, "maxMin" | "hardMin" | "pointsPerMin">;
@@ -56,7 +56,7 @@ export const waitAfter = (row: Row, registry: StepRegistry = STEP_REGISTRY): num
  * have no minutes and are left out: the plan says so elsewhere.
  */
 export function taskNetOf(
-  supper: string,
+  supper: SupperId,
   dish: Dish,
   parts: readonly ReplayedPart[],
   roomC: number,
@@ -68,7 +68,7 @@ export function taskNetOf(
   const lastTask = (row: Computed) => taskId(row, row.outcome.phases.length - 1);
   const tasks: Task[] = [];
   const lags: Lag[] = [];
-  const held = new Map<string, Map<string, string[]>>();
+  const held = new Map<string, Map<string, TaskId[]>>();
   const served = new Set(servedParts(dish).map((p) => p.id));
   const last = new Map<string, Computed>();
   const ran = new Map<string, Computed>();

@@ -1,7 +1,7 @@
 import type { Plan } from "../plan";
 import type { StepKey } from "../process/log";
 import type { Schedule } from "./schedule";
-import type { OvenRates } from "./task";
+import type { OvenRates, TaskId } from "./task";
 import type { SearchProblem } from "./search";
 
 /** A home oven (common practice: 180 °C in 10 to 15 min, from 220 to 180 °C in 10 with the door ajar). */
@@ -46,7 +46,7 @@ export interface OvenOn {
  */
 export function ovenOn(plan: Pick<Plan, "tasks">, schedule: Schedule | null): OvenOn[] {
   if (schedule?.kind !== "fits") return [];
-  const at = (id: string) => schedule.starts[id] ?? 0;
+  const at = (id: TaskId) => schedule.starts[id] ?? 0;
   const uses = plan.tasks
     .filter((t) => t.ovenC !== null && t.minutes > 0)
     .map((t) => ({ from: at(t.id), to: at(t.id) + t.minutes, tempC: t.ovenC as number }));

@@ -5,7 +5,7 @@ import { SAME_HEAT_K } from "./oven";
 import { searchOrders } from "./orders";
 import { longWaits, type Stretched, stretched } from "./stretch";
 import { search, type SearchProblem, type SearchTask } from "./search";
-import { type Lag, type ScheduleInput, SERVE, type Task } from "./task";
+import { type Lag, type ScheduleInput, SERVE, type Task, type TaskId } from "./task";
 
 /** A change that would make the supper fit, found by trying it. */
 export type Relief =
@@ -87,8 +87,8 @@ function solve(asked: ScheduleInput, ties = true): Schedule {
   const n = tasks.length;
   const input = { ...asked, nodes: affordable(asked.nodes, n) };
   const index = new Map(tasks.map((t, i) => [t.id, i]));
-  const nodeOf = (id: string) => (id === SERVE ? n : (index.get(id) ?? missing(id)));
-  const durationOf = (id: string) => (id === SERVE ? 0 : (tasks[nodeOf(id)] as Task).minutes);
+  const nodeOf = (id: TaskId) => (id === SERVE ? n : (index.get(id) ?? missing(id)));
+  const durationOf = (id: TaskId) => (id === SERVE ? 0 : (tasks[nodeOf(id)] as Task).minutes);
 
   const lags: Lag[] = [
     ...input.lags,
@@ -231,6 +231,6 @@ function reliefsFor(input: ScheduleInput): Relief[] {
   return reliefs;
 }
 
-function missing(id: string): never {
+function missing(id: TaskId): never {
   throw new RangeError(`No task ${id}`);
 }

@@ -1,11 +1,14 @@
+import type { Id } from "../quantities/id";
 import type { StepKey } from "../process/log";
-import type { PartId } from "../process/step";
+import type { PartId, DishId } from "../process/step";
 
+/** Name of a task: supper, step of a dish, phase. */
+export type TaskId = Id<"task">;
 /** A stretch of work or waiting that begins and ends as one. Minutes are whole. */
 export interface Task {
-  readonly id: string;
+  readonly id: TaskId;
   readonly step: StepKey;
-  readonly dish: string;
+  readonly dish: DishId;
   readonly part: PartId;
   readonly kind: "hands" | "watch" | "wait";
   readonly minutes: number;
@@ -20,8 +23,8 @@ export const SERVE = "serve";
 
 /** From the end of one task to the start of another (or to serving): at least, at most. null is no limit. */
 export interface Lag {
-  readonly from: string;
-  readonly to: string;
+  readonly from: TaskId;
+  readonly to: TaskId;
   readonly minMin: number;
   readonly maxMin: number | null;
   /**
@@ -33,7 +36,7 @@ export interface Lag {
   readonly pointsPerMin?: number;
 }
 /** Tasks of one group use a thing from the first to the last; groups of a pair may not interleave. */
-export type Apart = readonly [readonly string[], readonly string[]];
+export type Apart = readonly [readonly TaskId[], readonly TaskId[]];
 
 /** How fast an oven heats up, and cools with its door ajar, K a minute. */
 export interface OvenRates {

@@ -1,3 +1,4 @@
+import type { DishId, PartId } from "../process/step";
 import type { Plan } from "../plan";
 import { entryPhase } from "../process/ledger";
 import type { StepKey } from "../process/log";
@@ -12,8 +13,8 @@ export interface Move {
   readonly minutes: number;
   readonly handsMin: number;
   readonly row: Extract<Row, { state: "computed" }>;
-  readonly part: string;
-  readonly dish: string;
+  readonly part: PartId;
+  readonly dish: DishId;
 }
 
 /**

@@ -1,7 +1,8 @@
+import type { EaterId } from "../household/people";
 import { distance, type Gap, largestGaps, nearness, type Nearness, rated, shifted } from "../bite/rank";
 import { type BiteAttribute, BITE_SHIFTS } from "../bite/shifts";
 import { type Aim, type Bite, biteOf, inSetting, type Setting, targetOf } from "../bite/targets";
-import type { AtHand, Dish, Supper } from "../dish/dish";
+import type { AtHand, Dish, Supper, RouteId } from "../dish/dish";
 import { headCount } from "../dish/dish";
 import type { MeatForm, MeatKind } from "../dish/meat";
 import type { Allergen } from "../foods/allergens";
@@ -43,11 +44,11 @@ export interface Ask {
   readonly bringsFat: boolean;
 }
 /** What this cook said of a route's bite before. */
-export type Ratings = ReadonlyMap<string, readonly Readonly<Partial<Record<BiteAttribute, number>>>[]>;
+export type Ratings = ReadonlyMap<RouteId, readonly Readonly<Partial<Record<BiteAttribute, number>>>[]>;
 
 /** A label that has to be read before somebody may eat it. */
 export interface Question {
-  readonly eater: string;
+  readonly eater: EaterId;
   readonly allergen: Allergen;
   readonly foods: readonly FoodId[];
 }

@@ -1,6 +1,6 @@
 import { freeId } from "../dish/edit";
 import type { AtHand, Dish, Part } from "../dish/dish";
-import type { Food, Pack } from "../foods/food";
+import type { Food, Pack, FoodId } from "../foods/food";
 import { newStep, type Step, type StepKind } from "../process/registry";
 import type { Line } from "../process/step";
 import type { ChainStep } from "./routes";
@@ -30,7 +30,7 @@ export function withExtra(dish: Dish, { fatG, beansG, beansIn }: Extra): Dish {
   return beansIn === "sauce" ? beansInSauce(fatter, Math.round(beansG)) : beansBeside(fatter, Math.round(beansG));
 }
 
-const line = (food: string, massG: number): Line => ({ kind: "food", food, massG });
+const line = (food: FoodId, massG: number): Line => ({ kind: "food", food, massG });
 const isSauce = (part: Part) => part.id.startsWith("sauce");
 
 /** Into the sauce where there is one, else over the finished pieces. */

@@ -3,7 +3,7 @@ import type { AtHand, Dish, Part } from "../dish/dish";
 import type { MeatForm, MeatKind } from "../dish/meat";
 import { partFromPattern } from "../dish/patterns";
 import { newStep, type Step, type StepKind } from "../process/registry";
-import type { Line, ShapeForm } from "../process/step";
+import type { Line, ShapeForm, DishId, StepId } from "../process/step";
 import type { FoodId } from "../foods/food";
 import type { Setting } from "../bite/targets";
 import { stepsDone } from "./brings";
@@ -52,7 +52,7 @@ const HEATS: readonly StepKind[] = ["sear", "fry", "griddle", "bake", "deep-fry"
  * The dish that a route makes of a meat's place: its part, the batter that it may need, and in a sauce the sauce around it.
  * Whatever the Bench says of it a moment later is worked out from the very same parts.
  */
-export function dishFor(route: Route, wanted: Wanted, id: string): Dish {
+export function dishFor(route: Route, wanted: Wanted, id: DishId): Dish {
   const empty: Dish = {
     id,
     name: route.name,
@@ -123,7 +123,7 @@ function chainFor(route: Route, { form, setting }: Wanted): ChainStep[] {
     });
   return chain;
 }
-function stepOf({ kind, adds, with: settings }: ChainStep, id: string, wanted: Wanted): Step {
+function stepOf({ kind, adds, with: settings }: ChainStep, id: StepId, wanted: Wanted): Step {
   const { mainG } = wanted;
   const lines = adds.flatMap(([food, per100]): Line[] => {
     if (food === "@batter") return [{ kind: "part", part: "batter", share: 1 }];

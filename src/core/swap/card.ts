@@ -1,6 +1,6 @@
-import { foodsOf } from "../dish/dish";
+import { foodsOf, type RouteId } from "../dish/dish";
 import { openBook } from "../foods/book";
-import type { Food } from "../foods/food";
+import type { Food, FoodId } from "../foods/food";
 import { solidsG, totalG } from "../process/contents";
 import type { Answer, Answers, Table } from "./answer";
 import { type Packs, packsFor } from "./brings";
@@ -17,10 +17,10 @@ export interface SmallVessel {
 }
 /** An answer as a screen shows it: the plan itself stays in the worker. */
 export interface RouteCard extends Omit<Answer, "plan" | "route"> {
-  readonly id: string;
+  readonly id: RouteId;
   readonly name: string;
   readonly how: string;
-  readonly food: string;
+  readonly food: FoodId;
   readonly littleProtein: boolean;
   readonly honest: boolean;
   readonly vessels: readonly SmallVessel[];

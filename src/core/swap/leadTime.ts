@@ -1,4 +1,4 @@
-import { type Lag, SERVE, type Task } from "../schedule/task";
+import { type Lag, SERVE, type Task, type TaskId } from "../schedule/task";
 
 /**
  * The least minutes from the first task to the table, with nothing in the way: the longest chain of tasks and the waits between
@@ -6,10 +6,10 @@ import { type Lag, SERVE, type Task } from "../schedule/task";
  */
 export function leadMinutes(tasks: readonly Task[], lags: readonly Lag[]): number {
   const minutes = new Map(tasks.map((t) => [t.id, t.minutes]));
-  const after = new Map<string, Lag[]>();
+  const after = new Map<TaskId, Lag[]>();
   for (const lag of lags) after.set(lag.from, [...(after.get(lag.from) ?? []), lag]);
-  const known = new Map<string, number>([[SERVE, 0]]);
-  const toTable = (id: string): number => {
+  const known = new Map<TaskId, number>([[SERVE, 0]]);
+  const toTable = (id: TaskId): number => {
     const found = known.get(id);
     if (found !== undefined) return found;
     // A task on its own way to itself would never end; the plan makes none.

@@ -1,6 +1,6 @@
 import type { Allergen } from "../foods/allergens";
 import type { FoodId } from "../foods/food";
-import type { DietId } from "../household/people";
+import type { DietId, EaterId } from "../household/people";
 import type { Plan } from "../plan";
 import type { StepFailure } from "../process/ledger";
 import type { Answer, Ask } from "./answer";
@@ -8,9 +8,9 @@ import type { Route } from "./routes";
 
 /** Why a route is out. */
 export type Out =
-  | { readonly kind: "contains"; readonly eater: string; readonly allergen: Allergen; readonly food: FoodId }
-  | { readonly kind: "diet"; readonly eater: string; readonly diet: DietId; readonly food: FoodId | null }
-  | { readonly kind: "disliked"; readonly eater: string; readonly food: FoodId }
+  | { readonly kind: "contains"; readonly eater: EaterId; readonly allergen: Allergen; readonly food: FoodId }
+  | { readonly kind: "diet"; readonly eater: EaterId; readonly diet: DietId; readonly food: FoodId | null }
+  | { readonly kind: "disliked"; readonly eater: EaterId; readonly food: FoodId }
   | { readonly kind: "time"; readonly leadMin: number; readonly availableMin: number }
   | { readonly kind: "hands"; readonly handsMin: number }
   | { readonly kind: "not-honest" }

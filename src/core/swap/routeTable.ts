@@ -1,3 +1,4 @@
+import type { RouteId } from "../dish/dish";
 import type { Eight } from "../bite/targets";
 import type { MeatForm, MeatKind } from "../dish/meat";
 import type { FoodId } from "../foods/food";
@@ -35,7 +36,7 @@ const likeTheSea: readonly ChainStep[] = [
   s("drain"),
 ];
 const route = (
-  id: string,
+  id: RouteId,
   name: string,
   how: string,
   food: FoodId,

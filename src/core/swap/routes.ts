@@ -1,3 +1,4 @@
+import type { RouteId } from "../dish/dish";
 import type { Eight } from "../bite/targets";
 import type { MeatForm, MeatKind } from "../dish/meat";
 import type { FoodId } from "../foods/food";
@@ -15,7 +16,7 @@ export interface ChainStep {
 }
 /** A plant food and the chain of preparations that gives it a bite. */
 export interface Route {
-  readonly id: string;
+  readonly id: RouteId;
   readonly name: string;
   /** What is done, in a few words. */
   readonly how: string;

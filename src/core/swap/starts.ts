@@ -1,10 +1,11 @@
+import type { RouteId } from "../dish/dish";
 import { scheduleQuestion } from "../schedule/question";
 import { schedule } from "../schedule/schedule";
 import type { Answer, Table } from "./answer";
 
 /** When a route has to begin, as the Clock of this kitchen has it: minutes before dinner; null where it fits in no way. */
 export interface Start {
-  readonly id: string;
+  readonly id: RouteId;
   readonly beforeMin: number | null;
 }
 /** So many routes are put on the clock: those that are read first. */

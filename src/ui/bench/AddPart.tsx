@@ -3,7 +3,7 @@
 import { Box, chakra, Flex, Stack, Text } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import { PATTERN_IDS, PATTERN_NAMES } from "@/core/dish/patternNames";
-import type { Food } from "@/core/foods/food";
+import type { Food, FoodId } from "@/core/foods/food";
 import { typicalAmountG, weighAmount } from "@/core/foods/measure";
 import { readAmount } from "@/core/quantities/amount";
 import { writeMass } from "@/core/quantities/write";
@@ -35,7 +35,7 @@ export function AddPart({ foods, kitchen, actions, heads, onDone }: AddPartProps
   useEffect(() => {
     if (picked !== null) choices.current?.querySelector("button")?.focus();
   }, [picked]);
-  const pick = async (id: string, typed: string) => {
+  const pick = async (id: FoodId, typed: string) => {
     const food = foods.find((f) => f.id === id);
     if (food === undefined) return;
     const amount = readAmount(typed, kitchen.spoons);

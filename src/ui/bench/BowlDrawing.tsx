@@ -1,5 +1,6 @@
 "use client";
 
+import type { StepId } from "@/core/process/step";
 import { Box, chakra } from "@chakra-ui/react";
 import { useWidth } from "../frame/useWidth";
 import { COLUMN, Y, Vessel } from "./Vessel";
@@ -8,7 +9,7 @@ import type { VesselView } from "./vessels";
 interface DrawingProps {
   readonly vessels: readonly VesselView[];
   readonly selected: string | null;
-  readonly onSelect: (stepId: string) => void;
+  readonly onSelect: (stepId: StepId) => void;
 }
 
 /**

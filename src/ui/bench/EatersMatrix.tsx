@@ -1,9 +1,10 @@
 "use client";
 
+import type { DishId, PartId } from "@/core/process/step";
 import { Box, Table, Text } from "@chakra-ui/react";
 import { useMemo } from "react";
 import type { Supper } from "@/core/dish/dish";
-import type { Eater } from "@/core/household/people";
+import type { Eater, EaterId } from "@/core/household/people";
 import { type PartDiets, type PartVerdict, whoCanEat, whoseDiet } from "@/core/safety/matrix";
 import { DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES, foodName, type TextContext } from "../wording/words";
@@ -34,7 +35,7 @@ export function EatersMatrix({
   );
   const columns = eaters.filter((e) => [...cells, ...diets].some((c) => c.eater === e.id));
   const parts = supper.dishes.flatMap((d) => d.parts.map((p) => ({ dish: d.id, id: p.id, name: p.name })));
-  const cell = (dish: string, part: string, eater: string) =>
+  const cell = (dish: DishId, part: PartId, eater: EaterId) =>
     cells.find((c) => c.dish === dish && c.part === part && c.eater === eater);
   return (
     <Box overflowX="auto">

@@ -1,11 +1,12 @@
 "use client";
 
+import type { FoodId } from "@/core/foods/food";
 import { chakra, HStack, Stack } from "@chakra-ui/react";
 import { Plus, X } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { addLine, removeLine, setLine } from "@/core/dish/edit";
 import { weighAmount } from "@/core/foods/measure";
-import type { Line } from "@/core/process/step";
+import type { Line, StepId } from "@/core/process/step";
 import { readAmount, wordsAfterAmount } from "@/core/quantities/amount";
 import { writeMass, writeMassRange } from "@/core/quantities/write";
 import { IconDo, Quiet } from "../frame/controls";
@@ -49,7 +50,7 @@ export function Lines({
         ? (parts.find((p) => p.id === line.part)?.name ?? "a part")
         : (liquors.find((l) => l.step === line.step)?.name ?? "liquor");
   /** Words into the unit on screen; what they leave open is asked. */
-  const read = (foodId: string) => (text: string) => {
+  const read = (foodId: FoodId) => (text: string) => {
     const food = foods.find((f) => f.id === foodId);
     if (!food) return { asks: `${foodId}: nobody knows this food any more. Choose another one.` };
     const weighed = weighAmount(food, readAmount(text, kitchen.spoons));
@@ -74,7 +75,7 @@ export function Lines({
     last?.select();
   }, [count]);
   /** A new line, with the amount that was typed before its name, else to be filled in. */
-  const add = (food: string, typed: string) => {
+  const add = (food: FoodId, typed: string) => {
     const known = foods.find((f) => f.id === food);
     const amount = readAmount(typed, kitchen.spoons);
     const weighed = known && amount.kind !== "question" ? weighAmount(known, amount) : null;
@@ -186,7 +187,7 @@ export function Lines({
             disabled={frozen}
             onAdd={() =>
               onEdit("Use the liquor", (s) =>
-                addLine(s, { kind: "liquor", step: (liquors[0] as { step: string }).step, share: 1 }),
+                addLine(s, { kind: "liquor", step: (liquors[0] as { step: StepId }).step, share: 1 }),
               )
             }
           />

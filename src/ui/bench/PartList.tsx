@@ -1,5 +1,6 @@
 "use client";
 
+import type { DishId, PartId } from "@/core/process/step";
 import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import dynamic from "next/dynamic";
@@ -71,9 +72,9 @@ export function WhoEats({ plan, textContext, supper, eaters, frozen, actions }: 
 }
 
 interface DishesProps extends Pick<BenchProps, "plan" | "textContext" | "frozen" | "actions" | "foods" | "kitchen"> {
-  readonly dishId: string;
+  readonly dishId: DishId;
   readonly name: string;
-  readonly partId: string | null;
+  readonly partId: PartId | null;
 }
 const Dishes = memo(function Dishes({
   plan,

@@ -1,5 +1,6 @@
 "use client";
 
+import type { PartId, StepId } from "@/core/process/step";
 import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
 import { ArrowDown, ArrowUp, Trash2 } from "lucide-react";
 import { memo } from "react";
@@ -25,10 +26,10 @@ export interface SelectedStep {
   readonly units: UnitSystem;
   readonly foods: readonly Food[];
   /** Other parts of the dish; those that could still join here are `toJoin`. */
-  readonly parts: readonly { readonly id: string; readonly name: string }[];
+  readonly parts: readonly { readonly id: PartId; readonly name: string }[];
   readonly toJoin: readonly string[];
   /** Steps whose liquor could be used here. */
-  readonly liquors: readonly { readonly step: string; readonly name: string }[];
+  readonly liquors: readonly { readonly step: StepId; readonly name: string }[];
   /** Grams on screen over grams in the dish. */
   readonly factor: number;
   readonly frozen: boolean;
@@ -39,7 +40,7 @@ export interface SelectedStep {
 }
 interface StepFormProps {
   readonly selected: SelectedStep;
-  readonly part: string;
+  readonly part: PartId;
   readonly number: number;
   readonly actions: Pick<BenchActions, "editStep" | "moveStep" | "removeStep" | "changeFood" | "ownFood">;
 }

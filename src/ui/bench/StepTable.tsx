@@ -1,5 +1,6 @@
 "use client";
 
+import type { StepId } from "@/core/process/step";
 import { Table } from "@chakra-ui/react";
 import {
   closestCenter,
@@ -137,7 +138,7 @@ interface StepRowProps {
   readonly selected: boolean;
   readonly eaters: number;
   readonly textContext: TextContext;
-  readonly onSelect: (id: string) => void;
+  readonly onSelect: (id: StepId) => void;
   readonly onMove: Moves["moveStep"] | null;
 }
 

@@ -1,8 +1,9 @@
+import type { DishId, PartId, StepId } from "@/core/process/step";
 import type { Dish, Part, Supper } from "@/core/dish/dish";
 import type { Fix } from "@/core/mend/fixes";
 import type { PatternId } from "@/core/dish/patternNames";
 import type { Kitchen } from "@/core/household/kitchen";
-import type { Eater } from "@/core/household/people";
+import type { Eater, EaterId } from "@/core/household/people";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { Food, FoodId } from "@/core/foods/food";
 import type { Chain } from "@/core/swap/chain";
@@ -19,11 +20,11 @@ import type { SelectedStep } from "./StepForm";
  */
 export interface BenchActions {
   readonly scale: (factor: number, says: string) => void;
-  readonly placeStep: (step: string, index: number) => void;
-  readonly moveStep: (step: string, by: -1 | 1) => void;
-  readonly selectPart: (part: string) => void;
-  readonly selectDish: (dish: string) => void;
-  readonly selectStep: (step: string) => void;
+  readonly placeStep: (step: StepId, index: number) => void;
+  readonly moveStep: (step: StepId, by: -1 | 1) => void;
+  readonly selectPart: (part: PartId) => void;
+  readonly selectDish: (dish: DishId) => void;
+  readonly selectStep: (step: StepId) => void;
   readonly addStep: (kind: StepKind) => void;
   readonly addPart: (pattern: PatternId) => void;
   /** A part from a food, shown grams of it, by one of its usual chains; null only weighs it out. */
@@ -32,7 +33,7 @@ export interface BenchActions {
   readonly renamePart: (name: string) => void;
   readonly changePart: (settings: Partial<Pick<Part, "waitsForTableMin" | "saltTarget">>) => void;
   readonly renameDish: (name: string) => void;
-  readonly invite: (eaters: readonly string[], guests: number) => void;
+  readonly invite: (eaters: readonly EaterId[], guests: number) => void;
   readonly noteLabel: (food: FoodId, allergen: Allergen, state: LabelState) => void;
   /** Something else for a food that somebody must not have, in every dish; its plan is told before and after. */
   readonly exchange: (food: FoodId, allergen: Allergen) => void;
@@ -48,7 +49,7 @@ export interface BenchActions {
   readonly removeStep: () => void;
   readonly takeFix: (fix: Fix) => void;
   /** A food of the cook's own, known by name alone; `then` gets its id. */
-  readonly ownFood: (name: string, then: (food: string) => void) => void;
+  readonly ownFood: (name: string, then: (food: FoodId) => void) => void;
 }
 
 export interface BenchProps {
@@ -58,7 +59,7 @@ export interface BenchProps {
   readonly cautions: readonly Caution[];
   readonly ranges: Ranges | null;
   readonly part: PlannedPart | null;
-  readonly stepId: string | null;
+  readonly stepId: StepId | null;
   readonly textContext: TextContext;
   readonly eaters: readonly Eater[];
   readonly kitchen: Kitchen;
@@ -76,7 +77,7 @@ export interface BenchProps {
 export interface PartViewProps {
   readonly part: PlannedPart;
   readonly plan: Plan;
-  readonly stepId: string | null;
+  readonly stepId: StepId | null;
   readonly textContext: TextContext;
-  readonly onSelect: (id: string) => void;
+  readonly onSelect: (id: StepId) => void;
 }

@@ -1,3 +1,4 @@
+import type { StepId } from "@/core/process/step";
 import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges, RowRanges } from "@/core/sampling";
 import { saltShare, solidsG, totalG } from "@/core/process/contents";
@@ -16,7 +17,7 @@ export interface Stream {
 /** One vessel of the in-the-bowl drawing, with its words. */
 export interface VesselView {
   readonly key: string;
-  readonly stepId: string;
+  readonly stepId: StepId;
   readonly name: string;
   readonly state: Row["state"];
   readonly fill: Stream & { readonly bathG: number };

@@ -1,5 +1,6 @@
 "use client";
 
+import type { StepKey } from "@/core/process/log";
 import { Box, chakra, Flex, Grid, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
 import { CalendarPlus, Flame } from "lucide-react";
 import type { Kitchen } from "@/core/household/kitchen";
@@ -8,7 +9,7 @@ import { OnTime } from "./OnTime";
 import { type OvenOn, ovenOn } from "@/core/schedule/oven";
 import type { UnitSystem } from "@/core/quantities/units";
 import { describeOvenOn } from "../wording/tasks";
-import { SERVE } from "@/core/schedule/task";
+import { SERVE, type TaskId } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Schedule } from "@/core/schedule/schedule";
@@ -34,7 +35,7 @@ export interface ClockProps {
   readonly nowMin: number | null;
   readonly stoveHref: string;
   readonly frozen: boolean;
-  readonly nameOf: (taskId: string) => string;
+  readonly nameOf: (taskId: TaskId) => string;
   readonly onServe: (date: string, time: string) => void;
   readonly onCalendar: () => void;
   /** What becomes of it when the day changes; null until somebody asked and it is worked out. */
@@ -42,7 +43,7 @@ export interface ClockProps {
   readonly onWhatIf: () => void;
   /** How likely it is in time; null until that is worked out. */
   readonly chance: Chance | null;
-  readonly stepName: (step: string) => string;
+  readonly stepName: (step: StepKey) => string;
 }
 
 /** On a phone the list is the plan, and the lanes come second. */

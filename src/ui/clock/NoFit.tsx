@@ -3,7 +3,7 @@
 import { chakra, Heading, Text } from "@chakra-ui/react";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Relief, Schedule } from "@/core/schedule/schedule";
-import { type Lag } from "@/core/schedule/task";
+import { type Lag, type TaskId } from "@/core/schedule/task";
 import { Card } from "../frame/controls";
 
 const RESOURCES: Readonly<Record<string, string>> = {
@@ -12,7 +12,7 @@ const RESOURCES: Readonly<Record<string, string>> = {
   oven: "one more oven",
 };
 
-function describeRelief(relief: Relief, nameOf: (id: string) => string): string {
+function describeRelief(relief: Relief, nameOf: (id: TaskId) => string): string {
   switch (relief.kind) {
     case "one-more":
       return `With ${RESOURCES[relief.resource] ?? `another one like “${relief.resource.replace(/^(pan|machine):/, "")}”`} it fits.`;
@@ -22,7 +22,7 @@ function describeRelief(relief: Relief, nameOf: (id: string) => string): string 
       return `If “${nameOf(relief.from)}” may wait ${relief.neededMin === null ? "longer" : writeMinutes(relief.neededMin)} instead of ${writeMinutes(relief.nowMin)} before ${relief.to === "serve" ? "the table" : `“${nameOf(relief.to)}”`}, it fits.`;
   }
 }
-const describeLag = ({ from, to, minMin, maxMin }: Lag, nameOf: (id: string) => string): string =>
+const describeLag = ({ from, to, minMin, maxMin }: Lag, nameOf: (id: TaskId) => string): string =>
   `${nameOf(from)} to ${to === "serve" ? "the table" : nameOf(to)}: ${maxMin === null ? `at least ${writeMinutes(minMin)}` : `at most ${writeMinutes(maxMin)}`}`;
 
 /** It does not fit: how sure that is, what contradicts what, and what would help. */
@@ -31,7 +31,7 @@ export function NoFit({
   nameOf,
 }: {
   schedule: Extract<Schedule, { kind: "does-not-fit" }>;
-  nameOf: (id: string) => string;
+  nameOf: (id: TaskId) => string;
 }) {
   return (
     <Card borderColor="chilli" borderWidth="2px" role="alert">

@@ -1,7 +1,7 @@
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan } from "@/core/plan";
 import type { Schedule } from "@/core/schedule/schedule";
-import type { Task } from "@/core/schedule/task";
+import type { Task, TaskId } from "@/core/schedule/task";
 import { burnersOf } from "@/core/schedule/burners";
 import { ovenOn } from "@/core/schedule/oven";
 import { writeTemp } from "@/core/quantities/write";
@@ -9,7 +9,7 @@ import { describeOvenOn, type TitledMove } from "../wording/tasks";
 
 /** A stretch on a lane, minutes relative to serving. */
 export interface Bar {
-  readonly id: string;
+  readonly id: TaskId;
   readonly from: number;
   readonly to: number;
   readonly kind: Task["kind"];

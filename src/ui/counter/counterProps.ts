@@ -1,4 +1,4 @@
-import type { Dish } from "@/core/dish/dish";
+import type { Dish, SupperId } from "@/core/dish/dish";
 import type { Eater } from "@/core/household/people";
 import type { SupperWishes } from "./StartSupper";
 
@@ -55,7 +55,7 @@ export interface CounterProps {
   readonly wishes: SupperWishes;
   readonly onStart: (dish: Dish, wishes: SupperWishes) => void;
   readonly onNewDish: () => void;
-  readonly onRemoveSupper: (id: string) => void;
+  readonly onRemoveSupper: (id: SupperId) => void;
   readonly onRemoveDish: (dish: Dish) => void;
   readonly onDuplicateDish: (dish: Dish) => void;
   readonly onRenameDish: (dish: Dish, name: string) => void;

@@ -3,7 +3,7 @@
 import { chakra } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import type { Food } from "@/core/foods/food";
+import type { Food, FoodId } from "@/core/foods/food";
 
 /** The search comes when it is asked for: a step may hold ten foods, and one of them is changed. */
 export const FoodSearch = dynamic(() => import("./FoodSearch").then((m) => m.FoodSearch), { ssr: false });
@@ -13,7 +13,7 @@ export interface FoodPickerProps {
   readonly value: string;
   readonly foods: readonly Food[];
   readonly disabled?: boolean;
-  readonly onChoose: (food: string) => void;
+  readonly onChoose: (food: FoodId) => void;
   readonly onOwn?: (name: string) => void;
 }
 

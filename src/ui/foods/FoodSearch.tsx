@@ -2,7 +2,7 @@
 
 import { Box, chakra, Combobox, Portal, useListCollection } from "@chakra-ui/react";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { Food } from "@/core/foods/food";
+import type { Food, FoodId } from "@/core/foods/food";
 import { foodIndex } from "@/core/foods/search";
 import { wordsAfterAmount } from "@/core/quantities/amount";
 
@@ -34,7 +34,7 @@ export function FoodSearch({
   /** Where other choices stand below it, the list waits until something is typed. */
   readonly opens?: "at once" | "when typed";
   readonly onClose: () => void;
-  readonly onChoose: (food: string, typed: string) => void;
+  readonly onChoose: (food: FoodId, typed: string) => void;
   readonly onOwn?: (name: string, typed: string) => void;
 }) {
   const index = useMemo(() => foodIndex(foods), [foods]);

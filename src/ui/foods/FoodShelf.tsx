@@ -3,7 +3,7 @@
 import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { ALLERGENS, type AllergenState, type Allergen } from "@/core/foods/allergens";
-import type { Food } from "@/core/foods/food";
+import type { Food, FoodId } from "@/core/foods/food";
 import { contradictionIn, type Figure, FIGURES } from "@/core/foods/labels";
 import { blockedBy } from "@/core/foods/own";
 import { FOODS, labelCanFree } from "@/core/foods/table";
@@ -15,11 +15,11 @@ import { FoodPicker } from "./FoodPicker";
 
 export interface FoodShelfProps {
   readonly foods: readonly Food[];
-  readonly isOwn: (food: string) => boolean;
+  readonly isOwn: (food: FoodId) => boolean;
   /** A figure of the packet: remembered as a label, or as the own food's figure. */
   readonly onFigure: (food: Food, figure: Figure, per100: number | null) => void;
   readonly onAllergen: (food: Food, allergen: Allergen, state: AllergenState) => void;
-  readonly onOwnFood: (name: string, then: (food: string) => void) => void;
+  readonly onOwnFood: (name: string, then: (food: FoodId) => void) => void;
   readonly onOwn: (food: Food, label: string) => void;
   readonly onRemoveOwn: (food: Food) => void;
 }
@@ -152,7 +152,7 @@ export function FoodShelf(props: FoodShelfProps) {
 }
 
 /** The table says it contains it, and no label of that kind can say otherwise. */
-const isSettled = (id: string, allergen: Allergen) =>
+const isSettled = (id: FoodId, allergen: Allergen) =>
   !labelCanFree(id, allergen) && FOODS.find((f) => f.id === id)?.allergens[allergen] === "contains";
 const STATES: Readonly<Record<AllergenState, { says: string; sign: string; next: AllergenState }>> = {
   contains: { says: "contained", sign: "yes", next: "may" },

@@ -1,3 +1,4 @@
+import type { StepKey } from "@/core/process/log";
 import type { Difference } from "@/core/process/compare";
 import type { Caution } from "@/core/safety/rule";
 import type { WayBackWords } from "../wording/stove";
@@ -7,7 +8,7 @@ import type { PutInProps } from "./PutIn";
 import type { ScaleProps } from "./Scale";
 
 export interface TimerView {
-  readonly step: string;
+  readonly step: StepKey;
   readonly title: string;
   readonly where: string;
   readonly leftMs: number;
@@ -76,7 +77,7 @@ export interface StoveProps {
   readonly onBack: (() => void) | null;
   readonly onCue: (seen: boolean) => void;
   readonly onTimer: () => void;
-  readonly onTimerOff: (step: string) => void;
+  readonly onTimerOff: (step: StepKey) => void;
   /** A timer that was stopped a moment ago, to be brought back. */
   readonly stopped: { readonly title: string; readonly onBringBack: () => void } | null;
   readonly onStay: () => void;

@@ -1,5 +1,6 @@
 "use client";
 
+import type { RouteId } from "@/core/dish/dish";
 import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { packPrice } from "@/core/swap/brings";
@@ -32,7 +33,7 @@ export function Routes(props: Props) {
   const [beside, setBeside] = useState<readonly string[]>([]);
   const pair = beside.flatMap((id) => cards.find((c) => c.id === id) ?? []);
   // A third one takes the place of the first.
-  const toggle = (id: string) =>
+  const toggle = (id: RouteId) =>
     setBeside(beside.includes(id) ? beside.filter((x) => x !== id) : [...beside, id].slice(-2));
   const fit = cards.filter((c) => c.out.length === 0);
   const out = cards.filter((c) => c.out.length > 0);

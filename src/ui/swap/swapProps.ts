@@ -1,9 +1,11 @@
+import type { FoodId } from "@/core/foods/food";
+import type { EaterId } from "@/core/household/people";
 import type { Setting } from "@/core/bite/targets";
 import type { Price } from "@/core/formats/household";
 import type { MeatForm, MeatKind } from "@/core/dish/meat";
 import type { Allergen } from "@/core/foods/allergens";
 import type { RouteCard, SwapAnswer } from "@/core/swap/card";
-import type { AtHand } from "@/core/dish/dish";
+import type { AtHand, RouteId } from "@/core/dish/dish";
 import type { ProteinWay } from "@/core/swap/brings";
 import type { TextContext } from "../wording/words";
 
@@ -25,7 +27,7 @@ export interface Said {
   /** What somebody at the table must not eat; null until it was asked, empty when nobody. */
   readonly avoids: readonly Allergen[] | null;
   /** Whose ratings count; null takes those who rated last. */
-  readonly rater: string | null;
+  readonly rater: EaterId | null;
 }
 export interface SwapProps {
   readonly said: Said;
@@ -41,17 +43,17 @@ export interface SwapProps {
     readonly onSet: ((date: string, time: string) => void) | null;
   };
   /** Who rated routes before, and whose ratings count now. */
-  readonly raters: readonly { readonly id: string | null; readonly name: string }[];
-  readonly rater: string | null;
+  readonly raters: readonly { readonly id: EaterId | null; readonly name: string }[];
+  readonly rater: EaterId | null;
   readonly answer: SwapAnswer | null;
   /** The answer is still that of what was said before: it is shown, and not to be taken. */
   readonly behind: boolean;
   readonly textContext: TextContext;
   /** When a route has to begin by the clock of this kitchen; null when it fits in no way, undefined while nobody knows. */
-  readonly begin: (id: string) => string | null | undefined;
+  readonly begin: (id: RouteId) => string | null | undefined;
   /** What a pack costs, by food; absent is not known. */
   readonly prices: ReadonlyMap<string, Price>;
-  readonly onPrice: (food: string, price: number | null, packG: number) => void;
+  readonly onPrice: (food: FoodId, price: number | null, packG: number) => void;
   readonly onTake: (card: RouteCard) => void;
   /** The other ways in, where the desk is the front door. */
   readonly others: readonly { readonly says: string; readonly onPress: () => void }[];

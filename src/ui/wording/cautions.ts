@@ -1,3 +1,4 @@
+import type { EaterId } from "@/core/household/people";
 import type { FoodId } from "@/core/foods/food";
 import type { Caution, CautionFacts, RuleId } from "@/core/safety/rule";
 import { writeLength, writeMinutes, writeTemp, writeVolume } from "@/core/quantities/write";
@@ -11,7 +12,7 @@ export const DEFER = "General guidance; follow your local food code and the labe
 export interface Telling {
   readonly units: UnitSystem;
   readonly foods: TextContext["foods"];
-  readonly eater: (id: string) => string;
+  readonly eater: (id: EaterId) => string;
 }
 interface Tools {
   readonly temp: (tempC: number) => string;

@@ -1,3 +1,4 @@
+import type { StepKey } from "@/core/process/log";
 import type { Plan } from "@/core/plan";
 import type { StepKind } from "@/core/process/registry";
 import { type LossKind, lossOf } from "@/core/schedule/loss";
@@ -59,7 +60,7 @@ export const describeEarlier = ({ earlierMin }: Chance): string =>
     ? "Begun when it says, it is in time in 90 of 100."
     : `Begin everything ${writeMinutes(earlierMin)} earlier, and it is in time in 90 of 100.`;
 /** The steps that make it late. */
-export const describeCauses = ({ causes }: Chance, stepName: (step: string) => string): string =>
+export const describeCauses = ({ causes }: Chance, stepName: (step: StepKey) => string): string =>
   `What makes it late: ${causes.map((c) => `${stepName(c.step)} (about ${writeMinutes(Math.max(1, Math.round(c.minutes)))})`).join(", ")}.`;
 
 /** What may change on the day. */

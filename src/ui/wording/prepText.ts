@@ -1,3 +1,4 @@
+import type { FoodId } from "@/core/foods/food";
 import type { Fact } from "@/core/process/ledger";
 import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writePercent, writeMinutes, writeTemp } from "@/core/quantities/write";
@@ -187,7 +188,7 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
 
 /** What is dry goes in first, and what is poured comes on top. */
 function soakWith(row: Computed, textContext: TextContext): string {
-  const poured = (id: string) => textContext.foods(id)?.group === "liquid";
+  const poured = (id: FoodId) => textContext.foods(id)?.group === "liquid";
   const dry = describeInputs(row, textContext, (c) => c.from === "part" || (c.from === "food" && !poured(c.food)));
   const wet = describeInputs(row, textContext, (c) => c.from === "liquor" || (c.from === "food" && poured(c.food)));
   if (wet === "") return `Put in ${dry || "it"}`;

@@ -1,9 +1,11 @@
+import type { PartId } from "@/core/process/step";
+import type { EaterId } from "@/core/household/people";
 import type { Allergen } from "@/core/foods/allergens";
 import type { Contradiction, Figure } from "@/core/foods/labels";
 import { densityOf } from "@/core/foods/density";
 import type { MeasureQuestion } from "@/core/foods/measure";
 import type { Blocks } from "@/core/foods/own";
-import type { FoodLookup } from "@/core/foods/food";
+import type { FoodLookup, FoodId } from "@/core/foods/food";
 import type { WaterZone } from "@/core/models/binderWater";
 import type { Thickness } from "@/core/models/thickening";
 import type { MachineKind } from "@/core/process/ledger";
@@ -65,16 +67,16 @@ export const MIX_IS: Readonly<Record<WaterZone, string>> = {
   wet: "is wet",
 };
 
-export const foodName = (foods: FoodLookup, id: string): string => foods(id)?.name ?? `“${id}”`;
+export const foodName = (foods: FoodLookup, id: FoodId): string => foods(id)?.name ?? `“${id}”`;
 
 /** A food as it is called at the stove: without what follows the comma on the shelf. */
-export const foodInText = (foods: FoodLookup, id: string): string => {
+export const foodInText = (foods: FoodLookup, id: FoodId): string => {
   const [name = id] = foodName(foods, id).split(",");
   return name.charAt(0).toLowerCase() + name.slice(1);
 };
 
 /** So many grams of a food as the cook measures them: in US units a spoonful by the spoon, a liquid by the cup. */
-export function amountInText({ units, foods }: TextContext, id: string, massG: number): string {
+export function amountInText({ units, foods }: TextContext, id: FoodId, massG: number): string {
   const food = units === "us" ? foods(id) : null;
   const density = food === null ? null : densityOf(food, true);
   if (food !== null && density !== null) {
@@ -91,9 +93,9 @@ export function amountInText({ units, foods }: TextContext, id: string, massG: n
 export interface TextContext {
   readonly units: UnitSystem;
   readonly foods: FoodLookup;
-  readonly part: (id: string) => string;
+  readonly part: (id: PartId) => string;
   /** Somebody at the table, by name. */
-  readonly eater: (id: string) => string;
+  readonly eater: (id: EaterId) => string;
 }
 
 export const MACHINE_NAMES: Readonly<Record<MachineKind, string>> = {

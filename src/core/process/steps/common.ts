@@ -3,7 +3,7 @@ import { STARCH_STRENGTH } from "../../models/thickening";
 import { type BadNumber, fail, type Result, succeed } from "../../quantities/result";
 import { saltToAddG } from "../../models/salt";
 import { add, type Contents, salt, saltShare, sum, totalG } from "../contents";
-import type { Input, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFailure, Vessel } from "../ledger";
+import type { Input, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFailure, Vessel, GearId } from "../ledger";
 import { sumOver } from "../solids";
 import type { StepCommon } from "../step";
 
@@ -67,7 +67,7 @@ export const panNeeds = (pan: PanFacts): readonly Need[] => [{ kind: "burner" },
 /** A pan and a burner, or which one the kitchen lacks. */
 export function panAndBurner(
   context: StepContext,
-  id: string | null,
+  id: GearId | null,
   kind: "frying" | "pot",
 ): Result<{ pan: PanFacts; burner: NonNullable<StepContext["burner"]> }, StepFailure> {
   const pan = context.pan(id, kind);

@@ -1,6 +1,6 @@
 import { cookerC } from "../../models/softening";
 import { fail } from "../../quantities/result";
-import type { MachineFacts, Need, StepContext } from "../ledger";
+import type { MachineFacts, Need, StepContext, GearId } from "../ledger";
 
 /** A pressure cooker at work: how hot it is inside, and what it needs. */
 interface UnderPressure {
@@ -10,7 +10,7 @@ interface UnderPressure {
 }
 
 /** The cooker named, or the one that the kitchen has; hot as water boils at the outside pressure plus its gauge (card 12). */
-export function underPressure(machineId: string | null, context: StepContext) {
+export function underPressure(machineId: GearId | null, context: StepContext) {
   const machine = context.machine(machineId, ["pressure-cooker"]);
   if (machine === null) return fail({ kind: "no-machine", wants: "pressure-cooker" });
   const atC = context.remember(`cooker ${context.altitudeM} ${machine.gaugeKPa}`, () =>

@@ -54,7 +54,7 @@ export function minutesToSoften(
 }
 
 /** What an unsoaked bean spends drinking before it softens: 0.9 of its 90 % time at 95 °C, less what it has drunk. */
-function soakingLag(food: string, moisture: number, context: StepContext): number {
+function soakingLag(food: FoodId, moisture: number, context: StepContext): number {
   const soak = context.figures(food).soak;
   if (!soak) return 0;
   const drunk = (moisture - soak.startMoisture) / (soak.fullMoisture.likely - soak.startMoisture);
