@@ -20,6 +20,7 @@ const USUAL_SPOON_G = 8;
 /** Gel formers are not added by the spoon as flour and crumbs are (card 6: β of flours and crumbs is below 1). */
 const FLOUR_STRENGTH = 1;
 
+/** In most kitchens, without gluten, and without a taste of its own. */
 const USUAL_BINDER = "potato-starch";
 function usual(figures: StepContext["figures"]): BinderAmount {
   const { binder } = figures(USUAL_BINDER);

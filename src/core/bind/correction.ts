@@ -1,12 +1,12 @@
 import { type BinderAmount, type BindingInput, bindingState } from "../models/binderWater";
 import type { FoodId } from "../foods/food";
 
-/** 2 US teaspoons of liquid. */
+/** 2 US teaspoons of liquid, mL: 2 × 4.929 (NIST Handbook 44). */
 export const LIQUID_STEP_G = 9.858;
-/** More spoons than this are no correction: another binder, or a drier base, is wanted. */
+/** More spoons than this are no correction: another binder, or a drier base, is wanted (rule of thumb). */
 const MOST_STEPS = 8;
 
-/** Where in its window a mix is brought from the dry side, and from the wet side. */
+/** Where in its window a mix is brought from the dry side, and from the wet side, 0–1 (rule of thumb: inside, and not past the middle). */
 const FROM_DRY = 0.3;
 const FROM_WET = 0.75;
 const within = (holdsFromG: number, holdsToG: number, share: number) => holdsFromG + share * (holdsToG - holdsFromG);

@@ -1,9 +1,10 @@
 import { type BadNumber, checkNumber, fail, firstBad, type Result, succeed } from "../quantities/result";
 
-/** Heat to melt ice, J/kg (handbook), and where food begins to freeze, °C (engineering estimate). */
+/** Heat to melt ice, J/kg (handbook). */
 const FUSION_J_PER_KG = 333_500;
-/** Where the water of food begins to freeze, °C. */
+/** Where the water of food begins to freeze, °C (ASHRAE: −0.6 to −2.8 for most foods, from memory). */
 export const FREEZING_POINT_C = -1;
+/** Moist food, kg/m³ (engineering estimate). */
 const DENSITY = 1050;
 /** W/(m K): thawing goes through thawed food, freezing through frozen food (engineering estimates). */
 const CONDUCTIVITY = { thaw: 0.5, freeze: 1.6 } as const;

@@ -39,6 +39,7 @@ export interface OvenCurve {
   readonly lossShare: Float64Array;
 }
 
+/** Half as many cells, or steps of 10 s, move the minutes to a core by less than 0.3 % (tried at 20, 40 and 80 mm). */
 const CELLS = 24;
 const STEP_S = 4;
 const STEPS_PER_MIN = 60 / STEP_S;

@@ -3,6 +3,7 @@ import { kelvin } from "../quantities/units";
 
 /** Molar gas constant, J/(mol K) (SI 2019, exact to the digits given). */
 const GAS_CONSTANT = 8.31446261815324;
+/** Rates are given for 20 °C (card 3). */
 const REFERENCE_K = 293.15;
 
 /** How one dried food drinks. Moistures are g water per g solids. */

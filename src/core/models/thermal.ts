@@ -38,6 +38,7 @@ const COEFFICIENTS: Record<keyof Composition, { k: Polynomial; rho: Polynomial; 
   fibre: { k: [0.18331, 1.2497e-3, -3.1683e-6], rho: [1311.5, -0.36589, 0], cp: [1845.9, 1.8306, -4.6509e-3] },
   ash: { k: [0.32962, 1.4011e-3, -2.9069e-6], rho: [2423.8, -0.28063, 0], cp: [1092.6, 1.8896, -3.6817e-3] },
 };
+/** Still air at about 30 °C, W/(m K) (handbook). */
 const AIR_CONDUCTIVITY = 0.026;
 
 /** Parallel conduction by volume share; Maxwell–Eucken for air in the pores. Evaluate at 40–50 °C. */

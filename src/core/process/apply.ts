@@ -84,7 +84,7 @@ function done(descriptor: StepDescriptor, vessel: Vessel, step: StepCommon, cont
   });
 }
 
-/** What was done on another day has been in the fridge since. */
+/** What was done on another day has been in the fridge since (a fridge at work: 4–5 °C). */
 const FRIDGE_C = 5;
 /** What a step still tells once it is done: what the food is, not how long it took. */
 const STAYS: ReadonlySet<Fact["kind"]> = new Set([
@@ -136,7 +136,7 @@ function settled(descriptor: StepDescriptor, before: Vessel, { after, inputs }: 
   return was <= 0 || was === is ? after : { ...after, pieces: { ...pieces, eachG: (pieces.eachG * is) / was } };
 }
 
-/** Less than this runs off by itself. */
+/** Less than this, a teaspoon, runs off by itself (rule of thumb). */
 const UNDRAINED_G = 5;
 /** Liquid that nobody drained: of this vessel, or brought along by a part. */
 function undrained(descriptor: StepDescriptor, { after, inputs }: Outcome): readonly Fact[] {

@@ -27,7 +27,7 @@ const gravest = (states: readonly AllergenState[]): Says =>
   states.includes("contains") ? "against" : states.includes("unknown") || states.includes("may") ? "ask" : "fits";
 const ALCOHOLIC: ReadonlySet<FoodId> = new Set(["wine-white", "wine-red", "beer"]);
 const PORK: ReadonlySet<FoodId> = new Set(["pork-mince", "pork-shoulder", "bacon", "sausages", "ham"]);
-/** A little alcohol stays in them, and opinions differ about it. */
+/** A little alcohol stays in them, and opinions differ about it (common practice: asked, not settled here). */
 const FERMENTED: ReadonlySet<FoodId> = new Set([
   "wine-vinegar",
   "balsamic",
@@ -39,7 +39,7 @@ const FERMENTED: ReadonlySet<FoodId> = new Set([
 const SUGARS: ReadonlySet<FoodId> = new Set(["sugar", "brown-sugar", "maple-syrup", "agave", "molasses"]);
 /** A seasoning above this is salted, mg of sodium in 100 g: ten times what vegetables hold by themselves. */
 const SALTY_MG = 400;
-/** A seasoning above this may be sweetened: its label says. g in 100 g. */
+/** A seasoning above this may be sweetened: its label says. g in 100 g (rule of thumb). */
 const SWEETENED_G = 10;
 /** Rules in data; their names and definitions stand in `ui/wording/diets`. */
 export const DIET_RULES: readonly Diet[] = [

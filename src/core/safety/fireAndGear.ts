@@ -2,9 +2,13 @@ import { moistureOf } from "../process/contents";
 import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
 
 const HARD = foodSet("squash-whole", "butternut", "celeriac", "swede");
+/** Refined oil is near its flash point not far above this (fire services, from memory). */
 const MOST_OIL_C = 230;
+/** Where food browns before it is full of oil (USDA: 350–375 °F, from memory). */
 const FRYING_C = { low: 175, high: 190 };
+/** Baking paper as its makers print on it (from memory). */
 const PAPER_C = 220;
+/** A cup of liquid, which a pressure cooker boils off before its time is up if it starts with less (makers, from memory). */
 const LEAST_LIQUID_G = 250;
 
 /** Where fats begin to smoke, °C: refined as shops sell them (from memory; a range of ± 15 K by make). */
@@ -16,6 +20,7 @@ const SMOKES_C: Readonly<Record<string, number>> = {
   "coconut-oil": 177,
   "plant-butter": 150,
 };
+/** A thermostat and a thermometer are off by so much (rule of thumb). */
 const SMOKE_MARGIN_K = 10;
 /** Straight from water, with nothing that dries or coats it. */
 const WETTED = ["soak", "drain", "rinse", "blanch", "boil", "marinate", "thaw", "steam"] as const;

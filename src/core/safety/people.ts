@@ -8,7 +8,7 @@ const HARD_RAW = foodSet("carrot", "apple", "celery", "celeriac");
 /** What was this hot has gone soft; grated it is no lump (rules of thumb). */
 const SOFT_FROM_C = 80;
 const GRATED_MM = 5;
-/** A supper of three quarters of a day's salt leaves next to none for the rest. */
+/** A supper of three quarters of a day's salt leaves next to none for the rest (this house’s line; the day’s salt is NHS). */
 const SALT_SHARE = 0.75;
 const ALCOHOL = foodSet("wine-white", "wine-red", "beer");
 

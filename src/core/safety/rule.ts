@@ -155,9 +155,9 @@ export const NO_FACTS = {};
 /** The facts when the condition holds. */
 export const when = <F>(touched: boolean, facts: F): F | null => (touched ? facts : null);
 
-/** Food that is this hot all through begins a new count of warm minutes: 165 °F. */
+/** Food that is this hot all through begins a new count of warm minutes: 165 °F (FDA Food Code 3-403.11). */
 export const KILLED_C = (165 - 32) / 1.8;
-/** What a fridge should be at the most, °C. */
+/** What a fridge should be at the most, °C: 40 °F (FDA). */
 export const FRIDGE_C = 4;
 
 type FoodSet = ReadonlySet<FoodId>;

@@ -4,6 +4,7 @@ import { POTATO } from "./foodsWithCare";
 import { type Computed, factOf, foodSet, FRIDGE_C, holds, is, KILLED_C, NO_FACTS, rule, type Rule, when } from "./rule";
 
 const RICE = foodSet("rice-white", "rice-brown", "rice-cooked");
+/** FDA Food Code 3-501.16: 135 °F; USDA asks households for 140 °F. */
 const HOLD_C = (135 - 32) / 1.8;
 const HOLD_AT_HOME_C = (140 - 32) / 1.8;
 /** Planned middles: 165 °F with a margin for the reading (FDA Food Code 3-401.11 asks less for most foods). */
@@ -12,6 +13,7 @@ const CORE_C = 74;
 const COOLING = { fromC: HOLD_C, firstC: (70 - 32) / 1.8, lastC: (41 - 32) / 1.8 };
 const FIRST_HOURS = 2;
 const LAST_HOURS = 6;
+/** USDA: 3–4 days for leftovers; garlic in oil 4 days in the fridge (FDA); cooked rice a day (UK FSA); all from memory. */
 const LEFTOVER_DAYS = 4;
 const GARLIC_DAYS = 4;
 const RICE_DAYS = 1;

@@ -25,7 +25,7 @@ type BakeStep = StepWith<"bake", typeof BAKE_FIELDS>;
 
 /** The middle of a mix is hot all through: 74 °C (165 °F, models card 16). */
 const MIX_CORE_C = 74;
-/** Two trays of a home oven, and how much of them may be covered (card 9). */
+/** Two trays of a home oven, and how much of them and of a basket may be covered (card 9). */
 const TRAY_M2 = 0.36 * 0.45;
 const TRAYS = 2;
 const TRAY_PACKING = 0.75;

@@ -7,6 +7,7 @@ import { defineStep, number, pot, type StepWith } from "../descriptor";
 const FIELDS = { pan: pot, minutes: number(0.1, 30) } as const;
 type BlanchStep = StepWith<"blanch", typeof FIELDS>;
 
+/** A large pot on a strong burner, and water with ice in it (common practice). */
 const HEAT_UP_MIN = 8;
 const ICED_C = 5;
 

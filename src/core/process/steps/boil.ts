@@ -13,8 +13,9 @@ import { defineStep, numberOrNull, pot, type StepWith } from "../descriptor";
 const FIELDS = { pan: pot, pieceMm: numberOrNull(3, 120), minutes: numberOrNull(0.5, 240) } as const;
 type BoilStep = StepWith<"boil", typeof FIELDS>;
 
+/** Salt in moist food at 25 °C, m²/s (card 4). */
 const SALT_DIFFUSIVITY_25C = 1e-9;
-/** Shaped pieces (dumplings, sausages) are done when the middle is this hot; above it where water boils hotter than that. */
+/** Shaped pieces (dumplings, sausages) are done when the middle is this hot; above it where water boils hotter than that (common practice: starch and egg set by then). */
 const SHAPED_CORE_C = 80;
 /** The boil never quite gets into the middle: this close is close enough (engineering estimate). */
 const NEAR_BOIL_K = 5;

@@ -100,9 +100,9 @@ function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
 
 /** Card 12's multipliers (engineering estimates): half a teaspoon of soda to the litre, hard water, old beans, a salted soak. */
 const SLOWED = { oldBeans: 1.5, hardWater: 1.3, soda: 0.65, saltedSoak: 0.85 } as const;
-/** What came out of a soak is this salty when it was salted, salt over water. */
+/** What came out of a soak is this salty when it was salted, salt over water (a teaspoon to the litre; rule of thumb). */
 const SALTED_SHARE = 0.005;
-/** Drier than this nobody has soaked it, g water per g solids. */
+/** Drier than this nobody has soaked it, g water per g solids (dry pulses hold 0.1–0.2). */
 const SOAKED_MOISTURE = 0.5;
 /** How many times as long pulses take in this water; grains and pasta do not ask. */
 function slowedBy(step: CookStep, food: Contents, cooked: ReturnType<typeof cookingOf>): number {

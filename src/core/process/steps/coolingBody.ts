@@ -5,6 +5,7 @@ import type { Cooling, Fact, Vessel } from "../ledger";
 
 /** J/(kg K) of a cooked dish (engineering estimate). */
 const SPECIFIC_HEAT = 3900;
+/** kg/m³, that of water (engineering estimate). */
 const DENSITY = 1000;
 /** FDA Food Code 3-501.14 counts from 135 °F to 70 °F and on to 41 °F. */
 const FROM_C = (135 - 32) / 1.8;

@@ -22,19 +22,20 @@ import { sumOver } from "../solids";
 const FIELDS = { pan: pot, oilC: number(130, 230), minutes: number(0.5, 60) } as const;
 type DeepFryStep = StepWith<"deep-fry", typeof FIELDS>;
 
-/** Card 9: engineering estimates and handbook values. */
-const OIL_HEAT = 2.4; // J/(g K)
+/** Card 9: J/(g K) and g/mL of oil (handbook), the pot, what it loses to the kitchen, the first seconds in which food takes most heat, and how cool the oil may get (engineering estimates). */
+const OIL_HEAT = 2.4;
+const OIL_DENSITY = 0.92;
 const POT_HEAT_J_PER_K = 600;
 const LOSS_W_PER_K = 2.5;
 const TAKING_S = 60;
-const OIL_DENSITY = 0.92;
 const FLOOR_C = 160;
 /** Shaped from a mix they are rough and full of pores: so much more surface gives off steam (engineering estimate). */
 const ROUGH = 1.8;
+/** Moist food, kg/m³ (engineering estimate). */
 const FOOD_DENSITY = 1050;
 /** Batter or crumb on cut pieces: flour that makes up this share of the solids (engineering estimate). */
 const COATED_SHARE = 0.15;
-/** Pieces may cover half of the surface. */
+/** Pieces may cover half of the surface (common practice). */
 const PACKING = 0.5;
 /** Oil never stands higher than a third of the pot (fire services). */
 const OIL_LINE = 1 / 3;

@@ -10,6 +10,7 @@ import type { Fact, ShapedPieces, StepContext, StepFailure, Vessel } from "../le
 const UNKNOWN_CUT_MM = 20;
 /** A bean, a lentil, a grain (rule of thumb). */
 const SMALL_MM = 8;
+/** Moist food is a little heavier than water (engineering estimate). */
 const FOOD_DENSITY_G_PER_MM3 = 1.05e-3;
 /** A ball of the same volume as a cube is so many times as wide as the cube: (6/π)^(1/3). */
 const BALL_OF_CUBE = (6 / Math.PI) ** (1 / 3);
@@ -173,7 +174,7 @@ interface OvenBody {
   readonly thicknessMm: number;
   readonly moreSurface: number;
 }
-/** Where bodies are compared: heated from the fridge to the middle of a safe loaf, °C. */
+/** Where bodies are compared: heated from the fridge to the middle of a safe loaf at a usual oven heat, °C (card 8). */
 const COMPARED = { startC: 5, coreC: 74, aroundC: 180 } as const;
 /**
  * A loaf heats from six sides at once, which the drying model cannot: the cylinder stands in for it that takes as long by the
@@ -194,7 +195,7 @@ function ovenBodyOf(context: StepContext, piece: PieceShape, surface: number): O
   const thicknessMm = (Number.isNaN(likeMm) ? piece.thicknessMm : likeMm) / Math.sqrt(scale);
   return { shape: "cylinder", thicknessMm, moreSurface: thicknessMm / 4000 / volumeOverSurfaceM(piece) };
 }
-/** Most bakes are over within the first of these; a longer one asks for a longer curve. */
+/** Most bakes are over within the first of these; a longer one asks for a longer curve: only speed depends on them. */
 const CURVES_MIN = [90, 240, 600] as const;
 /** Pieces start at whole steps of five kelvin, so that samples share their curves. */
 const roundTo5 = (tempC: number) => Math.round(tempC / 5) * 5;

@@ -7,6 +7,7 @@ import { defineStep, type StepWith, tin } from "../descriptor";
 const FIELDS = { tin } as const;
 type LayerStep = StepWith<"layer", typeof FIELDS>;
 
+/** Cooked layers weigh about what water does (engineering estimate). */
 const DENSITY_G_PER_M3 = 1e6;
 
 /** Layer or assemble in a tin: everything comes together, and either fits or does not. */

@@ -63,6 +63,7 @@ function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): App
   });
 }
 
+/** A cold fridge (FDA: at most 4 °C), and a strip or cube of usual size (rule of thumb). */
 const FRIDGE_C = 4;
 const UNKNOWN_PIECE_MM = 15;
 

@@ -8,6 +8,7 @@ import { sumOver } from "../solids";
 export const DRY_PAN_PACKING = 0.7;
 /** Loose pieces need gaps to be turned and to let steam off: so much of the floor is food (common practice: a 28 cm pan takes 250–350 g). */
 const LOOSE_PACKING = 0.4;
+/** g of moist food in a square metre one millimetre high (engineering estimate). */
 const FOOD_DENSITY_G_PER_MM_M2 = 1.03 * 1000;
 /** Grams of loose pieces of a thickness that lie in one layer with room to be turned. */
 export const roomInPanG = (pan: PanFacts, layerMm: number): number =>

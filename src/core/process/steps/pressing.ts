@@ -43,7 +43,7 @@ function ownMoisture(context: StepContext, id: FoodId): number | null {
 
 /** Tofu and its like, a little heavier than water, kg/m³ (common practice: 400 g measure about 100 × 75 × 50 mm). */
 const BLOCK_DENSITY = 1050;
-/** A block may be this much lighter or heavier than its edges say before it is asked about. */
+/** A block may be this much lighter or heavier than its edges say before it is asked about (rule of thumb: edges are read to about 10 % each). */
 const LIGHTEST = 0.7;
 const HEAVIEST = 1.4;
 

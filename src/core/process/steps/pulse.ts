@@ -7,7 +7,7 @@ import { choice, defineStep, machine, saltTo, type StepWith } from "../descripto
 const FIELDS = { machine, to: choice("bits", "smooth"), saltTo } as const;
 type PulseStep = StepWith<"pulse", typeof FIELDS>;
 
-/** Bulk of bits and of a smooth mix, g/mL (engineering estimates); a bowl works to two thirds. */
+/** Bulk of bits and of a smooth mix, g/mL (engineering estimates); a bowl works to two thirds, a batch takes so many minutes (common practice). */
 const BULK = { bits: 0.65, smooth: 1 } as const;
 const BOWL_LINE = 2 / 3;
 const BATCH_MIN = 1.5;

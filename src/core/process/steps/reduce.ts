@@ -9,6 +9,7 @@ import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 const FIELDS = { pan: fryingPan, toShare: number(0.1, 1) } as const;
 type ReduceStep = StepWith<"reduce", typeof FIELDS>;
 
+/** A thin sauce, mostly water (engineering estimate). */
 const SAUCE_HEAT_J_PER_G_K = 3.9;
 
 /** Reduce to a share of its mass at the boil: the water is given, the minutes follow from the burner (card 10). */

@@ -9,9 +9,11 @@ import { choice, defineStep, number, type StepWith } from "../descriptor";
 const FIELDS = { coreC: number(40, 99), minutes: number(1, 240), where: choice("oven", "hob") } as const;
 type ReheatStep = StepWith<"reheat", typeof FIELDS>;
 
+/** A moderate oven, as leftovers are warmed (common practice). */
 const OVEN_C = 170;
 /** An oven on a dish, W/m²K, fan or not (engineering estimate). */
 const OVEN_SURFACE = 22;
+/** A pan with its lid on, W, and J/(g K) of a cooked dish (engineering estimates). */
 const PAN_LOSS_W = 60;
 const SPECIFIC_HEAT = 3.9;
 

@@ -13,11 +13,13 @@ const FIELDS = {
 } as const;
 type RinseStep = StepWith<"rinse", typeof FIELDS>;
 
+/** As the form says them. */
 const MINUTES = { swirl: 0.5, soak: 10, simmer: 10 } as const;
 /** Brine that clings to the outside and goes at once, share of the pieces' water (engineering estimate). */
 const SURFACE_SHARE = 0.05;
 /** Loose pieces of which nobody knows the size (rule of thumb: strips, shreds, slices). */
 const UNKNOWN_PIECE_MM = 10;
+/** Salt in moist food at 25 °C, m²/s (card 4). */
 const SALT_DIFFUSIVITY_25C = 1e-9;
 
 /**

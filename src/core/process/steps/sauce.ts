@@ -3,12 +3,12 @@ import type { Contents } from "../contents";
 import type { Fact, StepContext } from "../ledger";
 import { cornEquivalentG } from "./common";
 
-/** A gentle simmer stands a few kelvin below the boil. */
+/** A gentle simmer stands a few kelvin below the boil (common practice: 94–97 °C). */
 export const SIMMER_BELOW_BOIL_C = 4;
-/** Where a sauce is when it reaches the plate. */
+/** How warm a sauce is when it reaches the plate (rule of thumb). */
 const AT_TABLE_C = 60;
 
-/** The middle of what coats a spoon, corn starch in g per 100 g of liquid. */
+/** The middle of what coats a spoon, corn starch in g per 100 g of liquid (card 11). */
 const COATS_PER_100 = 2.1;
 
 /** How thick the liquid is now and on the plate; nothing is said without starch. */

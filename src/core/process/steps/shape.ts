@@ -9,6 +9,7 @@ import { choice, defineStep, number, type StepWith } from "../descriptor";
 const FIELDS = { form: choice(...SHAPE_FORMS), pieceG: number(3, 5000), diameterMm: number(10, 400) } as const;
 type ShapeStep = StepWith<"shape", typeof FIELDS>;
 
+/** A log of a hand’s usual make is about so thick (common practice). */
 const THICK_MM = 30;
 /** Minutes a piece takes by hand (engineering estimates). */
 const MINUTES_EACH: Readonly<Record<ShapeForm, number>> = {
@@ -21,7 +22,7 @@ const MINUTES_EACH: Readonly<Record<ShapeForm, number>> = {
   parcel: 2,
   skewer: 1.5,
 };
-/** Usual proportions: a fillet is 2.2 times as long as wide, a loaf 1.8 times, and 0.65 as high (common practice). */
+/** Usual proportions: a fillet is 2.2 times as long as wide, a loaf 1.8 times, and 0.65 as high, a rasher four times (common practice). */
 const FILLET_LONG = 2.2;
 const LOAF = { long: 1.8, high: 0.65 } as const;
 const RASHER_LONG = 4;

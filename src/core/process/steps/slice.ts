@@ -8,7 +8,7 @@ import { defineStep, number, type StepWith } from "../descriptor";
 const FIELDS = { thicknessMm: number(0.5, 100), count: number(1, 500) } as const;
 type SliceStep = StepWith<"slice", typeof FIELDS>;
 
-/** Slices of a loaf this much thicker or thinner than asked are pointed out, share. */
+/** Slices of a loaf this much thicker or thinner than asked are pointed out, share (rule of thumb). */
 const OFF_THICKNESS = 0.25;
 
 /** What the cuts make of what lies on the board. */

@@ -28,11 +28,14 @@ import { spreadBy } from "../parameters";
 const FIELDS = { waterC: number(0, 100), minutes, covered: flag, chilled: flag } as const;
 type SoakStep = StepWith<"soak", typeof FIELDS>;
 
+/** A bowl of 2 L, of glass or china: its surface in all, g, J/(kg K) (engineering estimates, card 3). */
 const BOWL_SURFACE_M2 = 0.085;
 const BOWL = { massG: 600, specificHeat: 850 };
+/** J/(kg K): water (handbook), dry food (Choi and Okos, its solids at 20–60 °C). */
 const WATER_HEAT = 4180;
-const FRIDGE_C = 4;
 const DRY_FOOD_HEAT = 1800;
+/** A cold fridge (FDA: at most 4 °C). */
+const FRIDGE_C = 4;
 
 /**
  * Soak: the food drinks from a bath that cools while it stands.
@@ -113,6 +116,7 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
 /** A bowl as most kitchens have; below this share of what covers, pieces stand out of the water (engineering estimates). */
 const BOWL_ACROSS_M = 0.22;
 const LEAST_COVER = 0.8;
+/** US cup (NIST Handbook 44). */
 const ML_PER_CUP = 236.6;
 /** Liquid that keeps dry pieces under until they have drunk; how loosely they lie is told by a cup of them. */
 function toCoverG(dry: Contents, moisture: number, food: FoodId, context: StepContext): number {
@@ -128,7 +132,7 @@ function toCoverG(dry: Contents, moisture: number, food: FoodId, context: StepCo
     dryBulkDensity,
   }).finalG;
 }
-/** Up to here dry pieces float and lie loosely: strips, chunks, dried mushrooms. */
+/** Up to here dry pieces float and lie loosely: strips, chunks, dried mushrooms (rule of thumb; pulses lie at 750–850). */
 const LOOSE_KG_PER_M3 = 320;
 
 /** What the house knows of “soak”: settings, defaults, waits, weigh-in and rule. */

@@ -17,9 +17,11 @@ const FIELDS = {
 } as const;
 type SteamStep = StepWith<"steam", typeof FIELDS>;
 
+/** Two fingers of water (common practice). */
 const HEAT_UP_MIN = 5;
 /** What is shaped and nobody said how hot: set all through (card 13, steamed logs). */
 const USUAL_CORE_C = 85;
+/** The middle never quite comes to the boil: this close is close enough (engineering estimate). */
 const NEAR_BOIL_K = 5;
 
 /** Water under the steamer is named by the cook or not; it never touches the food. */

@@ -7,6 +7,7 @@ import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 const FIELDS = { pan: fryingPan, minutes: number(0.1, 60) } as const;
 type ToastStep = StepWith<"toast", typeof FIELDS>;
 
+/** Nuts and crumbs begin to brown, and after so many minutes all of their loss is counted (rules of thumb). */
 const TOASTED_C = 120;
 const FULL_HEAT_MIN = 2;
 
