@@ -7,7 +7,7 @@ import { fieldsOf } from "./stepFields";
 function states(kind: (typeof STEP_KINDS)[number]): Step[] {
   const usual = newStep(kind, "s") as Step;
   const settings: Readonly<Record<string, Setting>> = descriptorOf(kind).fields;
-  const others = Object.entries(settings).flatMap(([key, of]) => {
+  const others = Object.entries(settings).flatMap(([key, of]): Readonly<Record<string, string | boolean>>[] => {
     if (of.is === "flag") return [{ [key]: !(usual as unknown as Record<string, boolean>)[key] }];
     return of.is === "choice" ? of.of.map((value) => ({ [key]: value })) : [];
   });
