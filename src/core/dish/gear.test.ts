@@ -118,6 +118,20 @@ describe("pans and tins for steps that name none (common practice)", () => {
     expect(new Set(Object.values(pans)).size).toBe(3);
     expect(pans["d0.m1-1"]).toBe("wide");
   });
+  test("a step that cannot be worked out gets the pot that holds what was there before it", () => {
+    const blocked = (massG: number) =>
+      pansOf(
+        inputOf([
+          part("b", ["simmer", [food("passata", massG)]], ["simmer", [food("nobody-knows", 10)]]),
+          part("c", ["boil", [food("potato", 300), food("water", 600)], { pieceMm: 25 }]),
+        ]),
+      );
+    expect(blocked(2400)).toMatchObject({ "d0.c-0": "saucepan" });
+    const gear = withGearNamed(
+      inputOf([part("b", ["weigh", [food("passata", 2400)]], ["simmer", [food("nobody-knows", 10)]])]),
+    );
+    expect(gear.supper.dishes[0]?.parts[0]?.steps[1]).toMatchObject({ pan: "stockpot" });
+  });
   test("layers go into the tin that holds them", () => {
     const tinOf = (massG: number) => {
       const input = inputOf([part("t", ["layer", [food("tomatoes-tinned", massG)]], ["bake", [], { ovenC: 190 }])]);

@@ -5,7 +5,7 @@ import { likelyDraw, sampledDraws } from "../quantities/draw";
 import { newMemory } from "../quantities/memory";
 import { totalG } from "./contents";
 import { EMPTY_VESSEL } from "./ledger";
-import { STEP_REGISTRY } from "./registry";
+import { newStep, type Step, STEP_REGISTRY } from "./registry";
 import { type Exchange, replay, replayPart, type ReplayWorld, shareOfPart } from "./replay";
 
 const book = openBook({ foods: [], labels: [] });
@@ -74,4 +74,28 @@ test("another vessel gives another end: half the food, half the grams", () => {
     vessel: half,
   });
   expect(totalG(drier.end!.batch)).toBeLessThan(totalG(row.outcome.after.batch));
+});
+
+test("the liquor of a part that stands further down is there when it is asked for", () => {
+  const step = (kind: "weigh" | "drain" | "season" | "soak", id: string, adds: Step["adds"]): Step => ({
+    ...newStep(kind, id),
+    adds,
+  });
+  const sauce = {
+    id: "sauce",
+    steps: [step("season", "mix", [{ kind: "liquor", step: "poured", share: 1 }])],
+  };
+  const mushrooms = {
+    id: "mushrooms",
+    steps: [
+      step("weigh", "dry", [{ kind: "food", food: "porcini-dried", massG: 20 }]),
+      step("soak", "soak", [{ kind: "food", food: "water", massG: 300 }]),
+      step("drain", "poured", []),
+    ],
+  };
+  const grams = (parts: Parameters<typeof replay>[0]) =>
+    replay(parts, worldOf("d")).map((p) => (p.end === null ? null : totalG(p.end.batch)));
+  const [sauceG, mushroomsG] = grams([sauce, mushrooms]);
+  expect(sauceG).toBeGreaterThan(200);
+  expect(grams([mushrooms, sauce])).toEqual([mushroomsG, sauceG]);
 });

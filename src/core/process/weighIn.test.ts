@@ -36,6 +36,14 @@ test.each([
   expect(corrected).toMatchObject({ ok: false, failure: { kind } });
 });
 
+test("the most that can be in the bowl is all that ran off, with what is dissolved in it", () => {
+  // 148.148 + 340.741 + 2.99 = 491.879 g: nothing was pressed out. Half a gram is the scale's own.
+  expect(correctByReading("liquor", squeezed(213, 1.87), 492.3).ok).toBe(true);
+  const over = correctByReading("liquor", squeezed(213, 1.87), 492.5);
+  expect(over).toMatchObject({ ok: false, failure: { kind: "above-possible" } });
+  if (!over.ok && over.failure.kind === "above-possible") expect(over.failure.highestG).toBeCloseTo(491.879, 3);
+});
+
 test("after frying a difference is water alone: the salt stays", () => {
   const fried: Outcome = {
     after: { ...EMPTY_VESSEL, batch: { ...NOTHING, solids: solidsOf("x", 100), waterG: 80, saltG: 3, oilG: 10 } },

@@ -102,6 +102,10 @@ test("a short open simmer has no lid; salt that is given is put in as it is", ()
     "Sauce\nServes 4\n300 g beef strips\n400 ml passata\n4 g salt\nSimmer the beef in the passata with the salt for 15-25 minutes.";
   expect(stepsOf(text, "rest")).toEqual(["simmer minutes=20 lid=false: 414 passata, 4 salt", "season: <main>"]);
 });
+test("a simmer of a minute stays one of a minute", () => {
+  const text = "Sauce\nServes 4\n300 g beef strips\n400 ml passata\nSimmer the beef in the passata for 1 minute.";
+  expect(stepsOf(text, "rest")[0]).toBe("simmer minutes=1 lid=false: 414 passata");
+});
 test("baked in its sauce at the oven's heat, covered where the method covers", () => {
   const text = (how: string) =>
     `Bake\nServes 4\n300 g beef strips\n400 ml beef stock\nSimmer the beef in the stock for 5 minutes. ${how}`;

@@ -349,6 +349,14 @@ test("a small child changes nothing for the others", () => {
   expect(rulesOf(balls)).not.toContain("choking");
   expect(rulesOf(balls, [small])).toContain("choking");
 });
+test("raw carrot is hard for a small child; at 80 °C to the middle it has gone soft, also when it is cold again", () => {
+  const carrot = step("cut", [food("carrot", 200)], { pieceMm: 20 });
+  const served = [step("cool", [], {}), step("serve")];
+  expect(rulesOf([carrot, ...served], [small])).toContain("choking");
+  const steamed = (coreC: number) => rulesOf([carrot, step("steam", [], { coreC }), ...served], [small]);
+  expect(steamed(80)).not.toContain("choking");
+  expect(steamed(79)).toContain("choking");
+});
 test("what was boiled in a part of its own may join; what was only soaked there may not", () => {
   const joins = [step("pulse", [{ kind: "part", part: "beans", share: 1 }])];
   const told = (own: readonly Step[]) => cautions(joins, [], [["beans", own]]).map((c) => c.rule);
