@@ -110,6 +110,18 @@ test("no food of plants is taken for an animal, no animal for a plant", () => {
     if (f.id !== "worcester-sauce") expect([f.id, animals.length > 0]).toEqual([f.id, f.group === "animal"]);
   }
 });
+test.each([
+  ["1 tbsp honey butter", ["butter", "honey"]],
+  ["200 g cream cheese butter", ["butter", "cheese-soft"]],
+  // Of a meat and what it is made with, the meat is what leaves.
+  ["200 g butter-fried bacon", ["meat"]],
+  ["100 g bacon fat", ["fat"]],
+])("two animal products in one name are both found, and one is not found twice: %s", (text, jobs) => {
+  const line = readLine(text, lexicon, "metric");
+  const found = line?.kind === "ingredient" ? line.foods.map((f) => f.named) : [];
+  expect(found.map((n) => (n.is === "animal" ? n.animal.job : n.is))).toEqual(jobs);
+});
+
 test("what is printed is read as it was: any amount of any food, in any order of amount and food", () => {
   const food = fc.constantFrom(...FOODS.filter((f) => f.group === "vegetable" || f.group === "animal"));
   const unit = fc.constantFrom("g", "kg", "oz", "lb", "ml", "tbsp", "tsp", "cup");
