@@ -16,6 +16,7 @@ import {
   removeStep,
   renameDish,
   setLine,
+  stepBeside,
 } from "@/core/dish/edit";
 import { scaleAmounts } from "@/core/dish/scale";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
@@ -175,7 +176,12 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
       undo: () => void undo(),
       redo: () => void redo(),
       editStep: (label, by) => onStep(({ id }) => edit(label, (d) => editStep(d, id, by))),
-      removeStep: () => onStep(({ id }) => edit("Remove step", (d) => removeStep(d, id), "The step is out.")),
+      removeStep: () =>
+        onStep(({ id }) => {
+          const beside = stepBeside(newest.current.dish, id);
+          edit("Remove step", (d) => removeStep(d, id), "The step is out.");
+          setSelection((t) => ({ ...t, step: beside }));
+        }),
       takeFix: async (fix) => {
         const { applyFix } = await import("@/core/mend/applyFix");
         const { supper } = newest.current;

@@ -16,6 +16,7 @@ import {
   removeStep,
   renameDish,
   setLine,
+  stepBeside,
 } from "./edit";
 import { newStep, STEP_KINDS } from "../process/registry";
 import { kitchenFacts } from "../household/kitchen";
@@ -78,6 +79,13 @@ describe("editing is on values", () => {
     ]);
     expect(addStep(MUSTARD_STRIPS, "strips", step, null).parts[0]?.steps[0]?.id).toBe("extra");
     expect(removeStep(after, "extra")).toEqual(MUSTARD_STRIPS);
+    // What is in hand when it goes: the next one of the part, at the end the one before, and none beside an only one.
+    const [part] = MUSTARD_STRIPS.parts;
+    const ids = part?.steps.map((s) => s.id) ?? [];
+    expect(ids.map((id) => stepBeside(MUSTARD_STRIPS, id))).toEqual([...ids.slice(1), ids.at(-2)]);
+    expect(
+      stepBeside({ ...MUSTARD_STRIPS, parts: [{ ...part!, steps: part!.steps.slice(0, 1) }] }, ids[0]!),
+    ).toBeNull();
     expect(strips?.steps).toHaveLength(6);
   });
   test("removing a part takes its joins along", () => {

@@ -29,6 +29,12 @@ export function removeStep(dish: Dish, id: StepId): Dish {
   }));
   return { ...dish, parts };
 }
+/** The step that is in hand when this one goes: the next of its part, else the one before it. */
+export function stepBeside(dish: Dish, id: StepId): StepId | null {
+  const steps = dish.parts.find((p) => p.steps.some((s) => s.id === id))?.steps ?? [];
+  const at = steps.findIndex((s) => s.id === id);
+  return (steps[at + 1] ?? steps[at - 1])?.id ?? null;
+}
 /** Moves a step up (−1) or down (+1) inside its part; at the ends it is the same dish. */
 export function moveStep(dish: Dish, id: StepId, by: -1 | 1): Dish {
   const parts = dish.parts.map((p) => {

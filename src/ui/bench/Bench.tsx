@@ -12,6 +12,7 @@ import { ByPart } from "./EatersCheck";
 import { InTheBowl } from "./InTheBowl";
 import { NewDish } from "./NewDish";
 import { PartHead } from "./PartHead";
+import { KeepsFocus } from "../frame/KeepsFocus";
 import { PartColumn } from "./PartColumn";
 import { PartChips } from "./PartChips";
 import { PartList, WhoEats } from "./PartList";
@@ -30,7 +31,7 @@ export function Bench(props: BenchProps) {
   const [open, setOpen] = useState(false);
   if (narrow)
     return (
-      <Stack gap="3" p="3">
+      <KeepsFocus label="The part" gap="3" p="3">
         <PartChips {...props} />
         <Frozen frozen={props.frozen} />
         {part ? (
@@ -58,10 +59,12 @@ export function Bench(props: BenchProps) {
         <PartsCheck {...props} />
         {open && part && props.selected && (
           <StepSheet label="The step in hand" onClose={() => setOpen(false)}>
-            <StepInHand {...props} part={part} />
+            <KeepsFocus label="Its settings">
+              <StepInHand {...props} part={part} />
+            </KeepsFocus>
           </StepSheet>
         )}
-      </Stack>
+      </KeepsFocus>
     );
   return (
     <Grid
@@ -74,12 +77,12 @@ export function Bench(props: BenchProps) {
         <PartList {...props} />
         <WhoEats {...props} />
       </Stack>
-      <Stack gap="4" minW="0">
+      <KeepsFocus label="The part" gap="4" minW="0">
         <Frozen frozen={props.frozen} />
         {part ? <Drawn {...props} part={part} /> : <NewDish {...props} />}
         <PartsCheck {...props} />
-      </Stack>
-      <Stack gap="4" minW="0" gridColumn={{ base: "auto", lg: "1 / -1", xl: "auto" }}>
+      </KeepsFocus>
+      <KeepsFocus label="The step in hand" gap="4" minW="0" gridColumn={{ base: "auto", lg: "1 / -1", xl: "auto" }}>
         {part && props.selected && (
           <Card p="4">
             <StepInHand {...props} part={part} />
@@ -87,7 +90,7 @@ export function Bench(props: BenchProps) {
         )}
         {part && <AfterPart {...props} part={part} />}
         {part && <Salt {...props} part={part} />}
-      </Stack>
+      </KeepsFocus>
     </Grid>
   );
 }
