@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useMemo, useState } from "react";
-import { type Dish, partsToJoin } from "@/core/dish/dish";
+import { type Dish, partsToJoin, shareLeft } from "@/core/dish/dish";
 import type { PlannedDish } from "@/core/plan";
 import type { Row } from "@/core/process/replay";
 import { Bench } from "@/ui/bench/Bench";
@@ -45,7 +45,7 @@ function Ready({ view }: { view: SupperView }) {
     return { units, foods, part: (id) => byId.get(id) ?? "that part", eater: nameIn(eaters) };
   }, [units, foods, names, eaters]);
   const parts = useSame(dish.parts.filter((p) => p.id !== part?.id).map(({ id, name }) => ({ id, name })));
-  const toJoin = useSame(partsToJoin(dish, part?.id ?? null).map((p) => p.id));
+  const toJoin = useSame(partsToJoin(dish, part?.id ?? null).map(({ id }) => ({ id, share: shareLeft(dish, id) })));
   const liquors = useSame(liquorsOf(plannedDish, stepId));
   const pieces = useSame(piecesOf(row));
   const pan = panOf(row);

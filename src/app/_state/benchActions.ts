@@ -1,9 +1,9 @@
 "use client";
 
-import type { DishId, PartId, StepId } from "@/core/process/step";
 import { type Dispatch, type SetStateAction, useLayoutEffect, useMemo, useRef } from "react";
-import { type Dish, headCount, NEW_DISH, type Part, type Supper } from "@/core/dish/dish";
+import { type Dish, headCount, NEW_DISH, type Part, shareLeft, type Supper } from "@/core/dish/dish";
 import {
+  addLine,
   addPart,
   addStep,
   editDish,
@@ -25,6 +25,7 @@ import { ownFood } from "@/core/foods/own";
 import type { Plan, PlanInput, PlannedPart } from "@/core/plan";
 import { differences, type Difference } from "@/core/process/compare";
 import type { Step } from "@/core/process/registry";
+import type { DishId, PartId, StepId } from "@/core/process/step";
 import { rowsOf } from "@/core/schedule/work";
 import type { BenchActions } from "@/ui/bench/benchProps";
 import { counted } from "@/ui/wording/count";
@@ -98,10 +99,13 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
       selectDish: (dish) => setSelection({ dish, part: null, step: null }),
       selectPart: (part) => setSelection((t) => ({ ...t, part, step: null })),
       selectStep: (step) => setSelection((t) => ({ ...t, step })),
-      addStep: async (kind) => {
+      addStep: async (kind, takes) => {
         const { newStep } = await import("@/core/process/registry");
         onPart((part) => {
-          const step = newStep(kind, freeId(newest.current.dish, `${part.id}-${kind}`)) as Step;
+          const { dish } = newest.current;
+          const fresh = newStep(kind, freeId(dish, `${part.id}-${kind}`)) as Step;
+          const step =
+            takes === undefined ? fresh : addLine(fresh, { kind: "part", part: takes, share: shareLeft(dish, takes) });
           const after = newest.current.step?.id ?? null;
           edit("Add a step", (d) => addStep(d, part.id, step, after));
           setSelection((t) => ({ ...t, part: part.id, step: step.id }));

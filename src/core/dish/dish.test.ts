@@ -3,7 +3,7 @@ import { dishOf, inputOf as supperInput, supperOf } from "../__tests__/supper";
 import { plainKitchen } from "../household/plainKitchen";
 import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
-import { type Dish, foodsOf, headCount, partsToJoin, scaleDish, servedParts } from "./dish";
+import { type Dish, foodsOf, headCount, partsToJoin, scaleDish, servedParts, shareLeft } from "./dish";
 import {
   addLine,
   addPart,
@@ -64,6 +64,10 @@ test("only a part that is left over, and takes none of this one, can join it", (
   expect(names("mash-1")).toEqual([]);
   const half = editStep(both, "stew-1-simmer-3", (s) => setLine(s, 0, { kind: "part", part: "mash-1", share: 0.5 }));
   expect(partsToJoin(half, "stew-1").map((p) => p.id)).toEqual(["mash-1"]);
+  expect([shareLeft(half, "mash-1"), shareLeft(both, "mash-1"), shareLeft(both, "stew-1")]).toEqual([0.5, 0, 1]);
+  // A pattern that joins what is free takes what is left of it.
+  const adds = partFromPattern(half, "baked").steps[0]?.adds ?? [];
+  expect(adds).toContainEqual({ kind: "part", part: "mash-1", share: 0.5 });
 });
 
 describe("editing is on values", () => {

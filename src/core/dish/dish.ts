@@ -80,6 +80,13 @@ export function linesOf(dish: Dish): { part: Part; step: Step; line: Line }[] {
   return dish.parts.flatMap((part) => part.steps.flatMap((step) => step.adds.map((line) => ({ part, step, line }))));
 }
 
+/** The share of a part that no line takes yet, 0–1. */
+export const shareLeft = (dish: Dish, id: PartId): number =>
+  linesOf(dish).reduce(
+    (left, { line }) => (line.kind === "part" && line.part === id ? Math.max(0, left - line.share) : left),
+    1,
+  );
+
 /** Parts that another part could still take: not the part itself, nothing that takes it, nothing that is used up. */
 export function partsToJoin(dish: Dish, into: PartId | null): readonly Part[] {
   const takes = (part: PartId): PartId[] =>
@@ -88,12 +95,7 @@ export function partsToJoin(dish: Dish, into: PartId | null): readonly Part[] {
       .flatMap((p) => p.steps.flatMap((s) => s.adds.flatMap((l) => (l.kind === "part" ? [l.part] : []))));
   const reaches = (from: PartId, seen: ReadonlySet<PartId> = new Set()): boolean =>
     from === into || (!seen.has(from) && takes(from).some((p) => reaches(p, new Set([...seen, from]))));
-  const used = (id: PartId) =>
-    linesOf(dish).reduce(
-      (share, { line }) => (line.kind === "part" && line.part === id ? share + line.share : share),
-      0,
-    );
-  return dish.parts.filter((p) => used(p.id) < 1 - 1e-9 && (into === null || !reaches(p.id)));
+  return dish.parts.filter((p) => shareLeft(dish, p.id) > 1e-9 && (into === null || !reaches(p.id)));
 }
 
 /** Every food a dish touches; salt that is added up to a target counts. */

@@ -10,6 +10,7 @@ import {
   type Vessel,
 } from "./ledger";
 import { LONGEST_MIN, type StepDescriptor } from "./descriptor";
+import { opened, rawWith } from "./opening";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
 import { at, totalG } from "./contents";
@@ -47,7 +48,15 @@ export function applyDescribed(
   const made = done(descriptor, vessel, whole, context);
   return made.ok ? succeed(liesReady(made.value)) : made;
 }
+/** With what has to lie in the vessel before: it counts among what came. */
 function done(descriptor: StepDescriptor, vessel: Vessel, step: StepCommon, context: StepContext): Applied {
+  const open = opened(descriptor, vessel, step, context);
+  if (open === null) return doneTo(descriptor, vessel, step, context);
+  if (!open.ok) return open;
+  const made = doneTo(descriptor, open.value.vessel, open.value.step, context);
+  return made.ok ? succeed({ ...made.value, inputs: [...open.value.came, ...made.value.inputs] }) : made;
+}
+function doneTo(descriptor: StepDescriptor, vessel: Vessel, step: StepCommon, context: StepContext): Applied {
   if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
   const applied = descriptor.apply(vessel, step as never, context);
   if (!applied.ok) return applied;
@@ -155,14 +164,7 @@ function rawMarks(
   soft: Softened | undefined,
   context: StepContext,
 ): readonly Mark[] {
-  let { marks } = after;
-  for (const one of came) {
-    if (one.from === "part") for (const mark of one.raw) marks = marked(marks, mark);
-    if (one.from !== "food") continue;
-    const { raw, press } = context.figures(one.food);
-    if (raw) marks = marked(marks, raw);
-    if (press?.cells) marks = marked(marks, "raw-cells");
-  }
+  const marks = rawWith(after.marks, came, context);
   if (marks.length === 0) return marks;
   const boiled = soft !== undefined && lectinGone(soft, context.boilC);
   const hot = after.batch.tempC >= HOT_C;

@@ -93,6 +93,12 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   readonly addsAround?: true;
   /** Pieces that were shaped are none afterwards. */
   readonly endsPieces?: true;
+  /**
+   * What its own lines are, where they don't simply come together with what is in the vessel: "before": they lie in it before
+   * anything is done; else something for the food in it, which they bring along when the vessel is empty: "around" a liquid or
+   * seasoning, "coat" these and what clings, "fill" a filling for what stands first.
+   */
+  readonly lines?: "before" | "around" | "coat" | "fill";
   /** May be done while the food still lies in its liquid. */
   readonly fitsBath?: true;
   /** Softens vegetables without leaving them hot, so that their water runs. */

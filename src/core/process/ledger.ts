@@ -199,6 +199,8 @@ export interface StepContext {
   /** Process figures, also of a cook's own food that borrows another's. */
   readonly figures: (food: FoodId) => ProcessFigures;
   readonly bring: (lines: readonly Line[]) => readonly Input[] | StepFailure;
+  /** A part as it was at its end, whole; null when it is not made. */
+  readonly endOf: (part: PartId) => Vessel | null;
   /** An uncertain parameter of this step alone; without an estimate it has the spread of its row in the table. */
   readonly draw: (id: StepParameter, spread?: Estimate) => number;
   /** One of the whole lot, the same wherever the supper uses it. */

@@ -38,6 +38,7 @@ describe.each(DEMO_DISHES.map((d) => [d.id, d] as const))("%s, part by part", (_
           .find((c) => c.from === "liquor" && c.step === step);
         return came ?? { kind: "liquor-used-up", step, share };
       },
+      endOf: (id) => ends.get(id) ?? null,
       ranOff: () => {},
     };
     for (const part of dish.parts) {
@@ -61,6 +62,7 @@ test("another vessel gives another end: half the food, half the grams", () => {
   const nobody: Exchange = {
     part: (id) => ({ kind: "part-missing", part: id }),
     liquor: (step) => ({ kind: "liquor-missing", step }),
+    endOf: () => null,
     ranOff: () => {},
   };
   const world = worldOf(dish.id);

@@ -106,6 +106,8 @@ export interface ReplayWorld extends KitchenFacts {
 export interface Exchange {
   readonly part: (id: PartId, share: number) => Input | StepFailure;
   readonly liquor: (step: StepId, share: number) => Input | StepFailure;
+  /** A part that was brought, as it was at its end. */
+  readonly endOf: (id: PartId) => Vessel | null;
   /** What ran off at a step, kept for whoever asks. */
   readonly ranOff: (step: StepId, contents: Contents) => void;
 }
@@ -144,6 +146,7 @@ export function replayPart(
     figures: world.figures,
     remember: world.memory,
     bring: (lines) => bring(lines, world, exchange),
+    endOf: exchange.endOf,
     ...drawsOf(draw, () => current),
   };
   const known = knownSteps(part.steps, world);
@@ -267,6 +270,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
         ? { from: "liquor", step, contents: portion(liquor, share) }
         : { kind: "liquor-used-up", step, share: asked };
     },
+    endOf: (id) => finished.get(id)?.end ?? null,
     ranOff: (step, contents) => void runOff.set(step, contents),
   };
 

@@ -1,10 +1,11 @@
 "use client";
 
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, chakra, Flex, Text } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
-import { memo, useRef } from "react";
+import { memo, type ReactNode, useRef } from "react";
 import { usualNext } from "@/core/dish/usualNext";
 import type { StepKind } from "@/core/process/registry";
+import type { PartId } from "@/core/process/step";
 import { Quiet } from "../frame/controls";
 import { useSingleKeys } from "../frame/singleKeys";
 import { STEP_GROUPS, STEP_NAMES } from "../wording/steps";
@@ -23,24 +24,28 @@ const OPTIONS = STEP_GROUPS.map(([group, kinds]) => (
 /** Adds a step after the one in hand: what usually comes next by one press, every other kind from the list. `/` comes here. */
 export const AddStep = memo(function AddStep({
   after,
+  goesOn = null,
   disabled,
   onAdd,
 }: {
   after: StepKind | null;
+  /** Where nothing stands yet: a part that nobody takes, which may go on here, and the kind of its last step. */
+  goesOn?: { readonly part: PartId; readonly name: string; readonly kind: StepKind } | null;
   disabled: boolean;
-  onAdd: (kind: StepKind) => void;
+  onAdd: (kind: StepKind, takes?: PartId) => void;
 }) {
   const group = useRef<HTMLDivElement>(null);
   useSingleKeys({ "/": { run: () => group.current?.querySelector("button")?.focus() } });
   return (
     <Box role="group" aria-label="Add a step" ref={group}>
-      <Flex gap="1.5" wrap="wrap" mb="2">
-        {usualNext(after).map((kind) => (
-          <Quiet key={kind} minH="10" px="3" fontSize="sm" disabled={disabled} onClick={() => onAdd(kind)}>
-            <Plus size={15} /> {STEP_NAMES[kind]}
-          </Quiet>
-        ))}
-      </Flex>
+      {goesOn && (
+        <>
+          <Caption>{goesOn.name} goes on here</Caption>
+          <Offers kinds={usualNext(goesOn.kind)} disabled={disabled} onAdd={(kind) => onAdd(kind, goesOn.part)} />
+          <Caption>or begin anew</Caption>
+        </>
+      )}
+      <Offers kinds={usualNext(after)} disabled={disabled} onAdd={onAdd} />
       <chakra.select
         aria-label="Kind of step"
         value=""
@@ -61,3 +66,26 @@ export const AddStep = memo(function AddStep({
     </Box>
   );
 });
+
+const Caption = ({ children }: { readonly children: ReactNode }) => (
+  <Text fontSize="sm" color="quiet" mb="1.5">
+    {children}
+  </Text>
+);
+const Offers = ({
+  kinds,
+  disabled,
+  onAdd,
+}: {
+  readonly kinds: readonly StepKind[];
+  readonly disabled: boolean;
+  readonly onAdd: (kind: StepKind) => void;
+}) => (
+  <Flex gap="1.5" wrap="wrap" mb="2">
+    {kinds.map((kind) => (
+      <Quiet key={kind} minH="10" px="3" fontSize="sm" disabled={disabled} onClick={() => onAdd(kind)}>
+        <Plus size={15} /> {STEP_NAMES[kind]}
+      </Quiet>
+    ))}
+  </Flex>
+);

@@ -1,9 +1,10 @@
 "use client";
 
-import { Box, Grid, Stack } from "@chakra-ui/react";
+import { Box, Grid, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { fixesOf } from "@/core/mend/fixes";
 import type { PlannedPart } from "@/core/plan";
+import { isMarked } from "@/core/process/ledger";
 import { Card, Remark } from "../frame/controls";
 import { useNarrow } from "../frame/useNarrow";
 import { AddStep } from "./AddStep";
@@ -12,6 +13,7 @@ import { ByPart } from "./EatersCheck";
 import { InTheBowl } from "./InTheBowl";
 import { NewDish } from "./NewDish";
 import { PartHead } from "./PartHead";
+import { partsToJoin } from "@/core/dish/dish";
 import { KeepsFocus } from "../frame/KeepsFocus";
 import { PartColumn } from "./PartColumn";
 import { PartChips } from "./PartChips";
@@ -73,10 +75,10 @@ export function Bench(props: BenchProps) {
       p="4"
       alignItems="start"
     >
-      <Stack gap="4" minW="0">
+      <KeepsFocus label="The dish" gap="4" minW="0">
         <PartList {...props} />
         <WhoEats {...props} />
-      </Stack>
+      </KeepsFocus>
       <KeepsFocus label="The part" gap="4" minW="0">
         <Frozen frozen={props.frozen} />
         {part ? <Drawn {...props} part={part} /> : <NewDish {...props} />}
@@ -129,10 +131,17 @@ function Head({ part, dish, frozen, undoLabel, redoLabel, actions }: WithPart) {
 }
 /** The part drawn and in a table, where there is room beside it for the step in hand. */
 function Drawn(props: WithPart) {
-  const { part, plan, ranges, stepId, textContext, actions } = props;
+  const { part } = props;
   return (
     <>
       <Head {...props} />
+      {part.rows.length === 0 ? <EmptyPart /> : <Filled {...props} />}
+    </>
+  );
+}
+function Filled({ part, plan, ranges, stepId, textContext, actions, frozen }: WithPart) {
+  return (
+    <>
       <InTheBowl
         part={part}
         plan={plan}
@@ -147,12 +156,17 @@ function Drawn(props: WithPart) {
         stepId={stepId}
         textContext={textContext}
         onSelect={actions.selectStep}
-        frozen={props.frozen}
+        frozen={frozen}
         actions={actions}
       />
     </>
   );
 }
+const EmptyPart = () => (
+  <Card p="5">
+    <Text color="quiet">Nothing is in it yet. Its first step says what goes in.</Text>
+  </Card>
+);
 /** The form of the step in hand, what is to be said of it, and what usually comes next. */
 function StepInHand(props: WithPart) {
   const { part, plan, selected, textContext, actions } = props;
@@ -192,9 +206,17 @@ function AfterPart(props: WithPart) {
   if (rowInHand(props) !== null) return null;
   return (
     <Card p="4">
-      <AddStep after={null} disabled={props.frozen} onAdd={props.actions.addStep} />
+      <AddStep after={null} goesOn={goesOn(props)} disabled={props.frozen} onAdd={props.actions.addStep} />
     </Card>
   );
+}
+/** The last part that nobody takes yet, as far as it can be taken: what is still frozen cannot. */
+function goesOn({ dish, plan, part }: WithPart) {
+  const free = new Set(partsToJoin(dish, part.id).map((p) => p.id));
+  const made = plan.dishes.find((d) => d.id === dish.id)?.parts.filter((p) => free.has(p.id)) ?? [];
+  const row = made.at(-1)?.rows.at(-1);
+  if (row?.state !== "computed" || isMarked(row.outcome.after, "frozen")) return null;
+  return { part: row.part, name: made.at(-1)?.name ?? "", kind: row.step.kind };
 }
 function Salt({ part, dish, frozen, actions }: WithPart) {
   const settings = dish.parts.find((p) => p.id === part.id);

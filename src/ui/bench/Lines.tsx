@@ -61,6 +61,7 @@ export function Lines({
       says: `${text.trim()} = ${writeMass(likely, units)} (${writeMassRange(low, high, units)})`,
     };
   };
+  const [first] = toJoin;
   const [adding, setAdding] = useState(false);
   const group = useRef<HTMLDivElement>(null);
   const toFill = useRef(false);
@@ -172,13 +173,11 @@ export function Lines({
       )}
       <HStack gap="2" wrap="wrap">
         <Add says="Food" disabled={frozen} onAdd={() => setAdding(true)} />
-        {toJoin[0] !== undefined && (
+        {first !== undefined && (
           <Add
             says="Part"
             disabled={frozen}
-            onAdd={() =>
-              onEdit("Join a part", (s) => addLine(s, { kind: "part", part: toJoin[0] as string, share: 1 }))
-            }
+            onAdd={() => onEdit("Join a part", (s) => addLine(s, { kind: "part", part: first.id, share: first.share }))}
           />
         )}
         {liquors[0] && (

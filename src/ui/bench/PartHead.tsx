@@ -2,7 +2,7 @@
 
 import { Box, Flex, Heading, HStack, Text } from "@chakra-ui/react";
 import { Redo2, Undo2 } from "lucide-react";
-import { memo } from "react";
+import { memo, useEffect, useRef } from "react";
 import type { PlannedPart } from "@/core/plan";
 import { IconDo, Quiet } from "../frame/controls";
 import { TextField } from "../frame/fields";
@@ -15,8 +15,16 @@ interface HeadProps extends Pick<BenchProps, "frozen" | "undoLabel" | "redoLabel
 }
 
 export const PartHead = memo(function PartHead({ part, insteadOf, frozen, undoLabel, redoLabel, actions }: HeadProps) {
+  const head = useRef<HTMLDivElement>(null);
+  const empty = part.rows.length === 0;
+  // A part in which nothing stands is a new one: its name is what one types first.
+  useEffect(() => {
+    const name = empty ? head.current?.querySelector("textarea") : null;
+    name?.focus();
+    name?.select();
+  }, [part.id, empty]);
   return (
-    <Flex gap="3" align="center" wrap="wrap">
+    <Flex ref={head} gap="3" align="center" wrap="wrap">
       <Box flex="1" minW="12rem">
         <Text fontSize="sm" color="quiet">
           {insteadOf}

@@ -25,9 +25,9 @@ export interface SelectedStep {
   readonly kitchen: Kitchen;
   readonly units: UnitSystem;
   readonly foods: readonly Food[];
-  /** Other parts of the dish; those that could still join here are `toJoin`. */
+  /** Other parts of the dish; those that could still join here are `toJoin`, each with the share that is left of it. */
   readonly parts: readonly { readonly id: PartId; readonly name: string }[];
-  readonly toJoin: readonly string[];
+  readonly toJoin: readonly { readonly id: PartId; readonly share: number }[];
   /** Steps whose liquor could be used here. */
   readonly liquors: readonly { readonly step: StepId; readonly name: string }[];
   /** Grams on screen over grams in the dish. */

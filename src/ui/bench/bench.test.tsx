@@ -114,7 +114,7 @@ describe("the step in hand", () => {
       units: "metric",
       foods: FOODS,
       parts: [{ id: "sauce", name: "Mushroom cream" }],
-      toJoin: ["sauce"],
+      toJoin: [{ id: "sauce", share: 1 }],
       liquors: [],
       factor: 1,
       frozen: false,

@@ -25,7 +25,8 @@ export interface BenchActions {
   readonly selectPart: (part: PartId) => void;
   readonly selectDish: (dish: DishId) => void;
   readonly selectStep: (step: StepId) => void;
-  readonly addStep: (kind: StepKind) => void;
+  /** After the step in hand; in a part that has none it may take what is left of another part. */
+  readonly addStep: (kind: StepKind, takes?: PartId) => void;
   readonly addPart: (pattern: PatternId) => void;
   /** A part from a food, shown grams of it, by one of its usual chains; null only weighs it out. */
   readonly addChain: (chain: Chain | null, food: Pick<Food, "id" | "name">, massG: number) => void;

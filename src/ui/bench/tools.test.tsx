@@ -207,7 +207,7 @@ test("the sauce's strips are said to go into it", () => {
 });
 test("every kind of step can be added", async () => {
   const onAdd = jest.fn();
-  const { user } = show(<AddStep after="squeeze" disabled={false} onAdd={onAdd} />);
+  const { user, again } = show(<AddStep after="squeeze" disabled={false} onAdd={onAdd} />);
   expect(screen.getAllByRole("option")).toHaveLength(49);
   await user.selectOptions(screen.getByLabelText("Kind of step"), "Thaw");
   expect(onAdd).toHaveBeenLastCalledWith("thaw");
@@ -217,6 +217,12 @@ test("every kind of step can be added", async () => {
   expect(screen.getByRole("button", { name: "Marinate" })).toHaveFocus();
   await user.keyboard("{Enter}");
   expect(onAdd).toHaveBeenLastCalledWith("marinate");
+  // In an empty part what another one left goes on, by what usually follows there.
+  const goesOn = { part: "mix", name: "Bound mix", kind: "bind" } as const;
+  again(<AddStep after={null} goesOn={goesOn} disabled={false} onAdd={onAdd} />);
+  expect(screen.getByText("Bound mix goes on here")).toBeInTheDocument();
+  await user.click(screen.getByRole("button", { name: "Shape" }));
+  expect(onAdd).toHaveBeenLastCalledWith("shape", "mix");
 });
 
 describe("a way out is a button", () => {

@@ -46,6 +46,7 @@ export const context = (draw: Draw): StepContext => ({
     lines.flatMap((l): Input[] =>
       l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG, contents: contents(l.food, l.massG) }] : [],
     ),
+  endOf: () => null,
   ...drawsOf(draw, () => "d.s"),
   remember,
 });

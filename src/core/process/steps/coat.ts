@@ -42,5 +42,6 @@ export const coatStep = defineStep({
   usual: { coating: "starch", pickUp: null },
   waitsMin: 15,
   weighed: "clings",
+  lines: "coat",
   apply: coat,
 });

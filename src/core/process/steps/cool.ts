@@ -40,6 +40,7 @@ export const coolStep = defineStep({
   usual: { minutes: 60, depthMm: 40, where: "room" },
   waitsMin: 60,
   weighed: null,
+  lines: "before",
   fitsBath: true,
   apply: cool,
 });

@@ -166,5 +166,6 @@ export const deepFryStep = defineStep({
   usual: { pan: null, oilC: 180, minutes: 4 },
   waitsMin: 10,
   weighed: "water",
+  lines: "coat",
   apply: deepFry,
 });

@@ -32,6 +32,7 @@ export const drainStep = defineStep({
   usual: {},
   waitsMin: 15,
   weighed: "liquor",
+  lines: "before",
   again: true,
   fitsBath: true,
   apply: drain,

@@ -116,6 +116,7 @@ export const thawStep = defineStep({
   usual: { ...USUAL_BLOCK, minutes: 48 * 60, how: "fridge" },
   waitsMin: 24 * 60,
   weighed: "liquor",
+  lines: "before",
   fitsFrozen: true,
   fitsBath: true,
   apply: thaw,

@@ -95,6 +95,7 @@ export const fryStep = defineStep({
   usual: { pan: null, coreC: 74, lid: false },
   waitsMin: 10,
   weighed: "water",
+  lines: "coat",
   apply: fry,
 });
 
@@ -105,5 +106,6 @@ export const griddleStep = defineStep({
   usual: { pan: null, coreC: 74, lid: false },
   waitsMin: 10,
   weighed: "water",
+  lines: "coat",
   apply: griddle,
 });

@@ -28,5 +28,6 @@ export const glazeStep = defineStep({
   usual: {},
   waitsMin: 30,
   weighed: "clings",
+  lines: "coat",
   apply: glaze,
 });

@@ -46,6 +46,7 @@ export const holdStep = defineStep({
   usual: { minutes: 20, holdC: 95 },
   waitsMin: 10,
   weighed: "water",
+  lines: "before",
   fitsBath: true,
   apply: hold,
 });

@@ -124,6 +124,7 @@ export const marinateStep = defineStep({
   usual: { minutes: 10, fit: true, saltTo: null, chilled: false },
   waitsMin: 90,
   weighed: "addition",
+  lines: "coat",
   fitsBath: true,
   apply: marinate,
 });

@@ -29,6 +29,7 @@ export const mashStep = defineStep({
   usual: { saltTo: 0.01 },
   waitsMin: 20,
   weighed: "addition",
+  lines: "around",
   opensCells: true,
   endsPieces: true,
   apply: mash,

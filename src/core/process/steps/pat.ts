@@ -24,6 +24,7 @@ export const patStep = defineStep({
   usual: {},
   waitsMin: 60,
   weighed: "liquor",
+  lines: "before",
   again: true,
   apply: pat,
 });

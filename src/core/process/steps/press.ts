@@ -57,6 +57,7 @@ export const pressStep = defineStep({
   usual: { ...USUAL_BLOCK, loadKg: 3, minutes: 30, bothFaces: true },
   waitsMin: 240,
   weighed: "liquor",
+  lines: "before",
   again: true,
   apply: press,
 });

@@ -40,6 +40,7 @@ export const restStep = defineStep({
   usual: { minutes: 30, where: "fridge" },
   waitsMin: 24 * 60,
   weighed: null,
+  lines: "before",
   fitsBath: true,
   apply: rest,
 });

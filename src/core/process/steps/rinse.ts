@@ -68,6 +68,7 @@ export const rinseStep = defineStep({
   usual: { how: "swirl", times: 2, waterG: 1000 },
   waitsMin: 120,
   weighed: "liquor",
+  lines: "before",
   fitsBath: true,
   apply: rinse,
 });

@@ -89,5 +89,6 @@ export const searStep = defineStep({
   usual: { pan: null, browningMin: 2 },
   waitsMin: 10,
   weighed: "water",
+  lines: "coat",
   apply: sear,
 });

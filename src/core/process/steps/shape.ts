@@ -95,5 +95,6 @@ export const shapeStep = defineStep({
   usual: { form: "patty", pieceG: 80, diameterMm: 85 },
   waitsMin: 120,
   weighed: null,
+  lines: "before",
   apply: shape,
 });

@@ -142,6 +142,7 @@ export const soakStep = defineStep({
   usual: { waterC: 95, minutes: 10, covered: true, chilled: false },
   waitsMin: 20,
   weighed: null,
+  lines: "around",
   addsAround: true,
   fitsBath: true,
   apply: soak,

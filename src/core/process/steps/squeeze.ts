@@ -51,6 +51,7 @@ export const squeezeStep = defineStep({
   usual: { how: "hands", minutes: 2 },
   waitsMin: 60,
   weighed: "liquor",
+  lines: "before",
   again: true,
   apply: squeeze,
 });

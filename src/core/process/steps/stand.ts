@@ -35,6 +35,7 @@ export const standStep = defineStep({
   usual: { minutes: 10, foil: true },
   waitsMin: 20,
   weighed: "water",
+  lines: "before",
   fitsBath: true,
   apply: stand,
 });

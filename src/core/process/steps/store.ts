@@ -42,6 +42,7 @@ export const storeStep = defineStep({
   usual: { where: "fridge", days: 1 },
   waitsMin: null,
   weighed: null,
+  lines: "before",
   fitsFrozen: true,
   fitsBath: true,
   apply: store,

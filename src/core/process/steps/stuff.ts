@@ -33,5 +33,6 @@ export const stuffStep = defineStep({
   usual: { count: 8, thicknessMm: 30 },
   waitsMin: 120,
   weighed: "addition",
+  lines: "fill",
   apply: stuff,
 });
