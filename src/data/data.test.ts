@@ -1,12 +1,12 @@
 import "fake-indexeddb/auto";
 import Dexie from "dexie";
+import fc from "fast-check";
 import { editStep } from "@/core/dish/edit";
 import { openBook } from "@/core/foods/book";
 import { ownFood } from "@/core/foods/own";
 import { MUSTARD_STRIPS, DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { type Household, readHousehold, writeHousehold } from "@/core/formats/household";
 import { broughtIn, clashesOf } from "@/core/formats/bringIn";
-import fc from "fast-check";
 import { frozenInput, inputUnderWay } from "@/core/cooking";
 import { processOf } from "@/core/foods/process";
 import type { Kitchen } from "@/core/household/kitchen";

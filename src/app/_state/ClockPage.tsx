@@ -1,9 +1,9 @@
 "use client";
 
+import { useEffect, useState } from "react";
 import type { PartId } from "@/core/process/step";
 import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
-import { useEffect, useState } from "react";
 import type { Plan } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import type { Chance } from "@/core/schedule/chance";

@@ -1,8 +1,8 @@
 "use client";
 
-import { ovenOn } from "@/core/schedule/oven";
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { ovenOn } from "@/core/schedule/oven";
 import { localTime } from "@/core/calendar/localTime";
 import type { Entry } from "@/core/notebook/entry";
 import type { Plan } from "@/core/plan";

@@ -1,9 +1,9 @@
 "use client";
 
-import type { SupperId } from "@/core/dish/dish";
 import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
+import type { SupperId } from "@/core/dish/dish";
 import { localTime } from "@/core/calendar/localTime";
 import { progressOf } from "@/core/process/log";
 import { db } from "@/data/db";

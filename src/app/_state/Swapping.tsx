@@ -1,8 +1,8 @@
 "use client";
 
-import type { FoodId } from "@/core/foods/food";
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState } from "react";
+import type { FoodId } from "@/core/foods/food";
 import type { Entry } from "@/core/notebook/entry";
 import { db } from "@/data/db";
 import { localTime } from "@/core/calendar/localTime";

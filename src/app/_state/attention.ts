@@ -1,7 +1,7 @@
 "use client";
 
-import type { CookingId } from "@/core/process/log";
 import { useEffect, useRef, useState } from "react";
+import type { CookingId } from "@/core/process/log";
 import type { TimerView } from "@/ui/stove/stoveProps";
 
 /**

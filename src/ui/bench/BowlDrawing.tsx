@@ -1,7 +1,7 @@
 "use client";
 
-import type { StepId } from "@/core/process/step";
 import { Box, chakra } from "@chakra-ui/react";
+import type { StepId } from "@/core/process/step";
 import { useWidth } from "../frame/useWidth";
 import { COLUMN, Y, Vessel } from "./Vessel";
 import type { VesselView } from "./vessels";

@@ -1,8 +1,8 @@
 "use client";
 
-import type { DishId, PartId } from "@/core/process/step";
 import { Box, Table, Text } from "@chakra-ui/react";
 import { useMemo } from "react";
+import type { DishId, PartId } from "@/core/process/step";
 import type { Supper } from "@/core/dish/dish";
 import type { Eater, EaterId } from "@/core/household/people";
 import { type PartDiets, type PartVerdict, whoCanEat, whoseDiet } from "@/core/safety/matrix";

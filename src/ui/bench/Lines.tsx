@@ -1,9 +1,9 @@
 "use client";
 
-import type { FoodId } from "@/core/foods/food";
 import { chakra, HStack, Stack } from "@chakra-ui/react";
 import { Plus, X } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
+import type { FoodId } from "@/core/foods/food";
 import { addLine, removeLine, setLine } from "@/core/dish/edit";
 import { weighAmount } from "@/core/foods/measure";
 import type { Line, StepId } from "@/core/process/step";

@@ -1,10 +1,10 @@
 "use client";
 
-import type { DishId, PartId } from "@/core/process/step";
 import { Box, chakra, Flex, Heading, Stack, Text } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
 import dynamic from "next/dynamic";
 import { memo, useState } from "react";
+import type { DishId, PartId } from "@/core/process/step";
 import { writeMass } from "@/core/quantities/write";
 import { Card, Pill, Quiet } from "../frame/controls";
 import { useSame } from "../frame/useSame";

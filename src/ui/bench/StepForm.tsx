@@ -1,9 +1,10 @@
 "use client";
 
-import type { PartId, StepId } from "@/core/process/step";
 import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
 import { ArrowDown, ArrowUp, Trash2 } from "lucide-react";
 import { memo } from "react";
+import { reshaped } from "@/core/dish/shapes";
+import type { PartId, ShapeForm, StepId } from "@/core/process/step";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Food } from "@/core/foods/food";
 import type { Step } from "@/core/process/registry";
@@ -80,6 +81,7 @@ export const StepForm = memo(function StepForm({ selected, part, number, actions
               field={field}
               step={step}
               units={units}
+              wholeG={pieces?.usableG ?? null}
               onEdit={(edit) => editStep(`${name}: ${field.label.toLowerCase()}`, edit)}
             />
           ))}
@@ -108,15 +110,23 @@ function FieldInput({
   field,
   step,
   units,
+  wholeG,
   onEdit,
 }: {
   field: Field;
   step: Step;
   units: UnitSystem;
+  /** Grams that there are to shape. */
+  wholeG: number | null;
   onEdit: (edit: (s: Step) => Step) => void;
 }) {
   const value = (step as unknown as Record<string, unknown>)[field.key];
-  const set = (v: unknown) => onEdit((s) => ({ ...s, [field.key]: v }) as Step);
+  const set = (v: unknown) =>
+    onEdit((s) =>
+      s.kind === "shape" && field.key === "form"
+        ? reshaped(s, v as ShapeForm, wholeG)
+        : ({ ...s, [field.key]: v } as Step),
+    );
   switch (field.as) {
     case "number": {
       const unit = unitOf(field.unit, units);

@@ -1,6 +1,5 @@
 "use client";
 
-import type { StepId } from "@/core/process/step";
 import { Table } from "@chakra-ui/react";
 import {
   closestCenter,
@@ -15,6 +14,7 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from "@dnd-
 import { CSS } from "@dnd-kit/utilities";
 import { GripVertical } from "lucide-react";
 import { type KeyboardEvent, memo } from "react";
+import type { StepId } from "@/core/process/step";
 import { saltShare, totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/replay";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";

@@ -1,8 +1,8 @@
 "use client";
 
-import type { StepKey } from "@/core/process/log";
 import { Box, chakra, Flex, Grid, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
 import { CalendarPlus, Flame } from "lucide-react";
+import type { StepKey } from "@/core/process/log";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Chance } from "@/core/schedule/chance";
 import { OnTime } from "./OnTime";

@@ -1,8 +1,8 @@
 "use client";
 
-import { oneLine } from "@/core/quantities/oneLine";
 import { Box, chakra, HStack, Input } from "@chakra-ui/react";
 import { type ChangeEvent, useId, useState } from "react";
+import { oneLine } from "@/core/quantities/oneLine";
 
 interface NumberFieldProps {
   readonly label: string;

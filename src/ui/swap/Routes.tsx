@@ -1,8 +1,8 @@
 "use client";
 
-import type { RouteId } from "@/core/dish/dish";
 import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react";
 import { useState } from "react";
+import type { RouteId } from "@/core/dish/dish";
 import { packPrice } from "@/core/swap/brings";
 import type { RouteCard } from "@/core/swap/card";
 import { Card, Do, Quiet } from "../frame/controls";
