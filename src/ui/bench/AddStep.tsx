@@ -2,7 +2,7 @@
 
 import { Box, chakra, Flex, Text } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
-import { memo, type ReactNode, useRef } from "react";
+import { Fragment, memo, type ReactNode, useRef } from "react";
 import { usualNext } from "@/core/dish/usualNext";
 import type { StepKind } from "@/core/process/registry";
 import type { PartId } from "@/core/process/step";
@@ -21,16 +21,24 @@ const OPTIONS = STEP_GROUPS.map(([group, kinds]) => (
   </optgroup>
 ));
 
+/** A part that may go on in another one, and the kind of its last step. */
+export interface GoesOn {
+  readonly part: PartId;
+  readonly name: string;
+  readonly kind: StepKind;
+}
+const NO_PARTS: readonly GoesOn[] = [];
+
 /** Adds a step after the one in hand: what usually comes next by one press, every other kind from the list. `/` comes here. */
 export const AddStep = memo(function AddStep({
   after,
-  goesOn = null,
+  goesOn = NO_PARTS,
   disabled,
   onAdd,
 }: {
   after: StepKind | null;
-  /** Where nothing stands yet: a part that nobody takes, which may go on here, and the kind of its last step. */
-  goesOn?: { readonly part: PartId; readonly name: string; readonly kind: StepKind } | null;
+  /** Where nothing stands yet: parts of which something is left, which may go on here. */
+  goesOn?: readonly GoesOn[];
   disabled: boolean;
   onAdd: (kind: StepKind, takes?: PartId) => void;
 }) {
@@ -38,13 +46,13 @@ export const AddStep = memo(function AddStep({
   useSingleKeys({ "/": { run: () => group.current?.querySelector("button")?.focus() } });
   return (
     <Box role="group" aria-label="Add a step" ref={group}>
-      {goesOn && (
-        <>
-          <Caption>{goesOn.name} goes on here</Caption>
-          <Offers kinds={usualNext(goesOn.kind)} disabled={disabled} onAdd={(kind) => onAdd(kind, goesOn.part)} />
-          <Caption>or begin anew</Caption>
-        </>
-      )}
+      {goesOn.map(({ part, name, kind }) => (
+        <Fragment key={part}>
+          <Caption>{name} goes on here</Caption>
+          <Offers kinds={usualNext(kind)} disabled={disabled} onAdd={(next) => onAdd(next, part)} />
+        </Fragment>
+      ))}
+      {goesOn.length > 0 && <Caption>or begin anew</Caption>}
       <Offers kinds={usualNext(after)} disabled={disabled} onAdd={onAdd} />
       <chakra.select
         aria-label="Kind of step"

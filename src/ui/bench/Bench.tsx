@@ -7,7 +7,7 @@ import type { PlannedPart } from "@/core/plan";
 import { isMarked } from "@/core/process/ledger";
 import { Card, Remark } from "../frame/controls";
 import { useNarrow } from "../frame/useNarrow";
-import { AddStep } from "./AddStep";
+import { AddStep, type GoesOn } from "./AddStep";
 import type { BenchProps } from "./benchProps";
 import { ByPart } from "./EatersCheck";
 import { InTheBowl } from "./InTheBowl";
@@ -23,7 +23,7 @@ import { SaltGauge } from "./SaltGauge";
 import { StepForm } from "./StepForm";
 import { StepSheet } from "./StepSheet";
 import { FixButtons } from "./FixButtons";
-import { StepRemarks } from "./StepRemarks";
+import { StepCertainty, StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
 export function Bench(props: BenchProps) {
@@ -186,18 +186,12 @@ function StepInHand(props: WithPart) {
         number={part.rows.indexOf(row) + 1}
         actions={actions}
       />
-      <StepRemarks
-        row={row}
-        plan={plan}
-        cautions={props.cautions}
-        ranges={props.ranges?.[row.key] ?? null}
-        kitchen={props.kitchen}
-        textContext={textContext}
-      />
+      <StepRemarks row={row} plan={plan} cautions={props.cautions} textContext={textContext} />
       {!props.frozen && <FixButtons fixes={fixes} textContext={textContext} onTake={actions.takeFix} />}
       <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
         <AddStep after={row.step.kind} disabled={props.frozen} onAdd={actions.addStep} />
       </Box>
+      <StepCertainty row={row} ranges={props.ranges?.[row.key] ?? null} kitchen={props.kitchen} />
     </>
   );
 }
@@ -210,13 +204,15 @@ function AfterPart(props: WithPart) {
     </Card>
   );
 }
-/** The last part that nobody takes yet, as far as it can be taken: what is still frozen cannot. */
-function goesOn({ dish, plan, part }: WithPart) {
+/** Parts of which something is left, as far as they can be taken: what is still frozen cannot. */
+function goesOn({ dish, plan, part }: WithPart): readonly GoesOn[] {
   const free = new Set(partsToJoin(dish, part.id).map((p) => p.id));
   const made = plan.dishes.find((d) => d.id === dish.id)?.parts.filter((p) => free.has(p.id)) ?? [];
-  const row = made.at(-1)?.rows.at(-1);
-  if (row?.state !== "computed" || isMarked(row.outcome.after, "frozen")) return null;
-  return { part: row.part, name: made.at(-1)?.name ?? "", kind: row.step.kind };
+  return made.flatMap(({ id, name, rows }) => {
+    const row = rows.at(-1);
+    const ends = row?.state === "computed" && !isMarked(row.outcome.after, "frozen");
+    return ends ? [{ part: id, name, kind: row.step.kind }] : [];
+  });
 }
 function Salt({ part, dish, frozen, actions }: WithPart) {
   const settings = dish.parts.find((p) => p.id === part.id);

@@ -18,20 +18,16 @@ import { HOW_SURE } from "../wording/steps";
 import { describeFailure, describeWeighInFailure } from "../wording/failures";
 import { type TextContext } from "../wording/words";
 
-/** Everything a step has to tell: facts, cautions, what it does to the bite, and how sure the figures are. */
+/** What a step has to tell of itself: facts, cautions, or what stands against it. */
 export const StepRemarks = memo(function StepRemarks({
   row,
   plan,
   cautions,
-  ranges,
-  kitchen,
   textContext,
 }: {
   row: Row;
   plan: Plan;
   cautions: readonly Caution[];
-  ranges: RowRanges | null;
-  kitchen: Kitchen;
   textContext: TextContext;
 }) {
   if (row.state === "blocked")
@@ -66,13 +62,30 @@ export const StepRemarks = memo(function StepRemarks({
       {mine.map((c) => (
         <CautionRemark key={c.rule} caution={c} telling={textContext} />
       ))}
+    </Stack>
+  );
+});
+
+/** How sure it is: last in its card, since ranges come later than the plan and must push nothing that one is about to press. */
+export const StepCertainty = memo(function StepCertainty({
+  row,
+  ranges,
+  kitchen,
+}: {
+  row: Row;
+  ranges: RowRanges | null;
+  kitchen: Kitchen;
+}) {
+  if (row.state !== "computed") return null;
+  return (
+    <Stack gap="2" mt="4">
+      <Answered row={row} ranges={ranges} kitchen={kitchen} />
       {ranges !== null && ranges.doneShare < 1 && (
         <Remark tone="watch">
           In {writePercent(Math.max(0.01, 1 - ranges.doneShare), 0)} of the runs behind the ranges this step, or one
           before it, cannot be done: the figures sit close to an edge.
         </Remark>
       )}
-      <Answered row={row} ranges={ranges} kitchen={kitchen} />
     </Stack>
   );
 });

@@ -10,7 +10,7 @@ import { AddStep } from "./AddStep";
 import { InTheBowl } from "./InTheBowl";
 import { ScaleDish } from "./ScaleDish";
 import { FixButtons } from "./FixButtons";
-import { StepRemarks } from "./StepRemarks";
+import { StepCertainty, StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
 const textContext: TextContext = {
@@ -77,14 +77,15 @@ describe("under the step in hand", () => {
       wait: { low: 36, high: 58 },
     });
     show(
-      <StepRemarks
-        row={row}
-        plan={planned}
-        cautions={judge(inputOf(dish), planned, null)}
-        ranges={ranges ? range : null}
-        kitchen={DEMO_KITCHEN}
-        textContext={textContext}
-      />,
+      <>
+        <StepRemarks
+          row={row}
+          plan={planned}
+          cautions={judge(inputOf(dish), planned, null)}
+          textContext={textContext}
+        />
+        <StepCertainty row={row} ranges={ranges ? range : null} kitchen={DEMO_KITCHEN} />
+      </>,
     );
   };
   test("minutes by kind with their range, what it needs, the bite, and how sure it is", () => {
@@ -218,11 +219,15 @@ test("every kind of step can be added", async () => {
   await user.keyboard("{Enter}");
   expect(onAdd).toHaveBeenLastCalledWith("marinate");
   // In an empty part what another one left goes on, by what usually follows there.
-  const goesOn = { part: "mix", name: "Bound mix", kind: "bind" } as const;
+  const goesOn = [
+    { part: "mix", name: "Bound mix", kind: "bind" },
+    { part: "greens", name: "Greens", kind: "squeeze" },
+  ] as const;
   again(<AddStep after={null} goesOn={goesOn} disabled={false} onAdd={onAdd} />);
   expect(screen.getByText("Bound mix goes on here")).toBeInTheDocument();
   await user.click(screen.getByRole("button", { name: "Shape" }));
   expect(onAdd).toHaveBeenLastCalledWith("shape", "mix");
+  expect(screen.getByText("Greens goes on here")).toBeInTheDocument();
 });
 
 describe("a way out is a button", () => {
