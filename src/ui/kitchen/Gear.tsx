@@ -63,6 +63,13 @@ const PANS = { frying: "frying pan", pot: "pot" };
 const options = (names: Readonly<Record<string, string>>) =>
   Object.entries(names).map(([value, label]) => ({ value, label }));
 
+const nameOfKind = (kind: Machine["kind"]) => MACHINE_NAMES[kind].replace(/^./, (c) => c.toUpperCase());
+/** A machine that nobody named is called by what it is. */
+const ofKind = (m: Machine, kind: Machine["kind"]): Machine => ({
+  ...m,
+  kind,
+  name: m.name === nameOfKind(m.kind) ? nameOfKind(kind) : m.name,
+});
 /** Burners, pans, tins and machines: everything whose size decides about batches and fits. */
 export function Gear({
   kitchen,
@@ -195,7 +202,13 @@ export function Gear({
         title="Machines"
         one="machine"
         items={kitchen.machines}
-        fresh={() => ({ id: newId("machine"), name: "Blender", kind: "blender", volumeMl: null, basketCm: null })}
+        fresh={() => ({
+          id: newId("machine"),
+          name: nameOfKind("blender"),
+          kind: "blender",
+          volumeMl: null,
+          basketCm: null,
+        })}
         onItems={(machines, label) => set({ machines }, label)}
         fields={(m, save) => (
           <>
@@ -204,7 +217,7 @@ export function Gear({
               width="9.5rem"
               value={m.kind ?? "other"}
               options={options(MACHINE_NAMES)}
-              onChoose={(kind) => save({ ...m, kind: kind as Machine["kind"] })}
+              onChoose={(kind) => save(ofKind(m, kind as Machine["kind"]))}
             />
             {m.kind === "air-fryer" ? (
               <MaySize

@@ -62,6 +62,17 @@ describe("gear", () => {
     expect(saved(props).tins[0]).toMatchObject({ round: true, lengthCm: 23, widthCm: 23 });
     expect(within(screen.getByRole("group", { name: "Round dish" })).queryByLabelText("Long")).toBeNull();
   });
+  test("a machine that nobody named is called by its kind", async () => {
+    const [blender, ...others] = DEMO_KITCHEN.machines;
+    const machines = [{ ...blender!, name: "Grandmother's" }, ...others];
+    const { user, props } = kitchen({ kitchen: { ...DEMO_KITCHEN, machines } });
+    const processor = within(screen.getByRole("group", { name: "Food processor" }));
+    await user.selectOptions(processor.getByLabelText("Kind"), "pressure-cooker");
+    expect(saved(props).machines[1]).toMatchObject({ kind: "pressure-cooker", name: "Pressure cooker" });
+    const named = within(screen.getByRole("group", { name: "Grandmother's" }));
+    await user.selectOptions(named.getByLabelText("Kind"), "other");
+    expect(saved(props).machines[0]).toMatchObject({ kind: "other", name: "Grandmother's" });
+  });
   test("whose cups and spoons", async () => {
     const { user, props } = kitchen();
     await user.selectOptions(screen.getByLabelText("Cups and spoons in my recipes are"), "au");
