@@ -279,9 +279,7 @@ const PROVEN: Record<string, (i: Inputs) => Record<string, number | string>> = {
     ),
   uptake_finite_bath_slab: (i) =>
     Object.fromEntries(
-      (i.alpha as number[]).flatMap((a) =>
-        (i.Fo as number[]).map((fo) => [`a${a}_F${fo}`, uptakeSmallBath("slab", a, fo)]),
-      ),
+      (i.alpha as number[]).flatMap((a) => (i.Fo as number[]).map((fo) => [`a${a}_F${fo}`, uptakeSmallBath(a, fo)])),
     ),
   tofu_slab_15mm_both: (i) =>
     Object.fromEntries(

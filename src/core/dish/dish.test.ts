@@ -96,6 +96,16 @@ describe("editing is on values", () => {
     const without = removePart(MUSTARD_STRIPS, "strips");
     expect(without.parts.map((p) => p.id)).toEqual(["sauce", "mash"]);
     expect(without.parts.flatMap((p) => p.steps.flatMap((s) => s.adds)).some((l) => l.kind === "part")).toBe(false);
+    // What is no part and no liquor of it stays where it was.
+    const foods = (parts: Dish["parts"]) =>
+      parts
+        .filter((p) => p.id !== "strips")
+        .flatMap((p) => p.steps.flatMap((s) => s.adds.filter((l) => l.kind === "food")));
+    expect(foods(without.parts)).toEqual(foods(MUSTARD_STRIPS.parts));
+    const poured = { kind: "liquor", step: "strips-drain", share: 1 } as const;
+    const sauced = editStep(MUSTARD_STRIPS, "sauce-brown", (s) => addLine(s, poured));
+    expect(removePart(sauced, "strips")).toEqual(without);
+    expect(removePart(sauced, "mash").parts.flatMap((p) => p.steps.flatMap((s) => s.adds))).toContainEqual(poured);
   });
   test("lines", () => {
     const step = addLine(newStep("weigh", "w"), { kind: "food", food: "salt", massG: 5 });

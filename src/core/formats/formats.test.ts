@@ -65,6 +65,9 @@ describe("the household file", () => {
     [text.slice(0, text.length / 2), { kind: "not-json", cutOff: true }],
     ['{"name":"Something else"}', { kind: "foreign" }],
     ["[1,2]", { kind: "foreign" }],
+    ["null", { kind: "foreign" }],
+    ['"jade-pan"', { kind: "foreign" }],
+    ["17", { kind: "foreign" }],
     [
       text.replace(`"version": ${FILE_VERSION}`, `"version": ${FILE_VERSION + 1}`),
       { kind: "newer", version: FILE_VERSION + 1 },

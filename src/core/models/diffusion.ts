@@ -42,28 +42,20 @@ export const slabRoots = (alpha: number, count: number): number[] =>
     return findRoot((q) => Math.sin(q) + alpha * q * Math.cos(q), (k - 0.5) * Math.PI, k * Math.PI) ?? k * Math.PI;
   });
 
-/** Roots of tan q = 3q/(3 + αq²), one in each (kπ, (k+½)π). Crank (1975), chapter 6. */
-const sphereRoots = (alpha: number, count: number): number[] =>
-  Array.from({ length: count }, (_, i) => {
-    const k = i + 1;
-    const f = (q: number) => (3 + alpha * q * q) * Math.sin(q) - 3 * q * Math.cos(q);
-    return findRoot(f, k * Math.PI, (k + 0.5) * Math.PI) ?? k * Math.PI;
-  });
-
 /**
- * Fractional uptake from a small bath; α = water in the bath / water in the food, above 0. Crank (1975) eq. 4.37 and chapter 6.
+ * Fractional uptake of a slab from a small bath; α = water in the bath / water in the food, above 0. Crank (1975) eq. 4.37.
  *
- * @param roots those of a slab for this α, when they are at hand
+ * @param roots those for this α, when they are at hand
  */
-export function uptakeSmallBath(shape: PieceShape, alpha: number, fourier: number, roots?: readonly number[]): number {
+export function uptakeSmallBath(
+  alpha: number,
+  fourier: number,
+  roots: readonly number[] = slabRoots(alpha, 40),
+): number {
   if (!(alpha > 0) || fourier <= 0) return 0;
   let left = 0;
-  if (shape === "slab")
-    for (const q of roots ?? slabRoots(alpha, 40))
-      left += ((2 * alpha * (1 + alpha)) / (1 + alpha + alpha ** 2 * q ** 2)) * Math.exp(-(q ** 2) * fourier);
-  else
-    for (const q of sphereRoots(alpha, 40))
-      left += ((6 * alpha * (1 + alpha)) / (9 + 9 * alpha + q ** 2 * alpha ** 2)) * Math.exp(-(q ** 2) * fourier);
+  for (const q of roots)
+    left += ((2 * alpha * (1 + alpha)) / (1 + alpha + alpha ** 2 * q ** 2)) * Math.exp(-(q ** 2) * fourier);
   // Forty terms leave a little over at the very first moments.
   return Math.max(0, 1 - left);
 }

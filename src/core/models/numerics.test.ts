@@ -7,6 +7,7 @@ import { centreRemaining, conductionModes, j0, j1, minutesToCore, type Shape } f
 import { consolidatedFraction } from "./consolidation";
 import { hoursBetween } from "./cooling";
 import { uptakeLargeBath, uptakeSmallBath } from "./diffusion";
+import { minutesToDry } from "./panHeat";
 import { equalPieces } from "./forming";
 import { batchesFor, heatUpSeconds, largestBatchKg, type OilBath, oilTempC, piecesPerLayer } from "./panHeat";
 import { minutesToReduce, openEvaporationGPerMin } from "./reduction";
@@ -164,11 +165,11 @@ describe("consolidation and diffusion", () => {
       u = next;
     }
     const even = alpha / (1 + alpha);
-    expect(uptakeSmallBath("slab", alpha, fourier)).toBeCloseTo(1 - (bath - even) / (1 - even), 2);
+    expect(uptakeSmallBath(alpha, fourier)).toBeCloseTo(1 - (bath - even) / (1 - even), 2);
   });
   test("no bath, no time: no uptake", () => {
-    expect(uptakeSmallBath("slab", 0, 1)).toBe(0);
-    expect(uptakeSmallBath("sphere", 1, 0)).toBe(0);
+    expect(uptakeSmallBath(0, 1)).toBe(0);
+    expect(uptakeSmallBath(1, 0)).toBe(0);
     expect(uptakeLargeBath("slab", -1)).toBe(0);
   });
 });
@@ -325,4 +326,11 @@ test("what boils already asks for no heating, only for what goes off", () => {
   expect(hot.ok && hot.value.heatMin).toBe(0);
   // 50 g · 2257 J/g over 840 W are 134 s.
   expect(hot.ok ? hot.value.boilMin : NaN).toBeCloseTo((50 * 2257) / 840 / 60, 1);
+});
+
+test("a pan without heat, with nothing sensible in it, dries nothing", () => {
+  const batch = { netW: 800, massG: 300, waterOffG: 60, startC: 20, boilC: 100 };
+  expect(minutesToDry(batch).ok).toBe(true);
+  for (const bad of [{ netW: 40 }, { massG: -1 }, { waterOffG: NaN }])
+    expect(minutesToDry({ ...batch, ...bad })).toMatchObject({ ok: false });
 });

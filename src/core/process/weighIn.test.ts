@@ -1,7 +1,7 @@
 import { NOTHING, totalG } from "./contents";
 import { EMPTY_VESSEL, type Outcome } from "./ledger";
 import { correctByReading, wayBack } from "./weighIn";
-import { solidsOf } from "./solids";
+import { combineSolids, solidsOf } from "./solids";
 
 /** 160 g strips at M0 0.08 soaked to M 2.30, squeezed to 363 g: the numbers of the hand calculation. */
 const squeezed = (waterG: number, saltG: number): Outcome => ({
@@ -42,6 +42,26 @@ test("the most that can be in the bowl is all that ran off, with what is dissolv
   const over = correctByReading("liquor", squeezed(213, 1.87), 492.5);
   expect(over).toMatchObject({ ok: false, failure: { kind: "above-possible" } });
   if (!over.ok && over.failure.kind === "above-possible") expect(over.failure.highestG).toBeCloseTo(491.879, 3);
+});
+
+test("of a coat no more clings than was offered, but for the half gram of the scale", () => {
+  const batch = { ...NOTHING, solids: solidsOf("tofu-firm", 100), waterG: 300 };
+  const offered = { ...NOTHING, solids: solidsOf("corn-starch", 40) };
+  const coated: Outcome = {
+    after: {
+      ...EMPTY_VESSEL,
+      batch: { ...batch, solids: combineSolids(batch.solids, solidsOf("corn-starch", 25), 1) },
+    },
+    inputs: [{ from: "food", food: "corn-starch", massG: 40, contents: offered }],
+    outputs: [{ to: "utensil", contents: { ...NOTHING, solids: solidsOf("corn-starch", 15) } }],
+    phases: [],
+    needs: [],
+    facts: [],
+  };
+  const corrected = (readingG: number) => correctByReading("clings", coated, readingG);
+  expect(corrected(440.4)).toMatchObject({ ok: true });
+  expect(corrected(440.6)).toMatchObject({ ok: false, failure: { kind: "above-possible", highestG: 440 } });
+  expect(corrected(399.9)).toMatchObject({ ok: false, failure: { kind: "below-possible", lowestG: 400 } });
 });
 
 test("after frying a difference is water alone: the salt stays", () => {

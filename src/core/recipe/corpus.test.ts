@@ -3,6 +3,8 @@ import { join } from "node:path";
 import fc from "fast-check";
 import { allFoods } from "../foods/book";
 import { ML_OF } from "../quantities/units";
+import { readHtml } from "./html";
+import { readAmountOnLine } from "./readAmount";
 import { lexiconOf } from "./foodNames";
 import { type LineRead, readLine } from "./line";
 import { minutesIn, heatsIn } from "./method";
@@ -120,6 +122,25 @@ test.each([
   const line = readLine(text, lexicon, "metric");
   const found = line?.kind === "ingredient" ? line.foods.map((f) => f.named) : [];
   expect(found.map((n) => (n.is === "animal" ? n.animal.job : n.is))).toEqual(jobs);
+});
+
+test("two amounts of a kind add up, of two kinds none swallows the other; a tin may be about so large", () => {
+  const amount = (line: string) => readAmountOnLine(line, "metric");
+  expect(amount("1 cup plus 2 tbsp flour").amount).toMatchObject({ kind: "volume", volumeMl: { likely: 280 } });
+  expect(amount("200 g plus 1 tbsp sugar")).toMatchObject({
+    amount: { kind: "mass", massG: { likely: 200 } },
+    words: "plus 1 tbsp sugar",
+  });
+  expect(amount("250 ml plus 20 g sugar")).toMatchObject({
+    amount: { kind: "volume", volumeMl: { likely: 250 } },
+    words: "plus 20 g sugar",
+  });
+  expect(amount("2 (about 400 g) tins chickpeas").amount).toMatchObject({ kind: "count", of: "tin", sizeG: 400 });
+});
+
+test("a page's own scripts are no data of the recipe", () => {
+  const page = `<script>var a = 1</script><p>One</p><script type="application/ld+json">{"a":1}</script><p>Two</p>`;
+  expect(readHtml(page)).toEqual({ text: "\nOne\n\nTwo\n", data: ['{"a":1}'] });
 });
 
 test("what is printed is read as it was: any amount of any food, in any order of amount and food", () => {

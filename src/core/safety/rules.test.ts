@@ -139,6 +139,11 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
     [tofu, step("deep-fry", [food("olive-oil", 1200)], { oilC: 175 })],
   ],
   [
+    "smoke-point",
+    [tofu, step("deep-fry", [food("rapeseed-oil", 1200)], { oilC: 200 })],
+    [tofu, step("deep-fry", [food("rapeseed-oil", 1200)], { oilC: 190 })],
+  ],
+  [
     "wet-into-oil",
     [step("blanch", [food("cauliflower", 300)]), step("deep-fry", [food("sunflower-oil", 1200)])],
     [step("blanch", [food("cauliflower", 300)]), step("pat"), step("deep-fry", [food("sunflower-oil", 1200)])],

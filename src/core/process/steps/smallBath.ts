@@ -13,7 +13,7 @@ export function evenedOut(pieces: Contents, bath: Contents, fourier: number, con
   if (pieces.waterG <= 0 || bath.waterG <= 0) return 0;
   const alpha = Number((bath.waterG / pieces.waterG).toPrecision(2));
   const roots = context.remember(`slab roots ${alpha}`, () => slabRoots(alpha, 40));
-  return uptakeSmallBath("slab", alpha, fourier, roots);
+  return uptakeSmallBath(alpha, fourier, roots);
 }
 
 /** What of something dissolved the pieces' water would hold, more than now, were both evenly strong, g; below zero: less. */

@@ -34,6 +34,11 @@ test("every solute leaves at the liquor's concentration; solids and oil stay", (
   expect(left[0]?.contents.saltG).toBeCloseTo(3 * (1 - share), 9);
 });
 
+test("half a gram of water is water still", () => {
+  const little = vesselOf({ ...contents("soy-strips", 0.4), waterG: 0.6 });
+  expect(run(little, squeeze()).after.batch.waterG).toBeLessThan(0.6);
+});
+
 test("palm, hands, cloth: 5, 20 and 50 kPa keep 1.83, 1.44 and 1.23 g/g (card 3)", () => {
   const kept = (how: StepOf<"squeeze">["how"]) => moistureOf(run(soaked(), squeeze({ how, minutes: 30 })).after.batch);
   expect(kept("palm")).toBeCloseTo(1.83, 2);
