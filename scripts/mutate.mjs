@@ -187,7 +187,12 @@ function jest(tests, change) {
   // The threads of the API are bundled by themselves and know of no switch: their tests are left out.
   if (tests.length > 0) flags.push("--runTestsByPath", ...tests);
   else flags.push("--testPathIgnorePatterns", "src/app/api");
-  return spawnSync("npx", ["jest", ...flags], { cwd: copy, env, encoding: "utf8", timeout: 600_000 });
+  return spawnSync("npx", ["jest", ...flags], {
+    cwd: copy,
+    env,
+    encoding: "utf8",
+    timeout: change === undefined ? 900_000 : 240_000,
+  });
 }
 
 const started = Date.now();
