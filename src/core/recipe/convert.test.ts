@@ -37,12 +37,17 @@ const turned = (text: string, decisions: Partial<Decisions> = {}): Converted & {
 };
 const planned = ({ dish, own }: Converted) =>
   plan({ ...table, foods: own, supper: { ...table.supper, guests: dish.servings, dishes: [dish] }, log: [] });
-/** Grams of each food that the rest of the dish takes, beside what the routes bring. */
-const inRest = ({ dish }: Converted) => {
+/** Grams of each food that the dish takes beside what the routes bring by themselves. */
+const inRest = ({ dish, meats }: Converted) => {
   const sums = new Map<string, number>();
-  for (const { part, line } of linesOf(dish))
-    if (line.kind === "food" && !part.id.startsWith("main") && !part.id.startsWith("batter"))
-      sums.set(line.food, (sums.get(line.food) ?? 0) + line.massG);
+  const count = (food: string, massG: number) => sums.set(food, (sums.get(food) ?? 0) + massG);
+  for (const { line } of linesOf(dish)) if (line.kind === "food") count(line.food, line.massG);
+  const routes = dish.parts.flatMap(({ route }) => route?.id ?? []);
+  for (const { answers } of meats) {
+    const taken = answers.answers.find((a) => routes.includes(a.route.id));
+    for (const { part, line } of taken === undefined ? [] : linesOf(taken.dish))
+      if (line.kind === "food" && (part.id === "main" || part.id === "batter")) count(line.food, -line.massG);
+  }
   return sums;
 };
 

@@ -194,6 +194,8 @@ test("servings in words", () => {
   expect(
     ["Serves 4-6", "Makes 12 portions", "for two", "4", "Yield: 6 servings", "bake for 20 min"].map(servingsIn),
   ).toEqual([4, 12, 2, 4, 6, null]);
+  const read = readRecipe("Supper\n4-6 people\n400 g pasta\nBoil the pasta for 10 minutes.", lexicon, "metric");
+  expect("kind" in read ? read.kind : [read.servings, read.lines.length]).toEqual([4, 1]);
 });
 test("a hostile text is read like an honest one, within a test's time: long lines, blanks, digits, brackets", () => {
   const fill = (piece: string) => piece.repeat(Math.floor(45_000 / piece.length));

@@ -1,6 +1,6 @@
 import { celsiusFromFahrenheit } from "../quantities/units";
 import { singular } from "./foodNames";
-import type { LineRead } from "./line";
+import type { FoodOnLine, LineRead } from "./line";
 import { plainNumbers } from "./plainText";
 
 /** What is done in a sentence of the method, as far as its verb says so. */
@@ -149,10 +149,18 @@ function callWords(line: LineRead): readonly string[] {
       .split(/[^\p{L}]+/u)
       .map(singular)
       .filter((w) => w.length > 2 && !VAGUE.has(w));
-    const meat = named.is === "animal" && named.animal.job === "meat" ? ["meat"] : [];
-    return [...all, ...meat];
+    return [...all, ...sortWords(named)];
   });
 }
+/** What a method calls it by its sort: "add the meat", "scatter over the cheese", "mix in the crumbs". */
+function sortWords(named: FoodOnLine["named"]): readonly string[] {
+  if (named.is === "animal") {
+    const { job } = named.animal;
+    return job === "meat" ? ["meat"] : job.startsWith("cheese") ? ["cheese"] : [];
+  }
+  return named.is === "food" && CRUMBS.has(named.food) ? ["crumb", "breadcrumb"] : [];
+}
+const CRUMBS = new Set(["breadcrumbs", "panko"]);
 const VAGUE = new Set(
   "fresh dried large small medium ground plain dry raw ripe whole fine white red green black brown sweet hot cold boneless skinless smoked tinned canned and the with for piece cut thick thin unsalted salted low sodium extra virgin frozen baby long grain natural double single powder sauce".split(
     " ",
@@ -166,17 +174,24 @@ export function readMethod(text: readonly string[], lines: readonly LineRead[]):
   const used = new Set<number>();
   return sentences.map((sentence) => {
     const lower = sentence.toLowerCase();
-    const words = new Set(lower.split(/[^\p{L}]+/u).map(singular));
+    const wordsOf = (text: string) => new Set(text.split(/[^\p{L}]+/u).map(singular));
+    const words = wordsOf(lower);
+    // "Mix everything but the passata."
+    const but = wordsOf(/\b(?:but|except|apart from)\b([^,.;]*)/.exec(lower)?.[1] ?? "");
     const everything = /\b(?:everything|all (?:the )?(?:ingredients|rest)|the rest|remaining ingredients)\b/.test(
       lower,
     );
     const named = lines.flatMap((line, i) =>
-      line.kind === "ingredient" && (calls[i]?.some((w) => words.has(w)) || (everything && !used.has(i))) ? [i] : [],
+      line.kind === "ingredient" &&
+      !(everything && calls[i]?.some((w) => but.has(w))) &&
+      (calls[i]?.some((w) => words.has(w)) || (everything && !used.has(i)))
+        ? [i]
+        : [],
     );
     for (const i of named) used.add(i);
     return {
       text: sentence,
-      operations: VERBS.flatMap(([op, verb]) => (verb.test(lower) ? [op] : [])),
+      operations: operationsIn(lower),
       minutes: minutesIn(sentence),
       heats: heatsIn(sentence),
       covered: /\b(?:cover|covered|lid)\b/.test(lower),
@@ -184,8 +199,20 @@ export function readMethod(text: readonly string[], lines: readonly LineRead[]):
     };
   });
 }
+/** "Serve in warm tortillas" heats nothing; "add oil and onions; cook 7 minutes" is no simmer. */
+function operationsIn(lower: string): readonly Operation[] {
+  if (/^(?:to )?serve\b/.test(lower)) return ["serve"];
+  const found = VERBS.flatMap(([op, verb]) => (verb.test(lower) ? [op] : []));
+  const fat = /\b(?:oil|butter|ghee|margarine)\b/.test(lower);
+  if (!found.some((op) => HEATS.has(op)) && /\bcook\b[^.]*\d/.test(lower)) return [...found, fat ? "fry" : "simmer"];
+  const inFat = found.includes("simmer") && !found.includes("fry") && !SIMMERS.test(lower) && fat;
+  return inFat ? found.map((op) => (op === "simmer" ? "fry" : op)) : found;
+}
+const HEATS: ReadonlySet<Operation> = new Set(["fry", "sear", "simmer", "boil", "bake", "grill", "steam", "deep-fry"]);
+const SIMMERS = /\b(?:simmer|braise|stew|poach|slow cook|bubble|reduce)/;
 const sentencesOf = (paragraph: string): string[] =>
   paragraph
-    .split(/(?<=[.!?;])\s+(?=[\p{L}\d])/u)
+    // "Add the oil and onions; cook 7 minutes" is one thing.
+    .split(/(?<=[.!?])\s+(?=[\p{L}\d])|(?<=;)\s+(?=\p{Lu})/u)
     .map((s) => s.trim())
     .filter((s) => /\p{L}/u.test(s));

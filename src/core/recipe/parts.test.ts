@@ -102,6 +102,80 @@ test("a short open simmer has no lid; salt that is given is put in as it is", ()
     "Sauce\nServes 4\n300 g beef strips\n400 ml passata\n4 g salt\nSimmer the beef in the passata with the salt for 15-25 minutes.";
   expect(stepsOf(text, "rest")).toEqual(["simmer minutes=20 lid=false: 414 passata, 4 salt", "season: <main>"]);
 });
+test("what is mashed with the potatoes is in the mash, which goes over the rest before the oven, and the cheese over it", () => {
+  const text =
+    "Supper\nServes 4\n400 g beef mince\n200 ml passata\n800 g potatoes, peeled\n40 g butter\n60 ml milk\n50 g mature cheddar, grated\nchopped parsley, to serve\nBrown the mince. Add the passata and simmer for 20 minutes. Boil the potatoes for 15 minutes, then mash with the butter and milk. Top with the mash and the cheese and bake at 200C for 25 minutes.";
+  expect(stepsOf(text, "pot-1").at(-1)).toBe("mash saltTo=0.01: 40 plant-butter, 62 oat-milk");
+  expect(stepsOf(text, "rest").slice(1)).toEqual([
+    "season saltTo=0.009: <main>",
+    "top: <pot-1>, 50 plant-cheese",
+    "bake minutes=25 ovenC=200 cover=bare: ",
+    "serve: 2 parsley",
+  ]);
+});
+test("a marinade goes into the meat's own, what is served with it is not heated, and oil with minutes fries", () => {
+  const text =
+    "Supper\nServes 4\n500 g chicken strips\n1 tsp ground cumin\n2 tbsp lemon juice\n300 g courgettes, sliced\n2 tbsp olive oil\n100 g sour cream\nToss the chicken with the cumin and lemon juice and marinate for 20 minutes. Heat the oil; cook the courgettes 7 minutes in the oil. Serve in warm bowls with the sour cream.";
+  const main = stepsOf(text, "main").find((s) => /cumin/.test(s)) ?? "";
+  expect(main).toMatch(/^(?:marinate|season)/);
+  expect(main).toMatch(/lemon-juice/);
+  expect(stepsOf(text, "rest")).toEqual(["cut: 300 courgette", "brown: 27 olive-oil", "season: 100 soy-yoghurt"]);
+});
+test("what is mixed and shaped with mince is in the mix; egg and crumbs that bind it are the route's own", () => {
+  const text =
+    "Patties\nServes 4\n500 g ground turkey\n1 egg\n40 g breadcrumbs\n2 spring onions, finely chopped\n1 tsp garlic powder\n4 slices provolone\nCombine turkey, egg, crumbs, spring onions and garlic powder. Shape into 4 patties. Grill for 5 minutes per side. Serve with the cheese.";
+  const made = turned(text);
+  const foods =
+    made.dish.parts
+      .find((p) => p.id === "main")
+      ?.steps.flatMap((s) => s.adds.map((l) => (l.kind === "food" ? l.food : ""))) ?? [];
+  expect(foods).toEqual(expect.arrayContaining(["spring-onion", "garlic-powder"]));
+  expect(foods).not.toContain("breadcrumbs");
+  expect(made.covered).toEqual([1, 2]);
+  expect(stepsOf(text, "rest")).toEqual(["weigh: 100 plant-cheese"]);
+});
+test("a batter is the route's own; chips are fried as often as the method says, in the oil of the list", () => {
+  const text =
+    "Supper\nServes 4\n600 g cod fillets\n150 g plain flour\n200 ml beer\n800 g potatoes, cut into chips\n1.5 litres sunflower oil\nHeat the oil to 140C and fry the chips for 6 minutes. Whisk the flour and beer into a batter. Heat the oil to 185C. Dip the fish in the batter and fry for 6 minutes. Fry the chips again for 3 minutes.";
+  const made = turned(text);
+  expect(made.setting).toBe("dry");
+  expect(made.dish.replaces?.form).toBe("battered");
+  expect(made.covered).toEqual([1, 2]);
+  expect(made.dish.parts.map((p) => p.name)).toContain("Chips");
+  const chips = made.dish.parts.find((p) => p.name === "Chips")?.steps ?? [];
+  expect(chips.map((s) => [s.kind, "oilC" in s ? [s.oilC, s.minutes] : s.kind === "cut" && s.pieceMm])).toEqual([
+    ["cut", 12],
+    ["deep-fry", [140, 6]],
+    ["deep-fry", [185, 3]],
+  ]);
+  const baked = turned(
+    "S\nServes 4\n600 g cod fillets\n800 g potatoes, cut into wedges\nBake the potatoes at 200C for 40 minutes. Fry the fish.",
+  );
+  expect(baked.dish.parts.find((p) => p.name === "Chips")?.steps[1]).toMatchObject({
+    kind: "bake",
+    minutes: 40,
+    ovenC: 200,
+  });
+});
+test("pulses that simmer in the sauce are in it, those that are drained have their own pot", () => {
+  const text = (how: string) => `Supper\nServes 4\n8 pork sausages\n200 g green lentils\n600 ml chicken stock\n${how}`;
+  expect(stepsOf(text("Add the lentils and stock and simmer for 30 minutes."), "rest")[0]).toBe(
+    "simmer minutes=30 lid=false: 200 green-lentils, 600 stock",
+  );
+  expect(stepsOf(text("Boil the lentils and drain. Simmer the stock for 10 minutes."), "pot-1").length).toBe(3);
+});
+test("foods are cut as the list says, those of one size together, what there is most of last", () => {
+  const text =
+    "S\nServes 4\n300 g beef strips\n200 ml stock\n200 g onions, finely chopped\n300 g carrots, in 2 cm pieces\n10 g garlic, crushed\n100 g celery, finely diced\n2 tbsp oil\nFry the onions, carrots, garlic and celery in the oil for 8 minutes. Add the beef and stock and simmer for 10 minutes.";
+  const cuts = turned(text)
+    .dish.parts.find((p) => p.id === "rest")
+    ?.steps.flatMap((s) => (s.kind === "cut" ? [[s.pieceMm, s.adds.length]] : []));
+  expect(cuts).toEqual([
+    [2, 1],
+    [4, 2],
+    [20, 1],
+  ]);
+});
 test("a simmer of a minute stays one of a minute", () => {
   const text = "Sauce\nServes 4\n300 g beef strips\n400 ml passata\nSimmer the beef in the passata for 1 minute.";
   expect(stepsOf(text, "rest")[0]).toBe("simmer minutes=1 lid=false: 414 passata");

@@ -1,25 +1,13 @@
 import type { Dish, Part } from "../dish/dish";
-import type { Food, FoodId, FoodLookup } from "../foods/food";
+import type { FoodId, FoodLookup } from "../foods/food";
 import { newStep, type Step, type StepKind } from "../process/registry";
 import type { Line } from "../process/step";
 import type { MethodStep, Operation } from "./method";
+import { cutMm, does, isWet, type Known, type Place, placeOf, TOPS, withMash } from "./places";
 import type { RecipeRead } from "./recipe";
 
-/** A food of the recipe that goes into the dish. */
-export interface Known {
-  readonly food: FoodId;
-  readonly massG: number;
-  readonly line: number;
-  readonly byTaste: boolean;
-}
 type Made = readonly [kind: StepKind, adds: readonly Line[], settings: object];
 
-/** Whether a sentence does any of this. */
-export const does = (step: MethodStep, ...any: readonly Operation[]): boolean =>
-  any.some((op) => step.operations.includes(op));
-/** What is poured: a liquid, and whatever is mostly water and no vegetable. */
-export const isWet = (food: Food | null): boolean =>
-  food !== null && food.id !== "tomato" && (food.group === "liquid" || food.id === "tomatoes-tinned");
 /** The id of a food that only the recipe's words name. */
 export const ownId = (words: string): FoodId =>
   `own-${words
@@ -50,12 +38,21 @@ function part(id: string, name: string, steps: readonly Made[], more: Partial<Pa
 export const openPart = (unknown: readonly (readonly [words: string, massG: number])[]): Part =>
   part("open", "Still to be looked at", [["weigh", unknown.map(([words, massG]) => line(ownId(words), massG)), {}]]);
 
-/** The parts of a route but for its plain sauce and crust: the recipe brings its own. */
-export function meatParts(dish: Dish, at: number): Part[] {
+/** Where what the recipe puts into its meat goes: the first of these that the route has. */
+const TAKES_MORE: readonly StepKind[] = ["bind", "marinate", "season", "pulse"];
+
+/**
+ * The parts of a route but for its plain sauce and crust: the recipe brings its own. What it marinates the meat in, or mixes with
+ * it, goes into the step of the route that does the same; `null` where the route has none.
+ */
+export function meatParts(dish: Dish, at: number, within: readonly Known[]): Part[] | null {
+  const steps = dish.parts.find((p) => p.id === "main")?.steps ?? [];
+  const takes = TAKES_MORE.flatMap((kind) => steps.find((s) => s.kind === kind) ?? [])[0];
+  if (within.length > 0 && takes === undefined) return null;
   const renamed = (id: string) => (at === 0 ? id : `${id}-${at + 1}`);
   const step = (s: Step): Step => {
     const adds = s.adds.map((l): Line => (l.kind === "part" ? { ...l, part: renamed(l.part) } : l));
-    return { ...s, id: renamed(s.id), adds } as Step;
+    return { ...s, id: renamed(s.id), adds: s === takes ? [...adds, ...linesOf(within)] : adds } as Step;
   };
   return dish.parts
     .filter((p) => p.id === "main" || p.id === "batter")
@@ -85,23 +82,36 @@ interface Apart {
 }
 
 /** Pasta, grains and boiled potatoes cook beside, rice in the stock that the method gives it; and what is left without them. */
-export function ownPots(known: readonly Known[], { method }: RecipeRead, foods: FoodLookup): Apart {
+export function ownPots(known: readonly Known[], recipe: RecipeRead, foods: FoodLookup): Apart {
+  const { method } = recipe;
   const mashed = method.some((m) => does(m, "mash"));
+  const isChips = (k: Known) => k.food === "potato" && CHIPS.test(recipe.lines[k.line]?.text ?? "");
   const boiled = (k: Known) =>
     k.food === "potato" && method.some((m) => m.lines.includes(k.line) && does(m, "boil", "mash"));
   let left = known;
   const parts: Part[] = [];
-  for (const k of known.filter((one) => one.food in OWN_POT || boiled(one))) {
+  // Pulses that simmer in the sauce drink from it and belong there.
+  const inSauce = (k: Known) =>
+    OWN_POT[k.food]?.drained === true && known.some((o) => isWet(foods(o.food)) && together(k, o, method));
+  for (const k of known.filter((one) => (one.food in OWN_POT && !inSauce(one)) || isChips(one) || boiled(one))) {
     left = left.filter((other) => other !== k);
     const id = `pot-${parts.length + 1}`;
     const name = (foods(k.food)?.name ?? k.food).split(",")[0] as string;
     const pot = OWN_POT[k.food];
+    if (isChips(k)) {
+      const oil = left.find((o) => foods(o.food)?.group === "fat" && o.massG >= DEEP_OIL_G);
+      left = left.filter((o) => o !== oil);
+      parts.push(part(id, "Chips", chips(k, oil, method)));
+      continue;
+    }
     if (pot === undefined) {
+      const within = withMash(left, k.line, recipe);
+      left = left.filter((o) => !within.includes(o));
       const steps: Made[] = [
         ["cut", [line(k.food, k.massG)], { pieceMm: 30 }],
         ["boil", [line("water", POTATO_WATER * k.massG), line("salt", POTATO_SALT * k.massG)], {}],
       ];
-      parts.push(part(id, mashed ? "Mash" : name, [...steps, [mashed ? "mash" : "drain", [], {}]]));
+      parts.push(part(id, mashed ? "Mash" : name, [...steps, [mashed ? "mash" : "drain", linesOf(within), {}]]));
       continue;
     }
     const needG = pot.water * k.massG;
@@ -118,33 +128,55 @@ export function ownPots(known: readonly Known[], { method }: RecipeRead, foods: 
   }
   return { parts, left };
 }
+/** Potatoes that are cut and fried or baked, and so much oil that they swim in it. */
+const CHIPS = /\b(?:chips?|fries|wedges)\b/i;
+const DEEP_OIL_G = 400;
+const CHIP_MM = 12;
+/** Where the method says no more (common practice): a frying of a few minutes at 180 °C. */
+const FRYING = { oilC: 180, minutes: 6 } as const;
+function chips(k: Known, oil: Known | undefined, method: readonly MethodStep[]): Made[] {
+  const cut: Made = ["cut", [line(k.food, k.massG)], { pieceMm: CHIP_MM }];
+  if (oil === undefined) {
+    const oven = method.find((m) => m.lines.includes(k.line) && does(m, "bake"));
+    return [cut, ["bake", [], oven === undefined ? {} : bakedAs(oven, method)]];
+  }
+  // Every time they go in, at the heat that was named last.
+  const fryings = method.flatMap((m, i): Made[] => {
+    if (!CHIPS.test(m.text) || m.minutes.length === 0) return [];
+    const heat = method
+      .slice(0, i + 1)
+      .flatMap((one) => one.heats)
+      .findLast((h) => h.tempC !== null)?.tempC;
+    return [["deep-fry", [], { oilC: Math.max(130, Math.min(230, heat ?? FRYING.oilC)), minutes: middle(m) }]];
+  });
+  const [first = ["deep-fry", [], FRYING] as Made, ...others] = fryings;
+  const again = others.map(([kind, , settings]): Made => [kind, [line(oil.food, oil.massG)], settings]);
+  return [cut, [first[0], [line(oil.food, oil.massG)], first[2]], ...again];
+}
 const together = (a: Known, b: Known, method: readonly MethodStep[]): boolean =>
   method.some((m) => m.lines.includes(a.line) && m.lines.includes(b.line));
 
-const HEATED = (m: MethodStep) => does(m, "fry", "sear", "simmer", "boil", "bake", "grill", "steam", "deep-fry");
-/** Where a food of the list goes in: at the frying, where it is wet, or at the end. */
-function placeOf(k: Known, method: readonly MethodStep[], food: Food | null): "fried" | "wet" | "end" {
-  const at = method.findIndex((m) => m.lines.includes(k.line));
-  const step = method[at];
-  if (step === undefined) return method.some((m) => does(m, "simmer", "boil")) ? "wet" : "end";
-  if (does(step, "serve") && !HEATED(step)) return "end";
-  const fries = food !== null && ["vegetable", "mushroom", "fat"].includes(food.group);
-  if (does(step, "fry", "sear") && (fries || !does(step, "simmer", "boil"))) return "fried";
-  return method.slice(at).some(HEATED) ? "wet" : "end";
-}
-
 const SAUCE_SALT = 0.009;
 const LONG_SIMMER_MIN = 40;
-const PIECE_MM = 8;
 
-/** Everything else, in the order of the method; the meat's parts join where it is wet. */
-export function restOf(known: readonly Known[], mains: readonly Part[], recipe: RecipeRead, foods: FoodLookup): Part[] {
+/** Everything else, in the order of the method; the meat's parts join where it is wet, a mash goes over it before the oven. */
+export function restOf(
+  known: readonly Known[],
+  mains: readonly Part[],
+  pots: readonly Part[],
+  recipe: RecipeRead,
+  foods: FoodLookup,
+): Part[] {
   const { method } = recipe;
+  const mash = pots.find((p) => p.steps.some((s) => s.kind === "mash"));
+  const isOver =
+    method.some((m) => TOPS.test(m.text) && /\b(?:mash|potato)/i.test(m.text)) || /\bpie\b/i.test(recipe.name);
+  const mashOver: Line[] = mash !== undefined && isOver ? [{ kind: "part", part: mash.id, share: 1 }] : [];
   const tastesSalt = known.some((k) => k.food === "salt" && k.byTaste);
   const list = known.filter((k) => !(k.food === "salt" && k.byTaste));
   const wet = (k: Known) => isWet(foods(k.food));
   const group = (k: Known) => foods(k.food)?.group ?? "other";
-  const at = (place: "fried" | "wet" | "end") => list.filter((k) => placeOf(k, method, foods(k.food)) === place);
+  const at = (place: Place) => list.filter((k) => placeOf(k, recipe, foods(k.food)) === place);
   const inPan = at("fried").filter((k) => !wet(k));
   const toCut = inPan.filter((k) => group(k) === "vegetable" || group(k) === "mushroom");
   const fries = inPan.some((k) => group(k) !== "fat" && group(k) !== "seasoning");
@@ -155,7 +187,12 @@ export function restOf(known: readonly Known[], mains: readonly Part[], recipe: 
   const oven = method.find((m) => does(m, "bake") && m.minutes.length > 0);
   const steps: Made[] = [];
   if (fries) {
-    if (toCut.length > 0) steps.push(["cut", linesOf(toCut), { pieceMm: PIECE_MM }]);
+    // One step for each size; what there is most of comes last, since the bowl is known by it.
+    const bySize = new Map<number, Known[]>();
+    for (const k of toCut) bySize.set(cutMm(k.line, recipe), [...(bySize.get(cutMm(k.line, recipe)) ?? []), k]);
+    const massG = (those: readonly Known[]) => those.reduce((g, k) => g + k.massG, 0);
+    for (const [pieceMm, those] of [...bySize].sort(([, a], [, b]) => massG(a) - massG(b)))
+      steps.push(["cut", linesOf(those), { pieceMm }]);
     const others = linesOf(inPan.filter((k) => !toCut.includes(k)));
     steps.push(["brown", others, { browningMin: minutesOf(method, "fry", 3, 20) }]);
   }
@@ -163,13 +200,21 @@ export function restOf(known: readonly Known[], mains: readonly Part[], recipe: 
     const minutes = minutesOf(method, "simmer", 10, 600);
     const lid = minutes > LONG_SIMMER_MIN || method.some((m) => does(m, "simmer") && m.covered);
     steps.push(["simmer", linesOf(pot), { minutes, lid }]);
-    steps.push(["season", [...joins, ...linesOf(at("end"))], salting]);
-    if (oven !== undefined && joins.length > 0) steps.push(["bake", [], bakedAs(oven, method)]);
+    const end = linesOf(at("end"));
+    if (oven === undefined || joins.length === 0)
+      steps.push(["season", [...joins, ...linesOf(at("top")), ...end], salting]);
+    else {
+      steps.push(["season", joins, salting]);
+      const over = [...mashOver, ...linesOf(at("top"))];
+      if (over.length > 0) steps.push(["top", over, {}]);
+      steps.push(["bake", [], bakedAs(oven, method)]);
+      if (end.length > 0) steps.push(["serve", end, {}]);
+    }
   } else {
     if (pot.length > 0) steps.push([fries ? "season" : "weigh", linesOf(pot), {}]);
     if (oven !== undefined && pot.some((k) => group(k) === "vegetable"))
       steps.push(["bake", [], bakedAs(oven, method)]);
-    const end = linesOf(at("end"));
+    const end = linesOf([...at("top"), ...at("end")]);
     if (end.length > 0 || (tastesSalt && steps.length > 0))
       steps.push([steps.length > 0 ? "season" : "weigh", end, steps.length > 0 && tastesSalt ? salting : {}]);
   }

@@ -101,7 +101,8 @@ const AFTER =
   /^(?:#+\s*)?(?:nutrition(?:al)?(?: facts| information)?|notes?|tips?|storage|reviews?|comments?|recipe notes)\b/i;
 const CHATTER =
   /^(?:(?:jump to|print|pin|share|save|rate)\b|★|☆|prep(?:aration)?(?: time)?\b|cook(?:ing)? time\b|total(?: time)?\b|prep\b.*\bcook\b|author|course|cuisine|calories|keyword|by\s+\p{Lu}|https?:|www\.|\d+(?:\.\d+)?\s*(?:stars|kcal)\b)/iu;
-const YIELD = /^(?:\*|_)*\s*(?:serves|servings?|yields?|makes|feeds|portions?|\d+\s*(?:servings?|portions?))\b/i;
+const YIELD =
+  /^(?:\*|_)*\s*(?:serves|servings?|yields?|makes|feeds|portions?|\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons|eaters))\b/i;
 const VERB =
   /^(?:\d+[.)]\s*)?(?:heat|preheat|fry|stir|cook|brown|add|mix|place|put|boil|bring|season|serve|bake|roast|melt|combine|whisk|pour|cover|cut|chop|grill|griddle|sear|shape|form|leave|simmer|poach|warm|mash|toss|drain|remove|return|meanwhile|in an?|using|scramble|lay|strain|peel|soak|rinse|marinate|line|grease|brush|spread|top|finish|turn|transfer|blend|soften|sweat|stir-fry|make|take|for the last)\b/i;
 

@@ -72,6 +72,7 @@ const SEASONING_G = 0.5;
 
 /** What the recipe makes of its meat: a mince that is rolled is a ball. */
 function formIn(form: MeatForm, method: string): MeatForm {
+  if (form === "fillet" && /\bbatter(?:ed)?\b/.test(method)) return "battered";
   if (form !== "mince") return form;
   if (/\bmeat ?balls?\b|\bballs\b/.test(method)) return "ball";
   if (/\b(?:patt(?:y|ies)|burgers?)\b/.test(method)) return "patty";

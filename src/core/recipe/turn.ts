@@ -2,7 +2,8 @@ import type { Dish } from "../dish/dish";
 import type { Setting } from "../bite/targets";
 import type { Food, FoodLookup } from "../foods/food";
 import { ownFood } from "../foods/own";
-import { does, isWet, type Known, meatParts, openPart, ownId, ownPots, restOf } from "./parts";
+import { meatParts, openPart, ownId, ownPots, restOf } from "./parts";
+import { does, isWet, type Known, shapedAfter, withMeat } from "./places";
 import type { RecipeRead } from "./recipe";
 import { type Settled, USUAL_SERVINGS } from "./settle";
 
@@ -25,7 +26,10 @@ const BINDERS = new Set([
   "soy-milk",
   "oats",
   "oat-flour",
+  "aquafaba",
 ]);
+/** What a batter is made of beside that. */
+const BATTER = new Set([...BINDERS, "beer", "sparkling-water", "baking-powder", "corn-starch", "rice-flour"]);
 /** Of a food that only the recipe names, characters: within what a household's file takes. */
 const LONGEST_NAME = 120;
 /** So much to pour makes it a sauce, g (engineering estimate). */
@@ -42,6 +46,7 @@ export function settingOf(recipe: RecipeRead, settled: readonly Settled[], foods
     .flatMap((s) => s.puts)
     .filter((p) => p.food !== null && isWet(foods(p.food)))
     .reduce((g, p) => g + (p.massG?.likely ?? 0), 0);
+  if (/\bbatter\b/.test(text) && recipe.method.some((m) => does(m, "fry", "deep-fry"))) return "dry";
   if (baked && /\b(?:pastry|crust|mash(?:ed)?|topping|crumble|pie)\b/.test(`${recipe.name.toLowerCase()} ${text}`))
     return "crust";
   if (wetG >= SAUCE_G && recipe.method.some((m) => does(m, "simmer", "bake", "boil"))) return "sauce";
@@ -78,9 +83,16 @@ export function turn(
     if (put.massG === null) continue;
     else if (put.food === null) unknown.push([put.words.slice(0, LONGEST_NAME), put.massG.likely]);
     else known.push({ food: put.food, massG: put.massG.likely, line: put.line, byTaste: put.byTaste });
-  const mains = meats.flatMap(({ dish }, i) => meatParts(dish, i));
-  const { parts: pots, left: others } = ownPots(known, recipe, foods);
-  const rest = restOf(others, mains, recipe, foods);
+  let beside: readonly Known[] = known;
+  const mains = meats.flatMap(({ dish, line }, i) => {
+    const within = withMeat(beside, line, recipe, foods);
+    const made = meatParts(dish, i, within);
+    if (made === null) return meatParts(dish, i, []) ?? [];
+    beside = beside.filter((k) => !within.includes(k));
+    return made;
+  });
+  const { parts: pots, left: others } = ownPots(beside, recipe, foods);
+  const rest = restOf(others, mains, pots, recipe, foods);
   const open = unknown.length === 0 ? [] : [openPart(unknown)];
   const own = [...new Set(unknown.map(([words]) => words))].map((words) => ownFood(ownId(words), words));
   const dish: Dish = {
@@ -104,13 +116,15 @@ function coveredBy(recipe: RecipeRead, settled: readonly Settled[], dishes: read
   if (!kinds.has("bind") && !coats) return poured;
   const mixes = recipe.method.filter(
     (m) =>
-      (kinds.has("bind") &&
-        (does(m, "shape") || /\bmix everything|mix the mince|combine the (?:mince|beef|pork|lamb)/i.test(m.text))) ||
+      (kinds.has("bind") && (does(m, "shape") || (does(m, "mix") && shapedAfter(m, recipe.method)))) ||
       (coats && /\b(?:coat|dip|dredge|crumb|batter|dust)\b/i.test(m.text)),
   );
   const used = new Set(mixes.flatMap((m) => m.lines));
-  const bound = settled
-    .filter((s) => used.has(s.line) && s.puts.length > 0 && s.puts.every((p) => p.food !== null && BINDERS.has(p.food)))
-    .map((s) => s.line);
+  const ofBatter = coats
+    ? new Set(recipe.method.filter((m) => /\bbatter\b/i.test(m.text)).flatMap((m) => m.lines))
+    : new Set<number>();
+  const made = ({ line, puts }: Settled, of: ReadonlySet<number>, by: ReadonlySet<string>) =>
+    of.has(line) && puts.length > 0 && puts.every((p) => p.food !== null && by.has(p.food));
+  const bound = settled.filter((s) => made(s, used, BINDERS) || made(s, ofBatter, BATTER)).map((s) => s.line);
   return [...poured, ...bound];
 }
