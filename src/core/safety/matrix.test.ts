@@ -50,6 +50,57 @@ test("part by part, with all that a part takes from another; what nobody knows a
     ["torn", "open", ""],
   ]);
 });
+test("what is fried in the oil of another part, or baked on its tray, is clear only apart from it", () => {
+  type Steps = Dish["parts"][number]["steps"];
+  const cooked = (id: string, kind: string, ...adds: Steps[number]["adds"]) => {
+    const [first] = part(id, adds).steps;
+    return { ...part(id, adds), steps: [first, { ...first, id: `${id}-2`, kind, adds: [] }] as unknown as Steps };
+  };
+  const batter = part("batter", [food("wheat-flour")]);
+  const shared = (...parts: Dish["parts"]) =>
+    whoCanEat(supperOf(dish(...parts)), [ada], book.food).map((c) => [
+      c.part,
+      c.verdict,
+      c.shared.map((s) => `${s.in} ${s.part} ${s.by.map((b) => b.food).join(" ")}`).join(", "),
+    ]);
+  const fillets = cooked("fillets", "deep-fry", food("celeriac"), of("batter"));
+  const chips = cooked("chips", "deep-fry", food("potato"));
+  expect(shared(batter, fillets, chips, part("dip", [food("tomato")]))).toEqual([
+    ["batter", "contains", ""],
+    ["fillets", "contains", ""],
+    ["chips", "shared", "oil fillets wheat-flour"],
+    ["dip", "clear", ""],
+  ]);
+  // What takes the chips is fried with them; what goes into the fillets is not fried beside them.
+  expect(shared(batter, fillets, chips, part("plate", [of("chips")])).at(-1)).toEqual([
+    "plate",
+    "shared",
+    "oil fillets wheat-flour",
+  ]);
+  expect(shared(batter, fillets, cooked("chips", "bake", food("potato"))).at(-1)).toEqual(["chips", "clear", ""]);
+  const crust = cooked("crust", "bake", food("wheat-flour"));
+  expect(shared(crust, cooked("roots", "bake", food("carrot"))).at(-1)).toEqual([
+    "roots",
+    "shared",
+    "tray crust wheat-flour",
+  ]);
+  expect(shared(crust, cooked("roots", "air-fry", food("carrot"))).at(-1)).toEqual(["roots", "clear", ""]);
+  // In a dish of its own it touches no tray; what was done on another day is done.
+  const [cut] = part("pie", [food("carrot")]).steps;
+  const inDish = [
+    { ...cut, kind: "layer" },
+    { ...cut, id: "pie-2", kind: "bake", adds: [] },
+  ] as unknown as Steps;
+  expect(shared(crust, { ...part("pie", []), steps: inDish }).at(-1)).toEqual(["pie", "clear", ""]);
+  const ready = { ...crust, steps: crust.steps.map((s) => ({ ...s, ready: true })) };
+  expect(shared(ready, cooked("roots", "bake", food("carrot"))).at(-1)).toEqual(["roots", "clear", ""]);
+  // Dust in the oil is unknown: no pass either.
+  expect(shared(cooked("odd", "deep-fry", food("dust")), chips).at(-1)).toEqual([
+    "chips",
+    "shared",
+    "oil odd dust dust",
+  ]);
+});
 test("two parts that take each other are open, not endless; who avoids nothing has no column", () => {
   expect(cells(dish(part("x", [of("y")]), part("y", [of("x")])))).toEqual([
     ["x", "open", ""],

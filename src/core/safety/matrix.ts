@@ -2,17 +2,30 @@ import type { Allergen } from "../foods/allergens";
 import type { FoodId, FoodLookup } from "../foods/food";
 import { type Dish, foodsOf, type Part, type Supper } from "../dish/dish";
 import type { DietId, Eater, EaterId } from "../household/people";
-import type { PartId, DishId } from "../process/step";
+import type { StepKind } from "../process/registry";
+import type { DishId, PartId } from "../process/step";
 import { DIET_RULES, dietSays, type DietTools } from "./diets";
 import type { Verdict } from "./eaters";
 
+/** What several parts may lie in, one after the other or side by side, so that crumbs of one come to the other. */
+export type SharedIn = "oil" | "basket" | "tray";
+/** Another part that is cooked in the same as this one and is not clear for somebody. */
+export interface Shared {
+  readonly in: SharedIn;
+  readonly dish: DishId;
+  readonly part: PartId;
+  readonly verdict: Verdict["verdict"];
+  readonly by: PartVerdict["by"];
+}
 /** Whether somebody can eat one part, with the foods that decide. */
 export interface PartVerdict {
   readonly dish: DishId;
   readonly part: PartId;
   readonly eater: EaterId;
-  readonly verdict: Verdict["verdict"];
+  /** "shared": nothing in it stands against it, and it is cooked in what another part was. */
+  readonly verdict: Verdict["verdict"] | "shared";
   readonly by: readonly { readonly food: FoodId; readonly allergen: Allergen }[];
+  readonly shared: readonly Shared[];
 }
 const WORST_FIRST = ["contains", "may", "ask"] as const;
 const STATE = { contains: "contains", may: "may", ask: "unknown" } as const;
@@ -64,20 +77,57 @@ export function whoseDiet(
 
 /**
  * Eaters × parts: what somebody can eat of a supper, part by part, with all that a part takes from others. A part without food
- * is open; a food nobody knows asks. Shared oil, boards and trays are the cautions', not this table's.
+ * is open; a food nobody knows asks. What is deep-fried in the oil, air-fried in the basket or baked on the tray of a part that
+ * somebody must not eat is no pass for them (FDA, FSA and coeliac societies: oil and trays of their own; from memory); boards and
+ * hands are the cautions'.
  */
 export function whoCanEat(supper: Supper, eaters: readonly Eater[], foods: FoodLookup): PartVerdict[] {
   const atTable = eaters.filter((e) => supper.eaters.includes(e.id) && e.avoids.length > 0);
   return supper.dishes.flatMap((dish) =>
     dish.parts.flatMap((part) => {
       const held = foodsIn(dish, part.id);
-      return atTable.map(({ id, avoids }) => ({
-        dish: dish.id,
-        part: part.id,
-        eater: id,
-        ...judged(held, avoids, foods),
-      }));
+      const beside = sharing(supper, dish, part.id);
+      return atTable.map(({ id, avoids }): PartVerdict => {
+        const own = judged(held, avoids, foods);
+        const shared = beside.flatMap((other): Shared[] => {
+          const { verdict, by } = judged(foodsIn(other.of, other.part), avoids, foods);
+          return by.length === 0 ? [] : [{ in: other.in, dish: other.of.id, part: other.part, verdict, by }];
+        });
+        const verdict = own.verdict === "clear" && shared.length > 0 ? "shared" : own.verdict;
+        return { dish: dish.id, part: part.id, eater: id, verdict, by: own.by, shared };
+      });
     }),
+  );
+}
+
+const LIES_IN: Readonly<Partial<Record<StepKind, SharedIn>>> = { "deep-fry": "oil", "air-fry": "basket", bake: "tray" };
+/** What a part lies in when it is heated; what was laid in a dish of its own touches no tray. */
+function liesIn(part: Part): ReadonlySet<SharedIn> {
+  const inDish = part.steps.some((s) => s.kind === "layer");
+  return new Set(
+    part.steps.flatMap((s) => {
+      const where = s.ready ? undefined : LIES_IN[s.kind];
+      return where === undefined || (where === "tray" && inDish) ? [] : [where];
+    }),
+  );
+}
+/** Other parts of the supper that are cooked in the same as a part or something that it takes. */
+function sharing(supper: Supper, dish: Dish, id: PartId) {
+  const own = madeOf(dish, id);
+  const where = new Set(dish.parts.filter((p) => own.has(p.id)).flatMap((p) => [...liesIn(p)]));
+  return supper.dishes.flatMap((of) =>
+    of.parts
+      .filter((p) => of !== dish || (!own.has(p.id) && !madeOf(dish, p.id).has(id)))
+      .flatMap((p) => [...liesIn(p)].filter((w) => where.has(w)).map((w) => ({ of, part: p.id, in: w }))),
+  );
+}
+/** A part and every part that goes into it. */
+function madeOf(dish: Dish, id: PartId, seen: ReadonlySet<PartId> = new Set()): ReadonlySet<PartId> {
+  const part = dish.parts.find((p) => p.id === id);
+  if (part === undefined || seen.has(id)) return seen;
+  return takenBy(part, dish).reduce<ReadonlySet<PartId>>(
+    (all, from) => (from === null ? all : madeOf(dish, from, all)),
+    new Set([...seen, id]),
   );
 }
 
@@ -85,7 +135,7 @@ function judged(
   held: ReadonlySet<FoodId> | null,
   avoids: readonly Allergen[],
   foods: FoodLookup,
-): Pick<PartVerdict, "verdict" | "by"> {
+): { readonly verdict: Verdict["verdict"]; readonly by: PartVerdict["by"] } {
   if (held === null || held.size === 0) return { verdict: "open", by: [] };
   for (const verdict of WORST_FIRST) {
     const by = avoids.flatMap((allergen) =>

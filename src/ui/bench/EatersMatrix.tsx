@@ -5,7 +5,7 @@ import { useMemo } from "react";
 import type { DishId, PartId } from "@/core/process/step";
 import type { Supper } from "@/core/dish/dish";
 import type { Eater, EaterId } from "@/core/household/people";
-import { type PartDiets, type PartVerdict, whoCanEat, whoseDiet } from "@/core/safety/matrix";
+import { type PartDiets, type PartVerdict, type SharedIn, whoCanEat, whoseDiet } from "@/core/safety/matrix";
 import { DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES, foodName, type TextContext } from "../wording/words";
 
@@ -14,6 +14,7 @@ const MARKS: Readonly<Record<PartVerdict["verdict"], readonly [mark: string, say
   ask: ["?", "ask", "turmeric"],
   may: ["!", "may contain", "chilli"],
   contains: ["✕", "not", "chilli"],
+  shared: ["!", "only apart", "chilli"],
   open: ["…", "nothing in it yet", "quiet"],
 };
 
@@ -35,6 +36,7 @@ export function EatersMatrix({
   );
   const columns = eaters.filter((e) => [...cells, ...diets].some((c) => c.eater === e.id));
   const parts = supper.dishes.flatMap((d) => d.parts.map((p) => ({ dish: d.id, id: p.id, name: p.name })));
+  const partName = (dish: DishId, part: PartId) => parts.find((p) => p.dish === dish && p.id === part)?.name ?? "it";
   const cell = (dish: DishId, part: PartId, eater: EaterId) =>
     cells.find((c) => c.dish === dish && c.part === part && c.eater === eater);
   return (
@@ -56,7 +58,7 @@ export function EatersMatrix({
               <Table.Cell verticalAlign="top">{p.name}</Table.Cell>
               {columns.map((e) => (
                 <Table.Cell key={e.id} verticalAlign="top">
-                  <Verdict cell={cell(p.dish, p.id, e.id)} foods={foods} />
+                  <Verdict cell={cell(p.dish, p.id, e.id)} foods={foods} partName={partName} />
                   <Diets
                     cell={diets.find((c) => c.dish === p.dish && c.part === p.id && c.eater === e.id)}
                     foods={foods}
@@ -71,19 +73,39 @@ export function EatersMatrix({
   );
 }
 
-function Verdict({ cell, foods }: { cell: PartVerdict | undefined; foods: TextContext["foods"] }) {
+function Verdict({
+  cell,
+  foods,
+  partName,
+}: {
+  cell: PartVerdict | undefined;
+  foods: TextContext["foods"];
+  partName: (dish: DishId, part: PartId) => string;
+}) {
   if (cell === undefined) return null;
   const [mark, says, color] = MARKS[cell.verdict];
-  const by = cell.by.map((b) => `${foodName(foods, b.food)} (${ALLERGEN_NAMES[b.allergen]})`).join(", ");
+  const named = (found: PartVerdict["by"]) =>
+    found.map((b) => `${foodName(foods, b.food)} (${ALLERGEN_NAMES[b.allergen]})`).join(", ");
+  const by = named(cell.by);
   return (
     <Text fontSize="sm">
       <Text as="span" color={color} fontWeight="700">
         {mark} {says}
       </Text>
       {by !== "" && `: ${by}`}
+      {cell.shared.map((s) => (
+        <Text as="span" key={`${s.in} ${s.dish} ${s.part}`} display="block">
+          {SHARED_WORDS[s.in](partName(s.dish, s.part))}: {named(s.by)}
+        </Text>
+      ))}
     </Text>
   );
 }
+const SHARED_WORDS: Readonly<Record<SharedIn, (part: string) => string>> = {
+  oil: (part) => `in fresh oil, before ${part}`,
+  basket: (part) => `in a clean basket, before ${part}`,
+  tray: (part) => `on a tray of its own, away from ${part}`,
+};
 
 /** What a part says to somebody's diets, named with the foods that decide. */
 function Diets({ cell, foods }: { cell: PartDiets | undefined; foods: TextContext["foods"] }) {

@@ -244,6 +244,27 @@ describe("who can eat it", () => {
     expect(within(table).getAllByText(/✕ not/).length).toBeGreaterThan(0);
     expect(within(table).getAllByText(/Oat cream \(gluten\)/).length).toBeGreaterThan(0);
   });
+  test("what shares its oil with wheat says how it can be eaten", async () => {
+    const fried = (id: string, name: string, ...foods: string[]) => ({
+      ...MUSTARD_STRIPS.parts[0]!,
+      id,
+      name,
+      steps: [
+        {
+          ...newStep("deep-fry", `${id}-fry`),
+          adds: foods.map((food) => ({ kind: "food", food, massG: 200 }) as const),
+        } as Step,
+      ],
+    });
+    const parts = [fried("fritters", "Fritters", "wheat-flour"), fried("chips", "Chips", "potato")];
+    const supper = { ...input.supper, dishes: [{ ...MUSTARD_STRIPS, parts }] };
+    const { user } = show(<ByPart supper={supper} eaters={DEMO_EATERS} textContext={textContext} />);
+    await user.click(screen.getByRole("button", { name: "Who can eat it, part by part" }));
+    const table = await screen.findByRole("table", { name: "Who can eat which part" });
+    const chips = within(table).getByRole("row", { name: /^Chips/ });
+    expect(within(chips).getByText("! only apart")).toBeInTheDocument();
+    expect(within(chips).getByText("in fresh oil, before Fritters: Wheat flour, plain (gluten)")).toBeInTheDocument();
+  });
   test("a plain no names the food", () => {
     const wheat = plan({
       ...input,
