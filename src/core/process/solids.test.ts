@@ -1,3 +1,4 @@
+import { mainFood, NOTHING } from "./contents";
 import {
   combineSolids,
   NO_SOLIDS,
@@ -45,4 +46,11 @@ test("sums, shares and single foods", () => {
   expect(solidsOfFood(a, "onion")).toBe(5);
   expect(solidsOfFood(a, "walnut")).toBe(0);
   expect(sumOver(a, (food, grams) => (food === "onion" ? grams : 0))).toBe(5);
+});
+
+test("of two foods as heavy as each other the first one is the main one", () => {
+  const solids = mix({ lentil: 30, onion: 30, carrot: 10 });
+  expect(mainFood({ ...NOTHING, solids })).toBe("lentil");
+  expect(mainFood({ ...NOTHING, solids: mix({ lentil: 30, onion: 31 }) })).toBe("onion");
+  expect(mainFood(NOTHING)).toBeNull();
 });

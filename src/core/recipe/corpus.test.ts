@@ -3,6 +3,7 @@ import { join } from "node:path";
 import fc from "fast-check";
 import { allFoods } from "../foods/book";
 import { ML_OF } from "../quantities/units";
+import { formOf } from "./animals";
 import { readHtml } from "./html";
 import { readAmountOnLine } from "./readAmount";
 import { lexiconOf } from "./foodNames";
@@ -137,6 +138,23 @@ test("two amounts of a kind add up, of two kinds none swallows the other; a tin 
   });
   expect(amount("2 (about 400 g) tins chickpeas").amount).toMatchObject({ kind: "count", of: "tin", sizeG: 400 });
 });
+
+test.each([
+  // Common practice: what it is cut to counts over what it is sold as.
+  ["chicken breast, cut into strips", "poultry", "strips"],
+  ["chicken thighs, diced", "poultry", "chunks"],
+  ["turkey breast, for roasting", "poultry", "fillet"],
+  ["roast pork, shredded", "pork", "pulled"],
+  ["pork loin, sliced thinly", "pork", "strips"],
+  ["pork shoulder", "pork", "chunks"],
+  ["leg of lamb", "lamb", "roast"],
+  ["bacon, chopped", "pork", "rasher"],
+  ["ham, sliced", "pork", "cold-slices"],
+  ["chicken wings, roasted", "poultry", "chunks"],
+  ["chicken, a whole one, roasted", "poultry", "roast"],
+  ["cod fillets, cubed", "white-fish", "fillet"],
+  ["fish cakes", "white-fish", "patty"],
+] as const)("%s: a %s in the form %s", (line, kind, form) => expect(formOf(line, kind, false)).toBe(form));
 
 test("a page's own scripts are no data of the recipe", () => {
   const page = `<script>var a = 1</script><p>One</p><script type="application/ld+json">{"a":1}</script><p>Two</p>`;

@@ -290,3 +290,11 @@ describe("fry", () => {
     );
   });
 });
+
+test("half a gram of starch in a cup of liquid is told as what it is: thin", () => {
+  const thin = run(vesselOf(contents("water", 200), contents("corn-starch", 0.5)), newStep("simmer", "s"));
+  expect(fact(thin, "thickness").atTable).toBe("broth");
+  expect(run(vesselOf(contents("water", 200)), newStep("simmer", "s")).facts.some((f) => f.kind === "thickness")).toBe(
+    false,
+  );
+});
