@@ -76,7 +76,7 @@ export const SETTING_NAMES: Readonly<Record<Setting, string>> = {
   crust: "under a crust",
 };
 export const NEARNESS_NAMES: Readonly<Record<Nearness, string>> = {
-  close: "close",
+  close: "very near",
   similar: "similar",
   stretch: "a stretch",
   different: "different",
