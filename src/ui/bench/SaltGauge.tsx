@@ -23,7 +23,7 @@ export const SaltGauge = memo(function SaltGauge({ salt, name }: { salt: SaltSta
         <Heading as="h2" fontSize="md">
           Salt in the {name.charAt(0).toLowerCase() + name.slice(1)}
         </Heading>
-        <Text fontFamily="heading" fontWeight="700" fontSize="xl">
+        <Text fontFamily="heading" fontWeight="700" fontSize="xl" whiteSpace="nowrap">
           {writePercent(salt.share)}
         </Text>
       </HStack>
