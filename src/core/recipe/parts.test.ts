@@ -113,6 +113,12 @@ test("what is mashed with the potatoes is in the mash, which goes over the rest 
     "serve: 2 parsley",
   ]);
 });
+test("potatoes that are boiled and not mashed are drained", () => {
+  const text =
+    "Supper\nServes 4\n400 g beef strips\n800 g potatoes\n30 g butter\nFry the beef. Boil the potatoes for 15 minutes and toss them in the butter.";
+  expect(stepsOf(text, "pot-1").at(-1)).toBe("drain: ");
+  expect(turned(text).dish.parts.find((p) => p.id === "pot-1")?.name).toBe("Potatoes");
+});
 test("a marinade goes into the meat's own, what is served with it is not heated, and oil with minutes fries", () => {
   const text =
     "Supper\nServes 4\n500 g chicken strips\n1 tsp ground cumin\n2 tbsp lemon juice\n300 g courgettes, sliced\n2 tbsp olive oil\n100 g sour cream\nToss the chicken with the cumin and lemon juice and marinate for 20 minutes. Heat the oil; cook the courgettes 7 minutes in the oil. Serve in warm bowls with the sour cream.";
