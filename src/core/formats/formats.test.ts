@@ -101,20 +101,18 @@ describe("the household file", () => {
 });
 
 describe("iCalendar", () => {
-  const text = writeCalendar(
-    "Sunday supper",
-    [
-      {
-        uid: "a@jade-pan",
-        startsAt: Date.parse("2026-11-29T17:40:00Z"),
-        minutes: 3,
-        title: 'Squeeze, hard; "really"',
-        says: "Éclairs, naïve – an unusually long line with accents: ".repeat(4),
-      },
-      { uid: "b@jade-pan", startsAt: Date.parse("2026-11-29T18:00:00Z"), minutes: 12, title: "Sear", says: "" },
-    ],
-    Date.parse("2026-11-25T10:00:00Z"),
-  );
+  const written = (stampedAt: string) => writeCalendar("Sunday supper", ITEMS, Date.parse(stampedAt));
+  const ITEMS = [
+    {
+      uid: "a@jade-pan",
+      startsAt: Date.parse("2026-11-29T17:40:00Z"),
+      minutes: 3,
+      title: 'Squeeze, hard; "really"',
+      says: "Éclairs, naïve – an unusually long line with accents: ".repeat(4),
+    },
+    { uid: "b@jade-pan", startsAt: Date.parse("2026-11-29T18:00:00Z"), minutes: 12, title: "Sear", says: "" },
+  ];
+  const text = written("2026-11-25T10:00:00Z");
   test("CRLF, lines of at most 75 octets, UID and DTSTAMP (RFC 5545)", () => {
     expect(text.replace(/\r\n/g, "")).not.toMatch(/[\r\n]/);
     for (const line of text.split("\r\n")) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
@@ -126,6 +124,20 @@ describe("iCalendar", () => {
     expect(events[0]?.startDate.toJSDate().toISOString()).toBe("2026-11-29T17:40:00.000Z");
     expect(events[0]?.endDate.toJSDate().toISOString()).toBe("2026-11-29T17:43:00.000Z");
     expect(events[0]?.summary).toBe('Squeeze, hard; "really"');
+  });
+  test("a later export has the same UIDs and higher sequence numbers; each event reminds five minutes before (ical.js)", () => {
+    const read = (from: string) =>
+      new ICAL.Component(ICAL.parse(from)).getAllSubcomponents("vevent").map((c) => ({
+        uid: c.getFirstPropertyValue("uid"),
+        sequence: Number(c.getFirstPropertyValue("sequence")),
+        reminds: c.getAllSubcomponents("valarm").map((a) => String(a.getFirstPropertyValue("trigger"))),
+      }));
+    const [first, later] = [read(text), read(written("2026-11-25T10:00:01Z"))];
+    expect(later.map((e) => e.uid)).toEqual(first.map((e) => e.uid));
+    // 366 + 365 + 328 days and ten hours.
+    expect(first.map((e) => e.sequence)).toEqual([1059 * 86_400 + 36_000, 1059 * 86_400 + 36_000]);
+    expect(later.map((e) => e.sequence)).toEqual(first.map((e) => e.sequence + 1));
+    expect(first.map((e) => e.reminds)).toEqual([["-PT5M"], ["-PT5M"]]);
   });
 });
 
