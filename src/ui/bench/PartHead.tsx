@@ -40,7 +40,7 @@ export const PartHead = memo(function PartHead({ part, insteadOf, frozen, undoLa
             label="Name of the part"
             hideLabel
             wraps
-            width="12rem"
+            width="min(12rem, 36vw)"
             value={part.name}
             onCommit={actions.renamePart}
           />
