@@ -8,7 +8,7 @@ import { judge } from "./judge";
 import { plan, type PlanInput } from "./plan";
 import { type Ranges, type SampledDishes, sampleRanges, type SamplingTools } from "./sampling";
 import { saltShare, totalG } from "./process/contents";
-import type { Row } from "./process/replay";
+import type { Row } from "./process/row";
 import { boilingPointC } from "./models/boilingPoint";
 
 const supper = demoSupper("2026-11-29T19:00:00.000Z");

@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useState } from "react";
 import { type Dish, partsToJoin, shareLeft } from "@/core/dish/dish";
 import type { PlannedDish } from "@/core/plan";
-import type { Row } from "@/core/process/replay";
+import type { Row } from "@/core/process/row";
 import { Bench } from "@/ui/bench/Bench";
 import type { SelectedStep } from "@/ui/bench/StepForm";
 import { MissingSupper } from "@/ui/frame/MissingSupper";

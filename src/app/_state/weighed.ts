@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import type { Plan } from "@/core/plan";
 import { differences, type Difference } from "@/core/process/compare";
 import { totalG } from "@/core/process/contents";
-import type { Row } from "@/core/process/replay";
+import type { Row } from "@/core/process/row";
 import { rowsOf } from "@/core/schedule/work";
 import { describeDifference, describePutIn, describeWayBack, type WayBackWords } from "@/ui/wording/stove";
 import { usePlan } from "./computed";

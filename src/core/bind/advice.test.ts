@@ -2,7 +2,7 @@ import { newStep } from "../process/registry";
 import { processOf } from "../foods/process";
 import { contents, foods, run, vesselOf } from "../process/__tests__/context";
 import type { Vessel } from "../process/ledger";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import type { StepOf } from "../process/registry";
 import { bindingAdvice } from "./advice";
 

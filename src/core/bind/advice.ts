@@ -3,7 +3,7 @@ import { densityOf } from "../foods/density";
 import { bindingInputOf } from "../process/steps/common";
 import type { StepContext } from "../process/ledger";
 import type { StepKey } from "../process/log";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import type { BinderAmount } from "../models/binderWater";
 import { ML_OF } from "../quantities/units";
 import { type Correction, correctionFor } from "./correction";

@@ -6,7 +6,7 @@ import { judge } from "../judge";
 import { plan, type Plan } from "../plan";
 import { totalG } from "../process/contents";
 import type { Fact } from "../process/ledger";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import { type Case, type Check, inputOf, OWN_CASES, PRACTICE_CASES } from "./__tests__/practiceCases";
 
 type Computed = Extract<Row, { state: "computed" }>;

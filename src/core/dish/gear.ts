@@ -2,7 +2,7 @@ import { type Kitchen, tinAreaCm2 } from "../household/kitchen";
 import { totalG } from "../process/contents";
 import type { GearKind } from "../process/descriptor";
 import { inputsG, vesselContents, type GearId } from "../process/ledger";
-import type { ReplayedPart, Row } from "../process/replay";
+import type { ReplayedPart, Row } from "../process/row";
 import { descriptorOf, type Step, type StepRegistry } from "../process/registry";
 import type { StepId } from "../process/step";
 import type { Dish } from "./dish";

@@ -3,7 +3,7 @@ import { judge } from "../judge";
 import { plan, type PlanInput } from "../plan";
 import { conservationGapG, vesselContents } from "../process/ledger";
 import { totalG } from "../process/contents";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import { editStep, placeStep, removePart, removeStep } from "./edit";
 import { STEP_KINDS, newStep } from "../process/registry";
 import type { Dish } from "./dish";

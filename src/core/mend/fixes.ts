@@ -5,7 +5,7 @@ import { type Kitchen, tinAreaCm2 } from "../household/kitchen";
 import { totalG } from "../process/contents";
 import type { Fact } from "../process/fact";
 import type { Step, StepKind } from "../process/registry";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import type { Caution, CautionFacts } from "../safety/rule";
 
 /** A way out that one press takes: what would be done to the dish at one step. Grams are those shown, for the table. */

@@ -1,7 +1,7 @@
 import type { FoodId } from "../foods/food";
 import { totalG } from "./contents";
 import type { StepKey } from "./log";
-import type { Row } from "./replay";
+import type { Row } from "./row";
 import type { StepKind } from "./registry";
 
 /** One figure that differs between two replays of the same steps, from what to what. */

@@ -1,7 +1,7 @@
 import { totalG } from "./contents";
 import type { Outcome } from "./ledger";
 import type { StepKey } from "./log";
-import type { Row } from "./replay";
+import type { Row } from "./row";
 import type { PartId } from "./step";
 
 /**

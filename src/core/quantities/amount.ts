@@ -1,3 +1,4 @@
+import { FRACTIONS } from "./fractions";
 import type { Estimate } from "./range";
 import {
   celsiusFromFahrenheit,
@@ -27,25 +28,6 @@ export type Question =
   | { readonly kind: "which-degrees"; readonly degrees: number }
   | { readonly kind: "two-amounts"; readonly first: string; readonly second: string }
   | { readonly kind: "impossible"; readonly text: string };
-
-/** Signs for parts of one, as they are written out. */
-export const FRACTIONS: Readonly<Record<string, string>> = {
-  "½": "1/2",
-  "⅓": "1/3",
-  "⅔": "2/3",
-  "¼": "1/4",
-  "¾": "3/4",
-  "⅕": "1/5",
-  "⅖": "2/5",
-  "⅗": "3/5",
-  "⅘": "4/5",
-  "⅙": "1/6",
-  "⅚": "5/6",
-  "⅛": "1/8",
-  "⅜": "3/8",
-  "⅝": "5/8",
-  "⅞": "7/8",
-};
 const WORDS: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,

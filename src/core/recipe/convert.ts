@@ -5,7 +5,7 @@ import type { Food } from "../foods/food";
 import type { SpoonSystem } from "../quantities/units";
 import { type Memory, newMemory } from "../quantities/memory";
 import { type Ask, type Answers, answersTo, type Ratings, type Table } from "../swap/answer";
-import { lexiconOf } from "./foodNames";
+import { lexiconOf } from "./lexicon";
 import { readRecipe, type RecipeProblem, type RecipeRead } from "./recipe";
 import { type Choices, type MeatLine, settle, type Settled, USUAL_SERVINGS } from "./settle";
 import { settingOf, turn } from "./turn";

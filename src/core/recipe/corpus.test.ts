@@ -6,7 +6,7 @@ import { ML_OF } from "../quantities/units";
 import { formOf } from "./animals";
 import { readHtml } from "./html";
 import { readAmountOnLine } from "./readAmount";
-import { lexiconOf } from "./foodNames";
+import { lexiconOf } from "./lexicon";
 import { type LineRead, readLine } from "./line";
 import { minutesIn, heatsIn } from "./method";
 import { readRecipe, servingsIn } from "./recipe";

@@ -1,7 +1,7 @@
 import type { Amount } from "../quantities/amount";
 import type { SpoonSystem } from "../quantities/units";
 import { isFormName } from "./animals";
-import type { Lexicon, Named, NameOnLine } from "./foodNames";
+import type { Lexicon, Named, NameOnLine } from "./lexicon";
 import { plainText, withoutBullet } from "./plainText";
 import { readAmountOnLine } from "./readAmount";
 

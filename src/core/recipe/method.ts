@@ -1,5 +1,5 @@
 import { celsiusFromFahrenheit } from "../quantities/units";
-import { singular } from "./foodNames";
+import { singular } from "./lexicon";
 import type { FoodOnLine, LineRead } from "./line";
 import { plainNumbers } from "./plainText";
 

@@ -1,4 +1,4 @@
-import { FRACTIONS } from "../quantities/amount";
+import { FRACTIONS } from "../quantities/fractions";
 import { readHtml } from "./html";
 
 /**

@@ -1,6 +1,6 @@
 import { oneLine } from "../quantities/oneLine";
 import type { SpoonSystem } from "../quantities/units";
-import type { Lexicon } from "./foodNames";
+import type { Lexicon } from "./lexicon";
 import { readHtml } from "./html";
 import { recipeInData } from "./jsonLd";
 import { type LineRead, readLine } from "./line";

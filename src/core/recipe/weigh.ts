@@ -4,7 +4,7 @@ import { weighAmount } from "../foods/measure";
 import type { Amount } from "../quantities/amount";
 import type { Estimate } from "../quantities/range";
 import type { Animal, AnimalJob } from "./animals";
-import type { Named } from "./foodNames";
+import type { Named } from "./lexicon";
 
 /** Grams of a millilitre of an animal product (USDA household weights from memory; sauces and minced meat estimates). */
 const DENSITY: Readonly<Record<AnimalJob | "meat", number>> = {

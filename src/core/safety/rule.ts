@@ -4,7 +4,7 @@ import type { Eater, EaterId } from "../household/people";
 import type { Fact } from "../process/ledger";
 import type { StepKey } from "../process/log";
 import type { StepKind } from "../process/registry";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 
 /** Somebody at the table who must not have what a step brings. */
 export interface Avoidance {

@@ -1,5 +1,5 @@
 import type { StepKey } from "../process/log";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import { ownWarmMin, standsWarm, warmMinutes } from "../process/warmth";
 import type { Computed, Warmth } from "./rule";
 

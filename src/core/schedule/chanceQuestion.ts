@@ -1,6 +1,6 @@
 import type { Plan } from "../plan";
 import type { StepKey } from "../process/log";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import type { Ranges } from "../sampling";
 import { type ChanceQuestion, type Duration, durationOf } from "./chance";
 import type { Schedule } from "./schedule";

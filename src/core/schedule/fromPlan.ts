@@ -2,7 +2,7 @@ import type { Dish, SupperId } from "../dish/dish";
 import { servedParts } from "../dish/dish";
 import { entryPhase } from "../process/ledger";
 import { standsWarm, warmLimitMin, warmMinutes } from "../process/warmth";
-import type { ReplayedPart, Row } from "../process/replay";
+import type { ReplayedPart, Row } from "../process/row";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import { pointsPerMin } from "./loss";
 import { changeoverMin } from "./oven";

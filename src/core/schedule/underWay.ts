@@ -1,6 +1,6 @@
 import type { Outcome } from "../process/ledger";
 import type { Progress, StepKey } from "../process/log";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import type { Plan } from "../plan";
 import { type Move, takesUp } from "./work";
 

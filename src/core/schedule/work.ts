@@ -2,7 +2,7 @@ import type { DishId, PartId } from "../process/step";
 import type { Plan } from "../plan";
 import { entryPhase } from "../process/ledger";
 import type { StepKey } from "../process/log";
-import type { Row } from "../process/replay";
+import type { Row } from "../process/row";
 import type { Schedule } from "./schedule";
 import type { Task } from "./task";
 

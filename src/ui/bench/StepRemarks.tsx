@@ -7,7 +7,7 @@ import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan } from "@/core/plan";
 import type { RowRanges } from "@/core/sampling";
 import type { Need } from "@/core/process/ledger";
-import type { Row } from "@/core/process/replay";
+import type { Row } from "@/core/process/row";
 import type { Caution } from "@/core/safety/rule";
 import type { Range } from "@/core/quantities/range";
 import { writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";

@@ -16,7 +16,7 @@ import { GripVertical } from "lucide-react";
 import { type KeyboardEvent, memo } from "react";
 import type { StepId } from "@/core/process/step";
 import { saltShare, totalG } from "@/core/process/contents";
-import type { Row } from "@/core/process/replay";
+import type { Row } from "@/core/process/row";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
 import { describeWhatGoesIn } from "../wording/goesIn";

@@ -3,7 +3,7 @@ import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges, RowRanges } from "@/core/sampling";
 import { saltShare, solidsG, totalG } from "@/core/process/contents";
 import type { Input, Output } from "@/core/process/ledger";
-import type { Row } from "@/core/process/replay";
+import type { Row } from "@/core/process/row";
 import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
 import { foodName, type TextContext } from "../wording/words";
 import { STEP_NAMES } from "../wording/steps";

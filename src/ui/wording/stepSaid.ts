@@ -1,5 +1,5 @@
 import type { Fact } from "@/core/process/ledger";
-import type { Row } from "@/core/process/replay";
+import type { Row } from "@/core/process/row";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { TextContext } from "./words";
 

@@ -2,7 +2,7 @@ import type { AllergenChange } from "@/core/foods/book";
 import type { FoodLookup } from "@/core/foods/food";
 import { totalG } from "@/core/process/contents";
 import type { Meaning } from "@/core/process/descriptor";
-import type { Row } from "@/core/process/replay";
+import type { Row } from "@/core/process/row";
 import { wayBack } from "@/core/process/weighIn";
 import type { Pace } from "@/core/schedule/underWay";
 import { writeMass, writeMinutes } from "@/core/quantities/write";

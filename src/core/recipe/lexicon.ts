@@ -1,0 +1,156 @@
+import type { Food, FoodId } from "../foods/food";
+import {
+  type Animal,
+  type AnimalJob,
+  isFormName,
+  isOfPlants,
+  meatNames,
+  PRODUCTS,
+  SOUNDS_LIKE,
+  formOf,
+} from "./animals";
+import { ALSO, HOMOPHONES } from "./foodNames";
+
+/** What words of a line name: a food of the table, an animal product, or a plant food that the table does not have. */
+export type Named =
+  | { readonly is: "food"; readonly food: FoodId; readonly sure: boolean }
+  | { readonly is: "animal"; readonly animal: Animal; readonly sure: boolean }
+  | { readonly is: "unknown" };
+/** One name found on a line, with the words it was found in. */
+export interface NameOnLine {
+  readonly words: string;
+  readonly named: Named;
+}
+
+/** The same word in the singular, without accents. */
+export function singular(word: string): string {
+  const plain = word
+    .normalize("NFD")
+    .replace(/[\u0300-\u036f]/g, "")
+    .toLowerCase()
+    .replace(/['’]s?$/, "");
+  if (/(?:ss|us|is|as)$/.test(plain) || plain.length < 4) return plain;
+  if (/ves$/.test(plain) && !/(?:olives|chives|endives|cloves)$/.test(plain))
+    return plain === "leaves" ? "leaf" : plain === "calves" || plain === "halves" ? `${plain.slice(0, -3)}f` : plain;
+  if (/(?:ch|sh|ss|x|to)es$/.test(plain)) return plain.slice(0, -2);
+  if (/ies$/.test(plain) && plain.length > 5) return plain === "cookies" ? "cookie" : `${plain.slice(0, -3)}y`;
+  return plain.endsWith("s") ? plain.slice(0, -1) : plain;
+}
+const wordsOf = (text: string): string[] =>
+  text
+    .split(/[^\p{L}\p{N}'’-]+/u)
+    .filter(Boolean)
+    .map(singular);
+
+/** Everything that can be named on a line. */
+export interface Lexicon {
+  /** Names on a line in the order in which they stand; one inside a longer one is not a name of its own. */
+  readonly namesIn: (text: string) => readonly NameOnLine[];
+}
+type Entry = Named | { readonly is: "meat"; readonly kind: Parameters<typeof formOf>[1] };
+
+/** The names of these foods, of meats and other animal products, and of what only sounds like them. */
+export function lexiconOf(foods: readonly Food[]): Lexicon {
+  const entries = new Map<string, Entry>();
+  const put = (names: string, entry: Entry) => {
+    for (const name of names.split(", ")) entries.set(wordsOf(name).join(" "), entry);
+  };
+  const known = new Set(foods.map((f) => f.id));
+  const foodEntry = (food: FoodId): Entry => ({ is: "food", food, sure: true });
+  put(SOUNDS_LIKE, { is: "unknown" });
+  for (const f of foods) {
+    if (f.group === "animal") continue;
+    const [first = ""] = f.name.split(",");
+    // The plain name of several foods ("Lentils, cooked", "Lentils, tinned") is that of the first, and asked by its state.
+    const inside = /\(([^)]+)\)/.exec(first)?.[1] ?? first;
+    const plain = first.replace(/\s*\(.*/, "");
+    for (const name of [plain, plain.replace(/ in .*/, ""), inside, ...f.also.flatMap((a) => a.split(/[,(]/)[0] ?? [])])
+      if (!entries.has(wordsOf(name).join(" ")) || entries.get(wordsOf(name).join(" "))?.is === "unknown")
+        put(name.trim(), foodEntry(f.id));
+  }
+  for (const [food, names] of Object.entries(ALSO)) if (known.has(food)) put(names, foodEntry(food));
+  for (const [job, names] of Object.entries(PRODUCTS) as [AnimalJob, string][])
+    put(names, { is: "animal", animal: { job }, sure: job !== "hidden" });
+  for (const [name, kind] of meatNames()) put(name, { is: "meat", kind });
+  // The cook's own foods are called what the cook calls them.
+  for (const f of foods) if (f.from.source === "the cook") put(f.name.replaceAll(",", ""), foodEntry(f.id));
+  const longest = Math.max(...[...entries.keys()].map((k) => k.split(" ").length));
+  return { namesIn: (text) => namesIn(text, entries, longest, known) };
+}
+
+function namesIn(
+  text: string,
+  entries: ReadonlyMap<string, Entry>,
+  longest: number,
+  known: ReadonlySet<FoodId>,
+): NameOnLine[] {
+  const joined = text.replace(/\b(meat|egg|dairy|milk|fish|plant)\s+(free|based)\b/gi, "$1-$2");
+  const heard = joined.replace(/\p{L}+/gu, (w) => HOMOPHONES[w.toLowerCase()] ?? w);
+  const doubted = heard !== joined;
+  const words = wordsOf(heard);
+  const found: NameOnLine[] = [];
+  /** Behind the last name. */
+  let end = 0;
+  for (let i = 0; i < words.length; i++) {
+    for (let length = Math.min(longest, words.length - i); length > 0; length--) {
+      const phrase = words.slice(i, i + length).join(" ");
+      const entry = entries.get(phrase);
+      if (entry === undefined) continue;
+      const named = resolved(entry, phrase, text, words.slice(0, i).join(" "), doubted, known);
+      // "Tofu bacon" is no tofu: what it is made of is part of its name.
+      if (named.is === "unknown" && entry.is !== "unknown" && end === i && found.at(-1)?.named.is === "food")
+        found.pop();
+      found.push({ words: phrase, named });
+      end = i + length;
+      i += length - 1;
+      break;
+    }
+  }
+  return found;
+}
+
+function resolved(
+  entry: Entry,
+  phrase: string,
+  line: string,
+  wordsBefore: string,
+  doubted: boolean,
+  known: ReadonlySet<FoodId>,
+): Named {
+  const tinned = /\b(?:tins?|cans?|tinned|canned|jars?)\b/i.test(line);
+  if (entry.is === "unknown") return entry;
+  if (entry.is === "food")
+    return { ...entry, ...inState(entry.food, line, tinned, known), ...(doubted ? { sure: false } : {}) };
+  // "vegan sausages", "soya mince": called after the animal, made of plants; the packet is asked like any other.
+  const job = entry.is === "meat" || entry.animal.job === "meat" ? null : entry.animal.job;
+  if (isOfPlants(job, wordsBefore, isFormName(phrase))) return { is: "unknown" };
+  if (entry.is === "meat")
+    return {
+      is: "animal",
+      animal: { job: "meat", kind: entry.kind, form: formOf(line, entry.kind, tinned && /fish/.test(entry.kind)) },
+      sure: !doubted,
+    };
+  return doubted ? { ...entry, sure: false } : entry;
+}
+/** Dry, cooked or tinned: of a pulse it is said, or has to be looked at. */
+function inState(
+  food: FoodId,
+  line: string,
+  tinned: boolean,
+  known: ReadonlySet<FoodId>,
+): { food: FoodId; sure: boolean } {
+  const base =
+    food === "tomato"
+      ? "tomatoes"
+      : food === "green-lentils" && !/\bgreen|puy\b/i.test(line)
+        ? "lentils"
+        : food.replace(/-(?:dry|cooked|tinned)$/, "");
+  const as = (state: string) => (known.has(`${base}-${state}`) ? `${base}-${state}` : null);
+  if (tinned && as("tinned") !== null) return { food: as("tinned") as string, sure: true };
+  if (/\b(?:cooked|ready[- ]cooked|leftover)\b/i.test(line) && as("cooked") !== null)
+    return { food: as("cooked") as string, sure: true };
+  if (/\bdrained\b/i.test(line) && as("tinned") !== null && base !== "tomatoes")
+    return { food: as("tinned") as string, sure: false };
+  const open = food.endsWith("-dry") && !/\b(?:dry|dried|soaked)\b/i.test(line);
+  return { food, sure: !open };
+}
