@@ -43,6 +43,19 @@ describe("scaling", () => {
     const factor = factorForGrams(MUSTARD_STRIPS, "soy-strips", 240, 1);
     expect(factor).toEqual({ ok: true, value: 1.5 });
     expect(gramsOf(scaleAmounts(MUSTARD_STRIPS, 1.5), "soy-strips")).toBe(240);
+    expect(scaleAmounts(MUSTARD_STRIPS, 1)).toEqual(MUSTARD_STRIPS);
+    const [part] = MUSTARD_STRIPS.parts;
+    const counted = [
+      { ...newStep("slice", "a"), count: 20 },
+      { ...newStep("stuff", "b"), count: 6 },
+    ] as const;
+    const sliced = { ...MUSTARD_STRIPS, parts: [{ ...part!, steps: counted }] };
+    const counts = (factor: number) =>
+      scaleAmounts(sliced, factor).parts[0]?.steps.map((s) => ("count" in s ? s.count : null));
+    expect([counts(1.5), counts(0.01)]).toEqual([
+      [30, 9],
+      [1, 1],
+    ]);
     expect(factorForGrams(MUSTARD_STRIPS, "beef-mince", 240, 1)).toMatchObject({ ok: false });
     expect(factorForGrams(MUSTARD_STRIPS, "soy-strips", 90_000, 1)).toMatchObject({
       failure: { kind: "out-of-range" },
