@@ -12,11 +12,12 @@ import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
 import type { Ask, Table } from "@/core/swap/answer";
 import { RAW_A_HEAD_G, rawFromCookedG } from "@/core/swap/meats";
+import { movedBetween, ranksOf } from "@/core/swap/moved";
 import { useSame } from "@/ui/frame/useSame";
 import { SwapDesk } from "@/ui/swap/SwapDesk";
 import type { Said, SwapProps } from "@/ui/swap/swapProps";
 import { writeWhen } from "@/ui/wording/time";
-import { describeMeat } from "@/ui/wording/swapNames";
+import { type AskedOf, describeAskedOtherwise, describeMeat } from "@/ui/wording/swapNames";
 import { computing } from "@/workers/client";
 import type { SwapAnswer } from "@/core/swap/card";
 import { change, put, remove } from "./store";
@@ -46,6 +47,21 @@ const notePrice = (food: FoodId, price: number | null, packG: number) =>
 const NO_STARTS: ReadonlyMap<string, number | null> = new Map();
 
 const NO_RATINGS: readonly (readonly [string, readonly Entry["ratings"][]])[] = [];
+/** The newest answer, what it was asked under, and what moved in it. */
+interface Latest {
+  readonly asked: object;
+  readonly found: SwapAnswer;
+  readonly condition: AskedOf;
+  readonly moved: SwapProps["moved"];
+}
+/** What moved between two answers; where only the minute is another, what moved before stays told. */
+function movedSince(before: Latest | null, found: SwapAnswer, condition: AskedOf): SwapProps["moved"] {
+  if (before === null || before.condition.form !== condition.form || before.condition.kind !== condition.kind)
+    return null;
+  const since = describeAskedOtherwise(before.condition, condition);
+  if (since === null) return before.moved;
+  return { routes: movedBetween(ranksOf(before.found.cards), ranksOf(found.cards)), since };
+}
 /** What was said, asked of the worker, and its answers on the desk. */
 export function Swapping(props: SwappingProps) {
   const { supper, kitchen, foods, now, dinner } = props;
@@ -108,8 +124,9 @@ export function Swapping(props: SwappingProps) {
           } satisfies Table,
         },
   );
-  const [latest, setLatest] = useState<{ readonly asked: object; readonly found: SwapAnswer } | null>(null);
+  const [latest, setLatest] = useState<Latest | null>(null);
   const answer = latest?.found ?? null;
+  const condition = useSame<AskedOf>({ ...said, serveAt: supper.serveAt, eaters: supper.eaters, ratings });
   const [starts, setStarts] = useState(NO_STARTS);
   useEffect(() => {
     if (asked === null) return;
@@ -117,7 +134,7 @@ export function Swapping(props: SwappingProps) {
     const { routes, starts } = computing.swap(asked.ask, asked.table, new Map(ratings));
     void routes.then((found) => {
       if (!current) return;
-      setLatest({ asked, found });
+      setLatest((before) => ({ asked, found, condition, moved: movedSince(before, found, condition) }));
       setStarts(NO_STARTS);
     });
     void starts.then(
@@ -126,7 +143,7 @@ export function Swapping(props: SwappingProps) {
     return () => {
       current = false;
     };
-  }, [asked, ratings]);
+  }, [asked, ratings, condition]);
   const textContext = useMemo(
     () => tableNames(answer?.foods ?? [], kitchen.units, props.eaters),
     [answer, kitchen.units, props.eaters],
@@ -163,6 +180,7 @@ export function Swapping(props: SwappingProps) {
       }))}
       rater={rater}
       answer={said.form === null ? null : answer}
+      moved={latest?.moved ?? null}
       behind={latest !== null && latest.asked !== asked}
       textContext={textContext}
       begin={begin}

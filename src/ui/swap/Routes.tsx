@@ -14,6 +14,7 @@ import {
   describeLead,
   describeOut,
   describePacks,
+  describePlace,
   describeProtein,
 } from "../wording/swap";
 import { NEARNESS_NAMES } from "../wording/swapNames";
@@ -100,8 +101,10 @@ function Route({
   beside,
   onBeside,
   behind,
+  moved,
 }: Props & { card: RouteCard; first: boolean; beside: boolean; onBeside: () => void }) {
   const Take = first ? Do : Quiet;
+  const movedHere = moved?.routes.get(card.id);
   return (
     <Card p="4" aria-label={card.name}>
       <Grid
@@ -127,6 +130,11 @@ function Route({
           <Text color="quiet" fontSize="sm">
             {card.how}
           </Text>
+          {movedHere && (
+            <Text fontSize="sm" color="jade">
+              {describePlace(movedHere, moved?.since ?? "")}
+            </Text>
+          )}
           <Vessels card={card} />
           <Flex as="p" fontWeight="600" columnGap="3" wrap="wrap">
             {describeFigures(card, card.food, textContext).map((figure) => (

@@ -15,6 +15,8 @@ import {
 } from "../wording/swap";
 import { describeBite, describeMeat } from "../wording/swapNames";
 import { SHOWN, SwapDesk } from "./SwapDesk";
+import { describePlace } from "../wording/swap";
+import { describeAskedOtherwise } from "../wording/swapNames";
 import type { Said, SwapProps } from "./swapProps";
 
 const TABLE: Table = {
@@ -71,6 +73,7 @@ const desk = (more: Partial<SwapProps> = {}) => {
     raters: [],
     rater: null,
     answer,
+    moved: null,
     behind: false,
     textContext,
     begin: () => "17:05",
@@ -92,6 +95,40 @@ test("before a form is chosen it says what will come; a form brings its usual ki
   expect(last(props.onSaid)).toMatchObject({ form: "fillet", kind: "white-fish", setting: "dry" });
   await user.click(screen.getByRole("button", { name: "Start from nothing" }));
   expect(props.others[0]?.onPress).toHaveBeenCalledTimes(1);
+});
+test("what moved says from where and why; what was not asked otherwise says nothing", async () => {
+  const [first, second] = answer.cards.filter((c) => c.out.length === 0);
+  const routes = new Map([
+    [first?.id ?? "", { was: 3, is: 1 }],
+    [second?.id ?? "", { was: null, is: 2 }],
+  ]);
+  desk({ moved: { routes, since: "it comes glazed now" } });
+  expect(await screen.findByText("Up from 3rd: it comes glazed now.")).toBeInTheDocument();
+  expect(screen.getByText("In again: it comes glazed now.")).toBeInTheDocument();
+  expect(describePlace({ was: 1, is: 12 }, "others eat now")).toBe("Down from 1st: others eat now.");
+  expect([2, 4, 11, 12, 13, 21, 22].map((was) => describePlace({ was, is: 1 }, "x").split(":")[0])).toEqual(
+    ["2nd", "4th", "11th", "12th", "13th", "21st", "22nd"].map((n) => `Up from ${n}`),
+  );
+  const asked = { ...said, serveAt: "a", eaters: [], ratings: said };
+  expect(describeAskedOtherwise(asked, asked)).toBeNull();
+  expect(describeAskedOtherwise(asked, { ...asked, form: "mince" })).toBeNull();
+  expect(describeAskedOtherwise(asked, { ...asked, setting: "glazed", serveAt: "b" })).toBe(
+    "it comes glazed now, dinner is at another time",
+  );
+  expect(
+    describeAskedOtherwise(asked, {
+      ...asked,
+      avoids: ["soy"],
+      mostHandsMin: 30,
+      honestOnly: true,
+      atHand: [{ food: "tofu-firm", state: "frozen" }],
+      bringsFat: true,
+      massG: 1,
+      ratings: {},
+    }),
+  ).toBe(
+    "others eat now, other minutes of handwork, honest vegetables only, other things lie ready, what it brings of protein and fat, another amount, other ratings count",
+  );
 });
 test("the amount, the kind and the setting are typed and taken; what leaves is told", async () => {
   const { user, props } = desk();

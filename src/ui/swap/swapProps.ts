@@ -6,6 +6,7 @@ import type { MeatForm, MeatKind } from "@/core/dish/meat";
 import type { Allergen } from "@/core/foods/allergens";
 import type { RouteCard, SwapAnswer } from "@/core/swap/card";
 import type { AtHand, RouteId } from "@/core/dish/dish";
+import type { Moved } from "@/core/swap/moved";
 import type { ProteinWay } from "@/core/swap/brings";
 import type { TextContext } from "../wording/words";
 
@@ -46,6 +47,8 @@ export interface SwapProps {
   readonly raters: readonly { readonly id: EaterId | null; readonly name: string }[];
   readonly rater: EaterId | null;
   readonly answer: SwapAnswer | null;
+  /** Routes that stand elsewhere since something was asked otherwise, and what that was. */
+  readonly moved: { readonly routes: ReadonlyMap<RouteId, Moved>; readonly since: string } | null;
   /** The answer is still that of what was said before: it is shown, and not to be taken. */
   readonly behind: boolean;
   readonly textContext: TextContext;

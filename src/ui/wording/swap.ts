@@ -6,6 +6,7 @@ import type { RouteCard } from "@/core/swap/card";
 import type { Answer } from "@/core/swap/answer";
 import type { Out } from "@/core/swap/out";
 import type { Leaving } from "@/core/swap/meats";
+import type { Moved } from "@/core/swap/moved";
 import type { Narrowing } from "@/core/swap/narrow";
 import type { Caution } from "@/core/safety/rule";
 import { describeCaution } from "./cautions";
@@ -142,3 +143,11 @@ export const describeAsks = (asks: Answer["asks"], context: TextContext): readon
     (q) =>
       `read for ${ALLERGEN_NAMES[q.allergen]} (${context.eater(q.eater)}): ${q.foods.map((f) => foodName(context.foods, f)).join(", ")}`,
   );
+
+const ordinal = (n: number): string =>
+  `${n}${n % 100 > 10 && n % 100 < 14 ? "th" : (["th", "st", "nd", "rd"][n % 10] ?? "th")}`;
+/** "Up from 4th: it comes glazed now." */
+export function describePlace({ was, is }: Moved, since: string): string {
+  const how = was === null ? "In again" : `${is < was ? "Up" : "Down"} from ${ordinal(was)}`;
+  return `${how}: ${since}.`;
+}

@@ -102,3 +102,39 @@ export const describeMeat = (rawG: number, kind: MeatKind, form: MeatForm, units
   form === "fillet" || form === "battered"
     ? `${writeMass(rawG, units)} ${KIND_NAMES[kind]}`
     : `${writeMass(rawG, units)} ${KIND_NAMES[kind]} ${FORM_NAMES[form]}`;
+
+/** What is asked of a meat's routes, as far as it moves them. */
+export interface AskedOf {
+  readonly form: MeatForm | null;
+  readonly kind: MeatKind;
+  readonly massG: number;
+  readonly weighed: "raw" | "cooked";
+  readonly setting: Setting;
+  readonly honestOnly: boolean;
+  readonly protein: ProteinWay;
+  readonly bringsFat: boolean;
+  readonly atHand: readonly AtHand[];
+  readonly mostHandsMin: number | null;
+  readonly avoids: readonly string[] | null;
+  readonly serveAt: string | null;
+  readonly eaters: readonly string[];
+  readonly ratings: object;
+}
+/** What was asked otherwise, in words; null where it is another meat, so that nothing moved, or nothing changed. */
+export function describeAskedOtherwise(before: AskedOf, after: AskedOf): string | null {
+  const differs = (...keys: (keyof AskedOf)[]) =>
+    keys.some((key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]));
+  if (differs("form", "kind")) return null;
+  const found = [
+    differs("setting") ? `it comes ${SETTING_NAMES[after.setting]} now` : "",
+    differs("avoids", "eaters") ? "others eat now" : "",
+    differs("serveAt") ? "dinner is at another time" : "",
+    differs("mostHandsMin") ? "other minutes of handwork" : "",
+    differs("honestOnly") ? (after.honestOnly ? "honest vegetables only" : "not only honest vegetables") : "",
+    differs("atHand") ? "other things lie ready" : "",
+    differs("protein", "bringsFat") ? "what it brings of protein and fat" : "",
+    differs("massG", "weighed") ? "another amount" : "",
+    before.ratings === after.ratings ? "" : "other ratings count",
+  ].filter(Boolean);
+  return found.length === 0 ? null : found.join(", ");
+}
