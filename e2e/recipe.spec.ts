@@ -48,6 +48,11 @@ test("from the empty state a pasted recipe stands on a Bench that computes; past
   await expect(page.getByRole("button", { name: new RegExp(`^Weigh: ${grams} g`) }).first()).toBeVisible();
   // What nobody knows is a food of the cook's own: it asks, and stops nothing else.
   await expect(page.getByText("Still to be looked at").first()).toBeVisible();
+  // The recipe stands where it was: line by line, before and after.
+  await page.getByRole("link", { name: "The recipe it was, line by line" }).click();
+  await expect(page.getByText("750 g vegetable stock")).toBeVisible();
+  await page.goBack();
+  await expect(page.getByText("instead of 600 g stewing beef, cubed")).toBeVisible();
   // It goes out as a recipe, and comes in again.
   const coming = page.waitForEvent("download");
   await page.getByLabel("Save the dish as").selectOption("json-ld");

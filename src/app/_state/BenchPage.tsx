@@ -1,9 +1,11 @@
 "use client";
 
+import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState } from "react";
 import { type Dish, partsToJoin, shareLeft } from "@/core/dish/dish";
 import type { PlannedDish } from "@/core/plan";
 import type { Row } from "@/core/process/row";
+import { db } from "@/data/db";
 import { Bench } from "@/ui/bench/Bench";
 import type { SelectedStep } from "@/ui/bench/StepForm";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
@@ -32,6 +34,7 @@ function Ready({ view }: { view: SupperView }) {
   useUndoKeys();
 
   const dish = supper.dishes.find((d) => d.id === selection.dish) ?? (supper.dishes[0] as Dish);
+  const recipe = useLiveQuery(() => db.recipes.where("dish").equals(dish.id).first(), [dish.id]);
   const plannedDish = plan?.dishes.find((d) => d.id === dish.id) ?? null;
   const part = plannedDish?.parts.find((p) => p.id === selection.part) ?? plannedDish?.parts[0] ?? null;
   const row = part?.rows.find((r) => r.step.id === selection.step) ?? part?.rows[0] ?? null;
@@ -78,6 +81,7 @@ function Ready({ view }: { view: SupperView }) {
       frozen={frozen}
       undoLabel={history.undoable?.label ?? null}
       redoLabel={history.redoable?.label ?? null}
+      recipeHref={recipe ? `/recipe?of=${encodeURIComponent(recipe.id)}` : null}
       selected={selected}
       actions={actions}
     />

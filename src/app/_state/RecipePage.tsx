@@ -1,7 +1,7 @@
 "use client";
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { useRouter } from "next/navigation";
+import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
 import type { Supper } from "@/core/dish/dish";
@@ -39,6 +39,15 @@ export function RecipePage() {
   const dinner = useDinner(now, zone, given !== null);
   const allFoods = useFoods();
   const recipes = useLiveQuery(() => db.recipes.toArray());
+  // One that was turned over before is read again: what was given stands beside what becomes of it.
+  const of = useSearchParams().get("of");
+  const kept = of === null ? undefined : recipes?.find((r) => r.id === of)?.text;
+  const [opened, setOpened] = useState<string | null>(null);
+  if (kept !== undefined && opened !== of) {
+    setOpened(of);
+    setText(kept);
+    setGiven(kept);
+  }
   const entries = useLiveQuery(() => db.entries.orderBy("finishedAt").toArray());
   const eaters = ready?.eaters ?? NOBODY;
   const people = eaters.map((e) => ({ name: e.name, avoids: avoidsOf(e) }));

@@ -6,7 +6,7 @@ import dynamic from "next/dynamic";
 import { memo, useState } from "react";
 import type { DishId, PartId } from "@/core/process/step";
 import { writeMass } from "@/core/quantities/write";
-import { Card, Pill, Quiet } from "../frame/controls";
+import { Card, Link, Pill, Quiet } from "../frame/controls";
 import { useSame } from "../frame/useSame";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import type { BenchProps } from "./benchProps";
@@ -19,9 +19,17 @@ const AddPart = dynamic(() => import("./AddPart").then((m) => m.AddPart), { ssr:
 type ListProps = Omit<BenchProps, "ranges">;
 
 /** Dishes and parts of the supper. */
-export function PartList({ plan, dish, part, textContext, supper, kitchen, foods, frozen, actions }: ListProps) {
+export function PartList(props: ListProps & Pick<BenchProps, "recipeHref">) {
+  const { plan, dish, part, textContext, supper, kitchen, foods, frozen, actions, recipeHref } = props;
   return (
     <Card p="3" minW="0">
+      {recipeHref && (
+        <Text fontSize="sm" mb="2">
+          <Link href={recipeHref} color="jade" textDecoration="underline" display="inline-block" py="2">
+            The recipe it was, line by line
+          </Link>
+        </Text>
+      )}
       <Dishes
         plan={plan}
         dishId={dish.id}

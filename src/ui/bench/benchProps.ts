@@ -69,6 +69,8 @@ export interface BenchProps {
   readonly frozen: boolean;
   readonly undoLabel: string | null;
   readonly redoLabel: string | null;
+  /** Where the recipe stands that the dish was made of, line by line before and after; null where there is none. */
+  readonly recipeHref: string | null;
   /** The step in hand and what its form needs; null without one. */
   readonly selected: SelectedStep | null;
   readonly actions: BenchActions;
