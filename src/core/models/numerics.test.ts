@@ -7,6 +7,7 @@ import { centreRemaining, conductionModes, j0, j1, minutesToCore, type Shape } f
 import { consolidatedFraction } from "./consolidation";
 import { hoursBetween } from "./cooling";
 import { uptakeLargeBath, uptakeSmallBath } from "./diffusion";
+import { shapeFactors } from "./freezing";
 import { minutesToDry } from "./panHeat";
 import { equalPieces } from "./forming";
 import { batchesFor, heatUpSeconds, largestBatchKg, type OilBath, oilTempC, piecesPerLayer } from "./panHeat";
@@ -333,4 +334,10 @@ test("a pan without heat, with nothing sensible in it, dries nothing", () => {
   expect(minutesToDry(batch).ok).toBe(true);
   for (const bad of [{ netW: 40 }, { massG: -1 }, { waterOffG: NaN }])
     expect(minutesToDry({ ...batch, ...bad })).toMatchObject({ ok: false });
+});
+
+test("a cube has the published shape factors 1/6 and 1/24", () => {
+  const { p, r } = shapeFactors([0.05, 0.05, 0.05]);
+  expect(p).toBeCloseTo(1 / 6, 3);
+  expect(r).toBeCloseTo(1 / 24, 3);
 });

@@ -1,7 +1,9 @@
 import { DEMO_KITCHEN } from "@/demo/household";
 import type { Eater } from "../household/people";
 import { isSmall, saltADayG } from "../household/people";
+import { ownFood } from "../foods/own";
 import { plan, type PlanInput } from "../plan";
+import { DIET_RULES, dietSays } from "./diets";
 import { newStep } from "../process/registry";
 import type { Step } from "../process/registry";
 
@@ -167,4 +169,14 @@ test("ages: shapes that choke below five, the stricter where a group straddles i
   expect(saltADayG(eater({ age: "1-3" }))).toBe(2);
   expect(saltADayG(eater({ age: "7-10" }))).toBe(5);
   expect(saltADayG(eater({ age: null }))).toBe(6);
+});
+
+test("a seasoning counts as salted from 400 mg of sodium in 100 g on", () => {
+  const rule = DIET_RULES.find((r) => r.id === "no-added-salt");
+  const says = (sodiumMg: number | null) => {
+    const paste = { ...ownFood("paste", "Paste"), group: "seasoning" as const };
+    const food = { ...paste, per100: { ...paste.per100, sodiumMg } };
+    return rule && dietSays(rule, "paste", { food: () => food, kin: (id) => id });
+  };
+  expect([says(399), says(400), says(450), says(null)]).toEqual(["fits", "against", "against", "ask"]);
 });
