@@ -328,6 +328,14 @@ describe("ranges", () => {
     const first = runs(two, { sampled });
     expect(first.yields).toBe(80);
     expect(runs(two, { sampled })).toEqual({ ranges: first.ranges, yields: 0 });
+    // It looks up after so many rows: at every second run of a dish where they are those of two.
+    const rowsOfOne = rows({ ...two, supper: { ...supper, dishes: [MUSTARD_STRIPS] } }).length;
+    const alone = sampleRanges({ ...two, supper: { ...supper, dishes: [MUSTARD_STRIPS] } }, 40, 3, {
+      chunkRows: 2 * rowsOfOne,
+    });
+    let looks = 0;
+    while (!alone.next().done) looks++;
+    expect(looks).toBe(20);
     const [one, other] = two.supper.dishes as [Dish, Dish];
     const longer = { ...other, servings: other.servings + 1 };
     const edited = { ...two, supper: { ...supper, dishes: [one, longer] } };

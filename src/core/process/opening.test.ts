@@ -94,6 +94,9 @@ describe.each(WITH_LINES)("%s", (kind) => {
     const salted = [...lines, food("salt", 5)];
     const { before: was, outcome } = last(part("p", ...before, step(kind, "s", salted)));
     expect(outcome.inputs.some((i) => i.from === "food" && i.food === "salt" && i.massG > 0)).toBe(true);
+    const { pieces, batch } = outcome.after;
+    if (["rest", "hold", "stand", "cool"].includes(kind))
+      expect((pieces?.count ?? 0) * (pieces?.eachG ?? 0)).toBeCloseTo(totalG(batch), 6);
     expect(conservationGapG(was, outcome)).toBeLessThan(1e-9);
   });
 });

@@ -104,7 +104,7 @@ const CHATTER =
 const YIELD =
   /^(?:\*|_)*\s*(?:serves|servings?|yields?|makes|feeds|portions?|\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons|eaters))\b/i;
 const VERB =
-  /^(?:\d+[.)]\s*)?(?:heat|preheat|fry|stir|cook|brown|add|mix|place|put|boil|bring|season|serve|bake|roast|melt|combine|whisk|pour|cover|cut|chop|grill|griddle|sear|shape|form|leave|simmer|poach|warm|mash|toss|drain|remove|return|meanwhile|in an?|using|scramble|lay|strain|peel|soak|rinse|marinate|line|grease|brush|spread|top|finish|turn|transfer|blend|soften|sweat|stir-fry|make|take|for the last)\b/i;
+  /^(?:\d+[.)]\s*)?(?:heat|preheat|fry|stir|cook|brown|add|mix|place|put|boil|bring|season|serve|bake|roast|melt|combine|whisk|pour|cover|cut|chop|grill|griddle|sear|shape|form|leave|simmer|poach|warm|mash|toss|drain|remove|return|meanwhile|in an?|using|scramble|lay|strain|peel|soak|rinse|marinate|line|grease|brush|spread|top|finish|turn|transfer|blend|soften|sweat|stir-fry|make|take|rub|fold|beat|arrange|scatter|sprinkle|coat|thread|wash|let|for the last)\b/i;
 
 /** Plain text parted into name, yield, list and method: by its headings where it has them, else by how its lines look. */
 function partsOf(text: string, lexicon: Lexicon, spoons: SpoonSystem): RecipeText {
