@@ -67,6 +67,7 @@ describe("amounts the way cooks write them", () => {
   });
   test.each([
     ["a 400 g tin", { count: { likely: 1 }, of: "tin", sizeG: 400 }],
+    ["a 14 oz tin", { count: { likely: 1 }, of: "tin", sizeG: 14 * 28.349523125 }],
     ["2 x 400g cans", { count: { likely: 2 }, of: "tin", sizeG: 400 }],
     ["1 (540 g) can chickpeas", { count: { likely: 1 }, of: "tin", sizeG: 540 }],
     ["a pinch", { of: "pinch", sizeG: null }],

@@ -3,7 +3,7 @@ import { ML_OF } from "../../quantities/units";
 import { foodIndex } from "../../foods/search";
 import { FOODS } from "../../foods/table";
 import { ownFood } from "../../foods/own";
-import { contents, context, food, likely, run, vesselOf } from "../__tests__/context";
+import { contents, context, food, likely, refusal, run, vesselOf } from "../__tests__/context";
 import { add, at, moistureOf, NOTHING, totalG } from "../contents";
 import { EMPTY_VESSEL, type Fact, type Outcome, type Vessel } from "../ledger";
 import { newStep, type Step, type StepKind, type StepOf } from "../registry";
@@ -119,6 +119,13 @@ describe("what stays, by pencil", () => {
     // From 135 to 70 °F in a room of 20 °C: what was hotter does not count.
     const hours = fact(run(hot, step("cool", { minutes: 60, depthMm: 40, where: "room" })), "cooled")?.hoursTo21;
     expect(hours).toBeCloseTo((tau * Math.log((57.2222 - 20) / (21.1111 - 20))) / 60, 3);
+  });
+  test("two days of cooling and half a day of keeping warm are the most", () => {
+    const hot = vesselOf({ ...contents("lentils-cooked", 1000), tempC: 80 });
+    expect(run(hot, step("cool", { minutes: 2880 })).phases.at(-1)?.minutes).toBe(2880);
+    expect(refusal(hot, step("cool", { minutes: 2881 }))).toMatchObject({ kind: "out-of-range", high: 2880 });
+    expect(run(hot, step("hold", { minutes: 720 })).phases.at(-1)?.minutes).toBe(720);
+    expect(refusal(hot, step("hold", { minutes: 721 }))).toMatchObject({ kind: "out-of-range", high: 720 });
   });
   test("salt wanders into boiled roots, at most to the share that both waters would have, and more in smaller ones", () => {
     const boiled = (pieceMm: number) =>
