@@ -78,6 +78,7 @@ export type SampledDishes = Map<string, Ranges>;
 /** More dishes than a supper has, with a few edits of each to undo. */
 const MOST_DISHES = 40;
 
+/** What a caller may pass in beside the input; ranges are the same without it. */
 export interface SamplingTools extends PlanTools {
   readonly sampled?: SampledDishes;
   /** So many rows are worked out before the caller may look up whether the question is still asked. */

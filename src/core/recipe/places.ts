@@ -28,6 +28,7 @@ const MELTS = new Set(["plant-cheese", "yeast-flakes"]);
 
 /** Where a food of the list goes: in at the frying, where it is wet, over it before the oven, or in at the end. */
 export type Place = "fried" | "wet" | "top" | "end";
+/** What the first sentence that names a food does with it; what no sentence names goes where the method is wet. */
 export function placeOf(k: Known, { method, lines }: RecipeRead, food: Food | null): Place {
   const at = method.findIndex((m) => m.lines.includes(k.line));
   const step = method[at];
