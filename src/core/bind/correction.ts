@@ -1,8 +1,9 @@
 import { type BinderAmount, type BindingInput, bindingState } from "../models/binderWater";
 import type { FoodId } from "../foods/food";
+import { ML_OF } from "../quantities/units";
 
-/** 2 US teaspoons of liquid, mL: 2 × 4.929 (NIST Handbook 44). */
-export const LIQUID_STEP_G = 9.858;
+/** Two US teaspoons of liquid, as much as millilitres. */
+export const LIQUID_STEP_G = 2 * ML_OF.us.tsp;
 /** More spoons than this are no correction: another binder, or a drier base, is wanted (rule of thumb). */
 const MOST_STEPS = 8;
 

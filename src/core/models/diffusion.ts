@@ -1,12 +1,14 @@
-import { kelvin } from "../quantities/units";
+import { GAS_CONSTANT, kelvin } from "../quantities/units";
 import { findRoot } from "./roots";
 
 /** Geometry of a piece; the half size is half the thickness of a slab or the radius. */
 export type PieceShape = "slab" | "sphere";
 
-const GAS_CONSTANT = 8.31446261815324;
 /** 18 (15–22) kJ/mol: diffusion of salt and sugar in wet food (engineering estimate). */
 const ACTIVATION_J = 18_000;
+
+/** Salt in moist food at 25 °C, m²/s (card 4). */
+export const SALT_DIFFUSIVITY_25C = 1e-9;
 
 /** Diffusivity at a temperature, from that at 25 °C (Arrhenius). */
 export const diffusivityAt = (at25M2PerS: number, tempC: number): number =>

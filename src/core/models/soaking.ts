@@ -1,8 +1,6 @@
 import { type BadNumber, checkNumber, fail, firstBad, type Result, succeed } from "../quantities/result";
-import { kelvin } from "../quantities/units";
+import { GAS_CONSTANT, kelvin } from "../quantities/units";
 
-/** Molar gas constant, J/(mol K) (SI 2019, exact to the digits given). */
-const GAS_CONSTANT = 8.31446261815324;
 /** Rates are given for 20 °C (card 3). */
 const REFERENCE_K = 293.15;
 

@@ -10,7 +10,7 @@ import {
   type Vessel,
 } from "./ledger";
 import { LONGEST_MIN, type StepDescriptor } from "./descriptor";
-import { opened, rawWith } from "./opening";
+import { broughtBathG, opened, rawWith } from "./opening";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
 import { at, totalG } from "./contents";
@@ -53,10 +53,17 @@ function done(descriptor: StepDescriptor, vessel: Vessel, step: StepCommon, cont
   const open = opened(descriptor, vessel, step, context);
   if (open === null) return doneTo(descriptor, vessel, step, context);
   if (!open.ok) return open;
-  const made = doneTo(descriptor, open.value.vessel, open.value.step, context);
-  return made.ok ? succeed({ ...made.value, inputs: [...open.value.came, ...made.value.inputs] }) : made;
+  const { vessel: filled, step: rest, came, bathG } = open.value;
+  const made = doneTo(descriptor, filled, rest, context, bathG);
+  return made.ok ? succeed({ ...made.value, inputs: [...came, ...made.value.inputs] }) : made;
 }
-function doneTo(descriptor: StepDescriptor, vessel: Vessel, step: StepCommon, context: StepContext): Applied {
+function doneTo(
+  descriptor: StepDescriptor,
+  vessel: Vessel,
+  step: StepCommon,
+  context: StepContext,
+  openBathG = 0,
+): Applied {
   if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
   const applied = descriptor.apply(vessel, step as never, context);
   if (!applied.ok) return applied;
@@ -68,7 +75,7 @@ function doneTo(descriptor: StepDescriptor, vessel: Vessel, step: StepCommon, co
   const softness = soft === undefined ? leastSoft(after.softness, inputs, context) : soft.share;
   const set = marksOfHeat(marks, after);
   const ofSetting = setFact(set, applied.value, context);
-  const ofBath = undrained(descriptor, applied.value);
+  const ofBath = undrained(descriptor, applied.value, openBathG);
   const told = ofSetting.length === 0 ? ofBath : ofBath.length === 0 ? ofSetting : [...ofSetting, ...ofBath];
   // Heated again it begins a new way down.
   const cooling = after.cooling !== null && after.batch.tempC > vessel.batch.tempC + 1 ? null : after.cooling;
@@ -148,9 +155,9 @@ function settled(descriptor: StepDescriptor, before: Vessel, { after, inputs }: 
 /** Less than this, a teaspoon, runs off by itself (rule of thumb). */
 const UNDRAINED_G = 5;
 /** Liquid that nobody drained: of this vessel, or brought along by a part. */
-function undrained(descriptor: StepDescriptor, { after, inputs }: Outcome): readonly Fact[] {
-  let massG = descriptor.fitsBath || after.bath === null ? 0 : totalG(after.bath);
-  for (const one of inputs) if (one.from === "part") massG += one.bathG;
+function undrained(descriptor: StepDescriptor, { after, inputs }: Outcome, openBathG: number): readonly Fact[] {
+  const ownG = descriptor.fitsBath || after.bath === null ? 0 : totalG(after.bath);
+  const massG = ownG + broughtBathG(inputs) + openBathG;
   return massG < UNDRAINED_G ? NO_FACTS : [{ kind: "undrained", massG }];
 }
 

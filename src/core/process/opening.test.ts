@@ -1,7 +1,7 @@
 import { dishOf, inputOf } from "../__tests__/supper";
 import type { Part } from "../dish/dish";
 import { plan } from "../plan";
-import { totalG } from "./contents";
+import { NOTHING, totalG } from "./contents";
 import { conservationGapG } from "./ledger";
 import { descriptorOf, newStep, type Step, STEP_KINDS, type StepKind } from "./registry";
 import type { Line } from "./step";
@@ -142,6 +142,22 @@ test("salt strewn into the soaking bowl at the drain runs off with the liquor, a
   const drained = outcome.outputs.find((l) => l.to === "drain");
   expect(drained?.contents.saltG).toBeGreaterThan(8);
   expect(outcome.after.batch.saltG).toBeLessThan(2);
+});
+
+test("parts that lie in liquid nobody drained are told of where they come together, and one that goes on is drained there", () => {
+  const soaked = (id: string): Part => part(id, ...STRIPS.map((s) => ({ ...s, id: `${id}-${s.id}` })));
+  const both: Line[] = ["a", "b"].map((id) => ({ kind: "part", part: id, share: 1 }));
+  const { outcome } = last(soaked("a"), soaked("b"), part("c", step("rest", "s", both)));
+  const bathG = last(soaked("a")).outcome.after.bath;
+  expect(outcome.facts).toContainEqual({ kind: "undrained", massG: 2 * totalG(bathG ?? NOTHING) });
+  // Told once, not for the part and for its bath.
+  const one = last(soaked("a"), part("c", step("shape", "s", both.slice(0, 1)))).outcome;
+  expect(one.facts.filter((f) => f.kind === "undrained")).toEqual([
+    { kind: "undrained", massG: totalG(bathG ?? NOTHING) },
+  ]);
+  const drained = last(soaked("a"), part("c", step("drain", "s", both.slice(0, 1)))).outcome;
+  expect(drained.facts.some((f) => f.kind === "undrained")).toBe(false);
+  expect(drained.after.bath).toBeNull();
 });
 
 test("raw beans stay raw beans where they lie in a step's own line", () => {

@@ -41,6 +41,8 @@ export interface Opened {
   readonly vessel: Vessel;
   readonly came: readonly Input[];
   readonly step: StepCommon;
+  /** Liquid that nobody drained and that parts brought in among the food, g. */
+  readonly bathG: number;
 }
 
 /**
@@ -60,11 +62,10 @@ export function opened(
   if (first.length === 0) return null;
   const came = context.bring(first);
   if ("kind" in came) return fail(came);
-  return succeed({
-    vessel: (empty ? goesOn(came, context) : null) ?? put(vessel, came, context),
-    came,
-    step: { ...step, adds: rest },
-  });
+  const left = { came, step: { ...step, adds: rest } };
+  const whole = empty ? goesOn(came, context) : null;
+  if (whole !== null) return succeed({ ...left, vessel: whole, bathG: 0 });
+  return succeed({ ...left, vessel: put(vessel, came, context), bathG: broughtBathG(came) });
 }
 
 /** What is poured or strewn on food that still lies in its liquid goes into that; everything else to the food. */
@@ -98,6 +99,13 @@ function goesOn([only, ...others]: readonly Input[], context: StepContext): Vess
   if (end.pieces === null) return { ...end, batch, bath };
   const count = Math.max(1, Math.round(end.pieces.count * share));
   return { ...end, batch, bath, pieces: { ...end.pieces, count, eachG: totalG(batch) / count } };
+}
+
+/** Liquid that parts still lay in and brought along, g. */
+export function broughtBathG(came: readonly Input[]): number {
+  let massG = 0;
+  for (const one of came) if (one.from === "part") massG += one.bathG;
+  return massG;
 }
 
 /** What is raw of what came goes along as a mark: with the food, and with a part that is joined. */

@@ -25,6 +25,8 @@ export const GRAVITY = 9.80665;
 export const celsiusFromFahrenheit = (tempF: number): number => ((tempF - 32) * 5) / 9;
 /** °F from °C. */
 export const fahrenheitFromCelsius = (tempC: number): number => (tempC * 9) / 5 + 32;
+/** Molar gas constant, J/(mol K) (SI 2019, exact to the digits given). */
+export const GAS_CONSTANT = 8.31446261815324;
 /** K from °C. */
 export const kelvin = (tempC: number): number => tempC - ABSOLUTE_ZERO_C;
 

@@ -8,7 +8,7 @@ import { readHtml } from "./html";
 import { readAmountOnLine } from "./readAmount";
 import { lexiconOf } from "./lexicon";
 import { type LineRead, readLine } from "./line";
-import { minutesIn, heatsIn } from "./method";
+import { heatsIn, minutesIn, readMethod } from "./method";
 import { readRecipe, servingsIn } from "./recipe";
 
 const read = (name: string) => readFileSync(join(__dirname, "../checks", name), "utf8");
@@ -208,6 +208,19 @@ test("minutes and heats in words", () => {
   expect(heats("450 degrees, then 120 degrees")).toEqual([232, 120]);
   expect(heats("for 20 minutes with 300 g")).toEqual([]);
 });
+test.each([
+  ["Cook for 20 minutes.", "simmer"],
+  ["Cook the courgettes 7 minutes in the oil.", "fry"],
+  ["Fry the onions in oil, add the vinegar and cook 5 minutes.", "fry simmer mix"],
+  ["Warm the milk and butter for 3 minutes.", "simmer"],
+  ["Warm the olive oil in a pan.", ""],
+  ["Add the butter and simmer 10 minutes.", "simmer mix"],
+  ["Serve in warm bowls.", "serve"],
+])("what is done in a sentence: %s", (text, ops) => {
+  const [step] = readMethod([text], []);
+  expect([...(step?.operations ?? [])].sort()).toEqual(ops.split(" ").filter(Boolean).sort());
+});
+
 test("servings in words", () => {
   expect(
     ["Serves 4-6", "Makes 12 portions", "for two", "4", "Yield: 6 servings", "bake for 20 min"].map(servingsIn),

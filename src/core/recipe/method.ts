@@ -50,7 +50,7 @@ const VERBS: readonly (readonly [Operation, RegExp])[] = [
   ["sear", /\b(?:sear|brown|caramelis|caramelize)\w*\b/],
   [
     "simmer",
-    /\b(?:simmer|braise|stew|poach|slow cook\w*|on low|bubble|reduce|cook (?:on )?(?:gently|low|\d)|cook for|warm)\b/,
+    /\b(?:simmer|braise|stew|poach|slow cook\w*|on low|bubble|reduce|warm(?! (?:the )?(?:[a-z]+ )?(?:oil|butter|ghee)\b))\b/,
   ],
   ["boil", /\b(?:boil|parboil|blanch|cook the (?:noodles|pasta|spaghetti|rice))\b/],
   ["bake", /\b(?:bake|roast(?! (?:on|the)?\s*(?:all|in the pan))|oven)\b/],
@@ -174,7 +174,6 @@ export function readMethod(text: readonly string[], lines: readonly LineRead[]):
   const used = new Set<number>();
   return sentences.map((sentence) => {
     const lower = sentence.toLowerCase();
-    const wordsOf = (text: string) => new Set(text.split(/[^\p{L}]+/u).map(singular));
     const words = wordsOf(lower);
     // "Mix everything but the passata."
     const but = wordsOf(/\b(?:but|except|apart from)\b([^,.;]*)/.exec(lower)?.[1] ?? "");
@@ -199,17 +198,24 @@ export function readMethod(text: readonly string[], lines: readonly LineRead[]):
     };
   });
 }
-/** "Serve in warm tortillas" heats nothing; "add oil and onions; cook 7 minutes" is no simmer. */
+const HEATS: ReadonlySet<Operation> = new Set(["fry", "sear", "simmer", "boil", "bake", "grill", "steam", "deep-fry"]);
+/** Whether anything is heated in a sentence. */
+export const isHeated = ({ operations }: Pick<MethodStep, "operations">): boolean =>
+  operations.some((op) => HEATS.has(op));
+
+/** "Serve in warm tortillas" heats nothing. */
 function operationsIn(lower: string): readonly Operation[] {
   if (/^(?:to )?serve\b/.test(lower)) return ["serve"];
-  const found = VERBS.flatMap(([op, verb]) => (verb.test(lower) ? [op] : []));
-  const fat = /\b(?:oil|butter|ghee|margarine)\b/.test(lower);
-  if (!found.some((op) => HEATS.has(op)) && /\bcook\b[^.]*\d/.test(lower)) return [...found, fat ? "fry" : "simmer"];
-  const inFat = found.includes("simmer") && !found.includes("fry") && !SIMMERS.test(lower) && fat;
-  return inFat ? found.map((op) => (op === "simmer" ? "fry" : op)) : found;
+  const operations = VERBS.flatMap(([op, verb]) => (verb.test(lower) ? [op] : []));
+  const heated = isHeated({ operations });
+  if (!COOKS_ON.test(lower) && (heated || !COOKS.test(lower))) return operations;
+  // "Cook 7 minutes" says not how: in fat it fries, else, and behind another heat, it simmers.
+  const fries = !heated && /\b(?:oil|butter|ghee|margarine)\b/.test(lower);
+  return [...operations, fries ? "fry" : "simmer"];
 }
-const HEATS: ReadonlySet<Operation> = new Set(["fry", "sear", "simmer", "boil", "bake", "grill", "steam", "deep-fry"]);
-const SIMMERS = /\b(?:simmer|braise|stew|poach|slow cook|bubble|reduce)/;
+const COOKS_ON = /\bcook (?:on )?(?:gently|low|\d)|\bcook for\b/;
+const COOKS = /\bcook\b[^.]*\d/;
+const wordsOf = (text: string): ReadonlySet<string> => new Set(text.split(/[^\p{L}]+/u).map(singular));
 const sentencesOf = (paragraph: string): string[] =>
   paragraph
     // "Add the oil and onions; cook 7 minutes" is one thing.

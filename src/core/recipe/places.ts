@@ -1,5 +1,5 @@
 import type { Food, FoodId, FoodLookup } from "../foods/food";
-import type { MethodStep, Operation } from "./method";
+import { isHeated, type MethodStep, type Operation } from "./method";
 import type { RecipeRead } from "./recipe";
 
 /** A food of the recipe that goes into the dish. */
@@ -17,7 +17,6 @@ export const does = (step: MethodStep, ...any: readonly Operation[]): boolean =>
 export const isWet = (food: Food | null): boolean =>
   food !== null && food.id !== "tomato" && (food.group === "liquid" || food.id === "tomatoes-tinned");
 
-const isHeated = (m: MethodStep) => does(m, "fry", "sear", "simmer", "boil", "bake", "grill", "steam", "deep-fry");
 /** What is laid over something that then goes into the oven. */
 export const TOPS = /\btop(?:ped|ping)?\b|\bscatter|\bsprinkle|\bover the top\b|\bcover with\b/i;
 const TO_SERVE = /\bto (?:serve|garnish|finish)\b/i;

@@ -1,32 +1,14 @@
 import type { FoodId } from "@/core/foods/food";
 import type { EaterId } from "@/core/household/people";
-import type { Setting } from "@/core/bite/targets";
 import type { Price } from "@/core/formats/household";
-import type { MeatForm, MeatKind } from "@/core/dish/meat";
-import type { Allergen } from "@/core/foods/allergens";
 import type { RouteCard, SwapAnswer } from "@/core/swap/card";
-import type { AtHand, RouteId } from "@/core/dish/dish";
+import type { RouteId } from "@/core/dish/dish";
 import type { Moved } from "@/core/swap/moved";
-import type { ProteinWay } from "@/core/swap/brings";
+import type { SaidOfMeat } from "../wording/swapNames";
 import type { TextContext } from "../wording/words";
 
-/** What the cook has said of the meat and the table. */
-export interface Said {
-  readonly form: MeatForm | null;
-  readonly kind: MeatKind;
-  /** Of the meat, raw or cooked as said, for all who eat. */
-  readonly massG: number;
-  readonly weighed: "raw" | "cooked";
-  readonly setting: Setting;
-  readonly honestOnly: boolean;
-  readonly protein: ProteinWay;
-  readonly bringsFat: boolean;
-  /** What of the routes' foods lies ready, and how. */
-  readonly atHand: readonly AtHand[];
-  /** Most hands-on minutes, or it does not matter. */
-  readonly mostHandsMin: number | null;
-  /** What somebody at the table must not eat; null until it was asked, empty when nobody. */
-  readonly avoids: readonly Allergen[] | null;
+/** What the cook has said of the meat, the table, and whose mouth counts. */
+export interface Said extends SaidOfMeat {
   /** Whose ratings count; null takes those who rated last. */
   readonly rater: EaterId | null;
 }

@@ -2,6 +2,7 @@ import type { Nearness } from "@/core/bite/rank";
 import { BITE, type BiteAttribute } from "@/core/bite/shifts";
 import type { Bite, Setting } from "@/core/bite/targets";
 import type { AtHand } from "@/core/dish/dish";
+import type { Allergen } from "@/core/foods/allergens";
 import type { ProteinWay } from "@/core/swap/brings";
 import type { MeatForm, MeatKind } from "@/core/dish/meat";
 import type { UnitSystem } from "@/core/quantities/units";
@@ -103,19 +104,26 @@ export const describeMeat = (rawG: number, kind: MeatKind, form: MeatForm, units
     ? `${writeMass(rawG, units)} ${KIND_NAMES[kind]}`
     : `${writeMass(rawG, units)} ${KIND_NAMES[kind]} ${FORM_NAMES[form]}`;
 
-/** What is asked of a meat's routes, as far as it moves them. */
-export interface AskedOf {
+/** What the cook has said of the meat and the table. */
+export interface SaidOfMeat {
   readonly form: MeatForm | null;
   readonly kind: MeatKind;
+  /** Of the meat, raw or cooked as said, for all who eat. */
   readonly massG: number;
   readonly weighed: "raw" | "cooked";
   readonly setting: Setting;
   readonly honestOnly: boolean;
   readonly protein: ProteinWay;
   readonly bringsFat: boolean;
+  /** What of the routes' foods lies ready, and how. */
   readonly atHand: readonly AtHand[];
+  /** Most hands-on minutes, or it does not matter. */
   readonly mostHandsMin: number | null;
-  readonly avoids: readonly string[] | null;
+  /** What somebody at the table must not eat; null until it was asked, empty when nobody. */
+  readonly avoids: readonly Allergen[] | null;
+}
+/** The same with what else moves routes: dinner, who eats, whose ratings count. */
+export interface AskedOf extends SaidOfMeat {
   readonly serveAt: string | null;
   readonly eaters: readonly string[];
   readonly ratings: object;

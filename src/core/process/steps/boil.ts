@@ -1,9 +1,9 @@
-import { diffusivityAt } from "../../models/diffusion";
+import { diffusivityAt, SALT_DIFFUSIVITY_25C } from "../../models/diffusion";
 import { minutesToReduce } from "../../models/reduction";
 import { fail, type Result, succeed } from "../../quantities/result";
 import { add, at, type Contents, liquor, mainFood, salt, subtract, totalG, water } from "../contents";
 import type { Fact, Input, StepContext, StepFailure, Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
+import { type Applied, broughtBy, hands, NEAR_BOIL_K, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
 import { coreFact, pieceShapeOf, SURFACES, volumeOverSurfaceM, wetCoreMinutes, wetMiddleAfter } from "./geometry";
 import { evenedOut, toEvenG } from "./smallBath";
 import { leastSoft } from "./soften";
@@ -13,12 +13,8 @@ import { defineStep, numberOrNull, pot, type StepWith } from "../descriptor";
 const FIELDS = { pan: pot, pieceMm: numberOrNull(3, 120), minutes: numberOrNull(0.5, 240) } as const;
 type BoilStep = StepWith<"boil", typeof FIELDS>;
 
-/** Salt in moist food at 25 °C, m²/s (card 4). */
-const SALT_DIFFUSIVITY_25C = 1e-9;
 /** Shaped pieces (dumplings, sausages) are done when the middle is this hot; above it where water boils hotter than that (common practice: starch and egg set by then). */
 const SHAPED_CORE_C = 80;
-/** The boil never quite gets into the middle: this close is close enough (engineering estimate). */
-const NEAR_BOIL_K = 5;
 
 const isBath = (c: Input): boolean =>
   c.from === "food" && (c.food === "water" || c.food === "salt" || c.food === "stock-powder");

@@ -7,6 +7,11 @@ import type { Input, Fact, Need, Outcome, PanFacts, Phase, StepContext, StepFail
 import { sumOver } from "../solids";
 import type { StepCommon } from "../step";
 
+/** A cold fridge, °C (FDA: at most 40 °F, 4 °C). */
+export const FRIDGE_C = 4;
+/** The middle never quite comes to the boil: this close is close enough, K (engineering estimate). */
+export const NEAR_BOIL_K = 5;
+
 /** What a rule gives. */
 export type Applied = Result<Outcome, StepFailure>;
 

@@ -3,7 +3,7 @@ import { diffusivityAt, frontDepthM } from "../../models/diffusion";
 import { fail } from "../../quantities/result";
 import { add, type Contents, mainFood, moistureOf, NOTHING, portion, solidsG, subtract, totalG } from "../contents";
 import { type Input, type Fact, scaledInput, type StepContext, type Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, outcome, saltUpTo, together, wait } from "./common";
+import { type Applied, broughtBy, FRIDGE_C, hands, outcome, saltUpTo, together, wait } from "./common";
 import { pieceShapeOf, volumeOverSurfaceM } from "./geometry";
 import { evenedOut, toEvenG } from "./smallBath";
 import { defineStep, flag, minutes, saltTo, type StepWith } from "../descriptor";
@@ -63,8 +63,7 @@ function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): App
   });
 }
 
-/** A cold fridge (FDA: at most 4 °C), and a strip or cube of usual size (rule of thumb). */
-const FRIDGE_C = 4;
+/** A strip or cube of usual size (rule of thumb). */
 const UNKNOWN_PIECE_MM = 15;
 
 /**

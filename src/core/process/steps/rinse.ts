@@ -1,5 +1,5 @@
 import { checkNumber, fail, firstBad } from "../../quantities/result";
-import { diffusivityAt, uptakeLargeBath } from "../../models/diffusion";
+import { diffusivityAt, SALT_DIFFUSIVITY_25C, uptakeLargeBath } from "../../models/diffusion";
 import { add, type Contents, liquor, mainFood, NOTHING, saltShare, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
@@ -19,8 +19,6 @@ const MINUTES = { swirl: 0.5, soak: 10, simmer: 10 } as const;
 const SURFACE_SHARE = 0.05;
 /** Loose pieces of which nobody knows the size (rule of thumb: strips, shreds, slices). */
 const UNKNOWN_PIECE_MM = 10;
-/** Salt in moist food at 25 °C, m²/s (card 4). */
-const SALT_DIFFUSIVITY_25C = 1e-9;
 
 /**
  * Rinse in fresh water: what clings goes at once, what is inside wanders out as far as time and size allow (small bath, card 4):

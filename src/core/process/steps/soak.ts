@@ -7,6 +7,7 @@ import {
 } from "../../models/soaking";
 import type { FoodId } from "../../foods/food";
 import { fail } from "../../quantities/result";
+import { ML_OF } from "../../quantities/units";
 import {
   add,
   at,
@@ -21,7 +22,7 @@ import {
   totalG,
 } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, outcome, parted, wait } from "./common";
+import { type Applied, broughtBy, FRIDGE_C, hands, outcome, parted, wait } from "./common";
 import { defineStep, flag, minutes, number, type StepWith } from "../descriptor";
 import { spreadBy } from "../parameters";
 
@@ -34,8 +35,6 @@ const BOWL = { massG: 600, specificHeat: 850 };
 /** J/(kg K): water (handbook), dry food (Choi and Okos, its solids at 20–60 °C). */
 const WATER_HEAT = 4180;
 const DRY_FOOD_HEAT = 1800;
-/** A cold fridge (FDA: at most 4 °C). */
-const FRIDGE_C = 4;
 
 /**
  * Soak: the food drinks from a bath that cools while it stands.
@@ -116,12 +115,10 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
 /** A bowl as most kitchens have; below this share of what covers, pieces stand out of the water (engineering estimates). */
 const BOWL_ACROSS_M = 0.22;
 const LEAST_COVER = 0.8;
-/** US cup (NIST Handbook 44). */
-const ML_PER_CUP = 236.6;
 /** Liquid that keeps dry pieces under until they have drunk; how loosely they lie is told by a cup of them. */
 function toCoverG(dry: Contents, moisture: number, food: FoodId, context: StepContext): number {
   const cup = context.food(food)?.measures.cup;
-  const dryBulkDensity = cup === undefined ? undefined : (1000 * cup) / ML_PER_CUP;
+  const dryBulkDensity = cup === undefined ? undefined : (1000 * cup) / ML_OF.us.cup;
   // Pulses and grains lie dense and sink: what drinks out of the bath is what counts for them.
   if (dryBulkDensity === undefined || dryBulkDensity > LOOSE_KG_PER_M3) return 0;
   return coveringLiquidG({

@@ -1,7 +1,18 @@
 import { fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import type { Fact, Input, StepContext, Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
+import {
+  type Applied,
+  broughtBy,
+  hands,
+  NEAR_BOIL_K,
+  outcome,
+  panAndBurner,
+  panNeeds,
+  parted,
+  wait,
+  watch,
+} from "./common";
 import { coreFact, pieceShapeOf, SURFACES, wetCoreMinutes, wetMiddleAfter } from "./geometry";
 import { underPressure } from "./pressureCooker";
 import { minutesToTender, tenderAsItComes, tenderMm } from "./tender";
@@ -21,8 +32,6 @@ type SteamStep = StepWith<"steam", typeof FIELDS>;
 const HEAT_UP_MIN = 5;
 /** What is shaped and nobody said how hot: set all through (card 13, steamed logs). */
 const USUAL_CORE_C = 85;
-/** The middle never quite comes to the boil: this close is close enough (engineering estimate). */
-const NEAR_BOIL_K = 5;
 
 /** Water under the steamer is named by the cook or not; it never touches the food. */
 const isUnder = (c: Input) => c.from === "food" && c.food === "water";
