@@ -125,6 +125,23 @@ test.each([
   expect(found.map((n) => (n.is === "animal" ? n.animal.job : n.is))).toEqual(jobs);
 });
 
+test.each([
+  ["lettuce and tomato", ["lettuce unknown", "tomato tomato"]],
+  ["100 g dust of stars and onions", ["dust of stars unknown", "onions onion"]],
+  ["2 onions peeled and chopped", ["onions onion"]],
+  ["4 tomatoes ripe and juicy", ["tomatoes tomato"]],
+  ["2 tbsp chilli and soy paste", ["chilli and soy paste gochujang"]],
+  ["salt and freshly ground black pepper", ["salt salt", "freshly ground black pepper black-pepper"]],
+] as const)("what nobody knows stays beside what is known, what is done to it does not: %s", (text, foods) => {
+  const line = readLine(text, lexicon, "metric");
+  const found = line?.kind === "ingredient" ? line.foods : [];
+  expect(
+    found.map(({ words, named }) =>
+      `${words} ${named.is === "food" ? named.food : named.is}`.replace(/ (?:peeled|ripe).* /, " "),
+    ),
+  ).toEqual(foods);
+});
+
 test("two amounts of a kind add up, of two kinds none swallows the other; a tin may be about so large", () => {
   const amount = (line: string) => readAmountOnLine(line, "metric");
   expect(amount("1 cup plus 2 tbsp flour").amount).toMatchObject({ kind: "volume", volumeMl: { likely: 280 } });

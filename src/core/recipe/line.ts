@@ -84,6 +84,10 @@ const GLOSS = /\((?!for|to|see|or|about|from|like|such|with|optional)[^)]{2,25}\
 /** Words that a name is not made of: they only say what it is kept in or for. */
 const BEHIND = /\s(?:in|with|for|from|without|plus extra|to serve|to taste)\s.*$/i;
 
+/** Words that only say how something is, or what is done to it. */
+const SAYS_HOW =
+  /(?:ed|ly|ing|less)$|^(?:the |its |their |all )|\b(?:fresh|ripe|juicy|large|small|dry|soft|fine|firm|crisp|thin|thick|whole|tender|hot|cold|cut|skin|skins|bones?|stalks?|leaves|seeds?|more|extra|rind|pips|ends|tops|tails|half|halves|quarters)$/i;
+
 function foodsIn(food: string, preparation: string, line: string, lexicon: Lexicon): FoodOnLine[] {
   // "1 lemon, juiced" is its juice.
   const juiced = /^(lemon|lime)s?$/i.exec(food.trim());
@@ -91,10 +95,16 @@ function foodsIn(food: string, preparation: string, line: string, lexicon: Lexic
   // Several foods on one line all stay: "salt and pepper", "dripping or lard", "1 each: onion, carrot".
   const each = /\beach\b/i.test(line) ? `${food}, ${preparation}` : head;
   const pieces = each.split(/\s*(?:\band\b|\bor\b|&|\+|\/|(?<=\S),)\s+/i).filter((p) => /\p{L}/u.test(p));
-  if (pieces.length > 1) {
-    const read = pieces.map((piece) => ({ piece, name: headOf(lexicon.namesIn(piece)) }));
-    if (read.every((r) => r.name !== null && (r.name.named.is !== "unknown" || r.name.words !== "")))
-      return read.map((r) => ({ words: r.piece.trim(), named: (r.name as NameOnLine).named }));
+  // "Chilli and soy paste" is one name.
+  const isOne = lexicon
+    .namesIn(each)
+    .some((n) => pieces.every((p) => !lexicon.namesIn(p).some((m) => m.words === n.words)));
+  if (pieces.length > 1 && !isOne) {
+    const read = pieces.map((piece) => ({ words: piece.trim(), named: headOf(lexicon.namesIn(piece))?.named ?? null }));
+    // "lettuce and tomato": what nobody knows beside what is known is a food too; "peeled and chopped" is none.
+    const foods = read.filter((r) => r.named !== null || !SAYS_HOW.test(r.words));
+    if (foods.length > 1 && foods.some((r) => r.named !== null))
+      return foods.map(({ words, named }) => ({ words, named: named ?? { is: "unknown" } }));
   }
   const names = lexicon.namesIn(withUnit(head, line, preparation));
   const name = headOf(names.filter((n) => lexicon.namesIn(head).some((h) => h.words === n.words)));
