@@ -217,7 +217,7 @@ function goesOn({ dish, plan, part }: WithPart): readonly GoesOn[] {
 function Salt({ part, dish, frozen, actions }: WithPart) {
   const settings = dish.parts.find((p) => p.id === part.id);
   return (
-    <Card p="4">
+    <Card p="4" display="grid" gap="3">
       {part.salt && <SaltGauge salt={part.salt} name={part.name} />}
       {settings && (
         <PartSettings

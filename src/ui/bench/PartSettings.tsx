@@ -26,7 +26,7 @@ export const PartSettings = memo(function PartSettings({
   onChange,
 }: SettingsProps) {
   return (
-    <Flex gap="3" wrap="wrap" mt="3">
+    <Flex gap="3" wrap="wrap">
       <NumberField
         label="May stand before the table"
         value={waitsForTableMin}
