@@ -398,7 +398,12 @@ test("rows of version 3: what was boiled to a core is boiled until tender, in di
   await old.table("cookings").put({
     id: "c",
     supper: "x",
-    input: { supper: { id: "x", dishes: [dish] }, eaters: [{ id: "e", avoids: ["gluten"], small: true }], foods: [] },
+    input: {
+      supper: { id: "x", dishes: [dish] },
+      kitchen: { cooks: 2, ovens: 0 },
+      eaters: [{ id: "e", avoids: ["gluten"], small: true }],
+      foods: [],
+    },
   });
   old.close();
 

@@ -99,6 +99,9 @@ export class JadePanDb extends Dexie {
         await bringUp(tx, 6);
         await splitRecent(tx);
       });
+    this.version(8)
+      .stores({})
+      .upgrade((tx) => bringUp(tx, 7));
   }
 }
 

@@ -19,13 +19,15 @@ export const DEMO_KITCHEN: Kitchen = {
   timeZone: "Europe/Dublin",
   altitudeM: 40,
   roomC: 20,
-  cooks: 1,
+  cooks: [{ id: "oda", name: "Oda", hours: null }],
   burners: [
     { id: "front-left", name: "Front left", kind: "gas", watts: 1800 },
     { id: "front-right", name: "Front right", kind: "gas", watts: 1800 },
     { id: "back", name: "Back", kind: "gas", watts: 1000 },
   ],
-  ovens: 1,
+  ovens: [{ id: "oven", name: "Oven", shelves: 2 }],
+  fridgeL: 60,
+  freezerL: 20,
   pans: [
     { id: "iron", name: "Iron pan", kind: "frying", diameterCm: 28, heightCm: 6 },
     { id: "saute", name: "Sauté pan", kind: "frying", diameterCm: 26, heightCm: 7 },
@@ -49,6 +51,7 @@ export const DEMO_KITCHEN: Kitchen = {
   spoons: "metric",
   scaleStepG: 1,
   scale: "simulated",
+  pointMin: 20,
 };
 
 export { CARAWAY_PATTIES, MUSTARD_STRIPS };
@@ -63,5 +66,7 @@ export const demoSupper = (serveAt: string): Supper => ({
   eaters: DEMO_EATERS.map((e) => e.id),
   guests: 0,
   atHand: [],
+  afterMin: {},
+  pins: {},
   dishes: [MUSTARD_STRIPS],
 });

@@ -73,7 +73,7 @@ describe("the household file", () => {
       { kind: "newer", version: FILE_VERSION + 1 },
     ],
     [
-      text.replace('"cooks": 1', '"cooks": "one"'),
+      text.replace('"cooks": [', '"cooks": "one", "helpers": ['),
       { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },
     ],
     [

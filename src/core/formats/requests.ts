@@ -5,7 +5,7 @@ import { EaterSchema, KitchenSchema, PlanInputSchema, type Same, SupperSchema } 
 import { SETTINGS } from "../bite/targets";
 import { MEAT_FORMS, MEAT_KINDS } from "../dish/meat";
 import { EGG_USES } from "../recipe/replace";
-import type { ScheduleInput } from "../schedule/task";
+import { OBJECTIVES, type ScheduleInput } from "../schedule/task";
 import type { Ask, Table } from "../swap/answer";
 import { PROTEIN_WAYS } from "../swap/brings";
 
@@ -24,9 +24,9 @@ export const ScheduleRequestSchema = v.strictObject({
   tasks: list(
     v.strictObject({
       id,
-      step: id,
-      dish: id,
-      part: id,
+      step: v.optional(id, "step"),
+      dish: v.optional(id, "dish"),
+      part: v.optional(id, "part"),
       kind: v.picklist(["hands", "watch", "wait"]),
       minutes: v.pipe(between(0, 100_000), v.integer("must be a whole number of minutes")),
       demands: v.pipe(
@@ -35,32 +35,60 @@ export const ScheduleRequestSchema = v.strictObject({
       ),
       ovenC: v.optional(maybe(between(0, 400)), null),
       heatsOvenTo: v.optional(between(0, 400)),
+      notBefore: v.optional(minute),
+      notAfter: v.optional(minute),
     }),
     LIMITS.tasks,
   ),
-  lags: list(
-    v.strictObject({
-      from: id,
-      to: id,
-      minMin: minute,
-      maxMin: maybe(minute),
-      hardMin: v.optional(maybe(minute)),
-      pointsPerMin: v.optional(between(0, 10)),
-    }),
-    4 * LIMITS.tasks,
+  lags: v.optional(
+    list(
+      v.strictObject({
+        from: id,
+        to: id,
+        minMin: v.optional(minute, 0),
+        maxMin: v.optional(maybe(minute), null),
+        hardMin: v.optional(maybe(minute)),
+        pointsPerMin: v.optional(between(0, 10)),
+        afterMin: v.optional(between(0, 1440)),
+      }),
+      4 * LIMITS.tasks,
+    ),
+    [],
   ),
-  apart: v.pipe(
-    list(v.strictTuple([list(id, LIMITS.tasks), list(id, LIMITS.tasks)]), 200),
-    v.check((pairs) => pairs.reduce((n, [a, b]) => n + a.length * b.length, 0) <= LIMITS.pairs, TOO_MANY_PAIRS),
+  apart: v.optional(
+    v.pipe(
+      list(v.strictTuple([list(id, LIMITS.tasks), list(id, LIMITS.tasks)]), 200),
+      v.check((pairs) => pairs.reduce((n, [a, b]) => n + a.length * b.length, 0) <= LIMITS.pairs, TOO_MANY_PAIRS),
+    ),
+    [],
   ),
   capacities: v.pipe(
     v.record(v.string(), between(0, 1000)),
     v.check((of) => Object.keys(of).length <= LIMITS.resources, `must name at most ${LIMITS.resources}`),
   ),
+  ovens: v.optional(v.pipe(between(0, 10), v.integer("must be a whole number"))),
   ovenRates: v.optional(v.strictObject({ up: between(0.1, 1000), down: between(0.1, 1000) })),
-  blocked: list(v.strictTuple([minute, minute]), 500),
-  horizonMin: between(1, 100_000),
-  nodes: v.pipe(between(1, LIMITS.nodes), v.integer()),
+  blocked: v.optional(list(v.strictTuple([minute, minute]), 500), []),
+  gone: v.optional(
+    v.pipe(
+      v.record(v.string(), list(v.strictTuple([minute, minute, between(0, 1000)]), 500)),
+      v.check((of) => Object.keys(of).length <= LIMITS.resources, `must name at most ${LIMITS.resources}`),
+    ),
+  ),
+  horizonMin: v.optional(between(1, 100_000), 6 * 1440),
+  nodes: v.optional(v.pipe(between(1, LIMITS.nodes), v.integer()), 60_000),
+  budgets: v.optional(
+    list(
+      v.strictObject({
+        lags: list(v.strictObject({ from: id, to: id, afterMin: v.optional(between(0, 1440)) }), LIMITS.tasks),
+        mostMin: minute,
+        rule: id,
+      }),
+      LIMITS.tasks,
+    ),
+  ),
+  pointMin: v.optional(between(0, 1000)),
+  objective: v.optional(v.picklist(OBJECTIVES)),
 });
 const TableSchema = v.strictObject({
   supper: v.omit(SupperSchema, ["dishes"]),

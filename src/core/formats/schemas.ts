@@ -70,7 +70,22 @@ export const SupperSchema = v.strictObject({
     list(DishSchema, LIMITS.dishes),
     v.check((items) => idsDiffer(items), DIFFERENT),
   ),
+  afterMin: v.optional(
+    v.pipe(
+      v.record(id, v.pipe(between(0, 600), v.integer("must be a whole number of minutes"))),
+      v.check((of) => Object.keys(of).length <= LIMITS.dishes, "names more dishes than there are"),
+    ),
+    {},
+  ),
+  pins: v.optional(
+    v.pipe(
+      v.record(id, instant),
+      v.check((of) => Object.keys(of).length <= LIMITS.log, "holds too many"),
+    ),
+    {},
+  ),
 });
+const HoursSchema = v.strictObject({ days: list(v.pipe(between(1, 7), v.integer()), 7), from: clock, to: clock });
 /** Gear, hours and units of a kitchen. */
 export const KitchenSchema = v.strictObject({
   name,
@@ -78,12 +93,21 @@ export const KitchenSchema = v.strictObject({
   timeZone: v.pipe(v.string(), v.check(knownZone, "is not a time zone such as Europe/Dublin")),
   altitudeM: between(-430, 9000),
   roomC: between(0, 45),
-  cooks: v.pipe(between(1, 20), v.integer("must be a whole number")),
+  cooks: v.pipe(
+    list(v.strictObject({ id, name, hours: v.optional(maybe(HoursSchema), null) }), 20),
+    v.minLength(1, "must name somebody"),
+    v.check((items) => idsDiffer(items), DIFFERENT),
+  ),
   burners: list(
     v.strictObject({ id, name, kind: v.picklist(["gas", "coil", "induction"]), watts: between(200, 10_000) }),
     12,
   ),
-  ovens: v.pipe(between(0, 10), v.integer("must be a whole number")),
+  ovens: v.pipe(
+    list(v.strictObject({ id, name, shelves: v.pipe(between(1, 10), v.integer("must be a whole number")) }), 10),
+    v.check((items) => idsDiffer(items), DIFFERENT),
+  ),
+  fridgeL: v.optional(maybe(between(1, 2000)), null),
+  freezerL: v.optional(maybe(between(1, 2000)), null),
   pans: list(
     v.strictObject({
       id,
@@ -119,11 +143,12 @@ export const KitchenSchema = v.strictObject({
     40,
   ),
   sleep: maybe(v.strictObject({ from: clock, to: clock })),
-  away: list(v.strictObject({ days: list(v.pipe(between(1, 7), v.integer()), 7), from: clock, to: clock }), 20),
+  away: list(HoursSchema, 20),
   units: v.picklist(["metric", "us"]),
   spoons: v.optional(v.picklist(["metric", "us", "imperial", "au"]), "metric"),
   scaleStepG: between(0.01, 50),
   scale: v.optional(v.picklist(["typed", "simulated"]), "typed"),
+  pointMin: v.optional(between(0, 1000), 20),
 });
 /** Somebody of the household. */
 export const EaterSchema = v.strictObject({

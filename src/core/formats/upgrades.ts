@@ -7,7 +7,7 @@ import { oneLine } from "../quantities/oneLine";
  */
 export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 7;
+export const FILE_VERSION = 8;
 
 /** The largest file that is read, characters: far above ten thousand cookings in the notebook. */
 export const LARGEST_FILE = 200_000_000;
@@ -220,7 +220,42 @@ const FROM_6: Version = {
   kitchen: rowOf6,
   lists: { ...Object.fromEntries(LISTS.map((list) => [list, rowOf6])), entries: entryOf6 },
 };
-const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6];
+/** Version 7 counted cooks and ovens, and served all dishes of a supper at once. */
+const counted = (kitchen: Plain, key: string, one: (i: number) => Plain): Plain => {
+  const value = kitchen[key];
+  if (value === undefined || Array.isArray(value)) return {};
+  if (typeof value !== "number" || !(value >= 0 && value <= 100)) throw new UnreadableRow(key);
+  return { [key]: Array.from({ length: value }, (_, i) => one(i + 1)) };
+};
+/** The first has the plain name, the others are numbered. */
+const numbered = (name: string, i: number) => (i === 1 ? name : `${name} ${i}`);
+const kitchenOf7: Reader = (kitchen) => ({
+  fridgeL: null,
+  freezerL: null,
+  pointMin: 20,
+  ...kitchen,
+  ...counted(kitchen, "cooks", (i) => ({ id: `cook-${i}`, name: numbered("Cook", i), hours: null })),
+  ...counted(kitchen, "ovens", (i) => ({ id: `oven-${i}`, name: numbered("Oven", i), shelves: 2 })),
+});
+const supperOf7: Reader = (supper) => ({ afterMin: {}, pins: {}, ...supper });
+const FROM_7: Version = {
+  kitchen: kitchenOf7,
+  lists: {
+    suppers: supperOf7,
+    cookings: (cooking) => {
+      const input = plain(cooking.input, "input");
+      return {
+        ...cooking,
+        input: {
+          ...input,
+          supper: supperOf7(plain(input.supper, "supper")),
+          kitchen: kitchenOf7(plain(input.kitchen, "kitchen")),
+        },
+      };
+    },
+  },
+};
+const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7];
 
 /**
  * One row of a table as the newest version writes it.

@@ -45,9 +45,22 @@ export interface DailyHours {
   readonly from: string;
   readonly to: string;
 }
-/** Hours on some week days in which nobody is at home. */
+/** Hours on some week days. */
 export interface AwayHours extends DailyHours {
   readonly days: readonly number[];
+}
+/** Somebody who cooks. */
+export interface Cook {
+  readonly id: string;
+  readonly name: string;
+  /** There only then; null is whenever the household is awake and in. */
+  readonly hours: AwayHours | null;
+}
+/** An oven with the shelves that it bakes on at once. */
+export interface Oven {
+  readonly id: GearId;
+  readonly name: string;
+  readonly shelves: number;
 }
 /** Everything that the plan may know of a kitchen. */
 export interface Kitchen {
@@ -57,9 +70,12 @@ export interface Kitchen {
   readonly timeZone: string;
   readonly altitudeM: number;
   readonly roomC: number;
-  readonly cooks: number;
+  readonly cooks: readonly Cook[];
   readonly burners: readonly Burner[];
-  readonly ovens: number;
+  readonly ovens: readonly Oven[];
+  /** Space for food, L; null where nobody knows: then it is no limit. */
+  readonly fridgeL: number | null;
+  readonly freezerL: number | null;
   readonly pans: readonly Pan[];
   readonly tins: readonly Tin[];
   readonly machines: readonly Machine[];
@@ -71,6 +87,8 @@ export interface Kitchen {
   readonly scaleStepG: number;
   /** Where weights come from at the Stove: typed, or also read off the stand-in that ships with the app. */
   readonly scale: "typed" | "simulated";
+  /** A point of bite is worth so many minutes of beginning earlier. */
+  readonly pointMin: number;
 }
 /** Share of a burner's power that reaches the pan (engineering estimates; gas 0.3–0.5). */
 const EFFICIENCY: Readonly<Record<BurnerKind, number>> = { gas: 0.4, coil: 0.65, induction: 0.8 };
@@ -127,7 +145,7 @@ export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
     pan,
     tin,
     machine,
-    ovens: kitchen.ovens,
+    ovens: kitchen.ovens.length,
     altitudeM: kitchen.altitudeM,
   };
 }

@@ -8,12 +8,14 @@ export function plainKitchen(timeZone: string): Kitchen {
     timeZone,
     altitudeM: 0,
     roomC: 20,
-    cooks: 1,
+    cooks: [{ id: "cook", name: "Cook", hours: null }],
     burners: [
       { id: "burner-1", name: "Burner 1", kind: "induction", watts: 1800 },
       { id: "burner-2", name: "Burner 2", kind: "induction", watts: 1400 },
     ],
-    ovens: 1,
+    ovens: [{ id: "oven", name: "Oven", shelves: 2 }],
+    fridgeL: null,
+    freezerL: null,
     pans: [
       { id: "frying-pan", name: "Frying pan", kind: "frying", diameterCm: 28, heightCm: 5 },
       { id: "second-pan", name: "Second pan", kind: "frying", diameterCm: 24, heightCm: 5 },
@@ -27,5 +29,6 @@ export function plainKitchen(timeZone: string): Kitchen {
     spoons: "metric",
     scaleStepG: 1,
     scale: "typed",
+    pointMin: 20,
   };
 }
