@@ -25,7 +25,7 @@ import { type Memory, newMemory } from "./quantities/memory";
 import { dietVerdicts, type DietVerdict } from "./safety/diets";
 import { type Disliked, dislikedFoods, eaterVerdicts, type Verdict } from "./safety/eaters";
 import { taskNetOf } from "./schedule/fromPlan";
-import type { Apart, Lag, Task } from "./schedule/task";
+import type { TaskNet } from "./schedule/task";
 import { type SaltStanding, saltStanding } from "./season/standing";
 
 /**
@@ -65,12 +65,9 @@ export interface PerEater {
   readonly massG: number | null;
 }
 /** A supper computed without clock times. */
-export interface Plan {
+export interface Plan extends TaskNet {
   readonly eaters: number;
   readonly dishes: readonly PlannedDish[];
-  readonly tasks: readonly Task[];
-  readonly lags: readonly Lag[];
-  readonly apart: readonly Apart[];
   /** For mixes that would not hold: what brings them there. */
   readonly advice: readonly BindingAdvice[];
   readonly verdicts: readonly Verdict[];
@@ -167,15 +164,10 @@ export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
   const rows = dishes.flatMap((d) => d.parts.flatMap((p) => p.rows));
   const verdicts = eaterVerdicts(input.supper, input.eaters, book.food);
   const eaten = perEater(replayed, dishes, book.food, heads);
-  const nets = replayed.map(({ dish, parts }) =>
-    taskNetOf(input.supper.id, dish, parts, input.kitchen.roomC, tools.steps),
-  );
   return {
     eaters: heads,
     dishes,
-    tasks: nets.flatMap((n) => n.tasks),
-    lags: nets.flatMap((n) => n.lags),
-    apart: nets.flatMap((n) => n.apart),
+    ...taskNetOf(input.supper, replayed, input.kitchen, tools.steps),
     advice: replayed.flatMap(({ parts }) => parts.flatMap((p) => bindingAdvice(p.rows, book.food, book.figures))),
     verdicts,
     diets: dietVerdicts(input.supper, input.eaters, { ...book, saltG: eaten.saltG, saltAtLeast: eaten.saltAtLeast }),

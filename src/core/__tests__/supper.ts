@@ -10,6 +10,8 @@ export const supperOf = (dishes: readonly Dish[], more: Partial<Supper> = {}): S
   eaters: [],
   guests: 4,
   atHand: [],
+  afterMin: {},
+  pins: {},
   dishes,
   ...more,
 });

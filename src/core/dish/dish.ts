@@ -67,6 +67,10 @@ export interface Supper {
   /** Foods that lie ready. */
   readonly atHand: readonly AtHand[];
   readonly dishes: readonly Dish[];
+  /** Of a later course, minutes after serving, by dish; none is at once. */
+  readonly afterMin: Readonly<Record<DishId, number>>;
+  /** Steps that the cook holds where they are: when their first task begins, ISO 8601 in UTC, by `dish.step`. */
+  readonly pins: Readonly<Record<string, string>>;
 }
 
 /** What a dish is called until somebody names it. */

@@ -10,7 +10,17 @@ import type { Dish } from "./dish";
 import { duplicate, factorForGrams, factorForTin, gramsOf, scaleAmounts } from "./scale";
 
 const inputOf = (dish: Dish, guests = dish.servings): PlanInput => ({
-  supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests, atHand: [], dishes: [dish] },
+  supper: {
+    id: "s",
+    name: "S",
+    serveAt: "2026-11-29T19:00:00.000Z",
+    eaters: [],
+    guests,
+    atHand: [],
+    afterMin: {},
+    pins: {},
+    dishes: [dish],
+  },
   foods: [],
   labels: [],
   kitchen: DEMO_KITCHEN,

@@ -45,6 +45,8 @@ function planned(
     eaters: [],
     guests,
     atHand: [],
+    afterMin: {},
+    pins: {},
     dishes: [dish],
   };
   const input = { supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: [], log: [] };

@@ -32,6 +32,8 @@ function inputOf(
       eaters: eaters.map((e) => e.id),
       guests: 0,
       atHand: [],
+      afterMin: {},
+      pins: {},
       dishes: [{ id: "d", name: "D", replaces: null, servings: eaters.length, parts: [part] }],
     },
     foods: [],

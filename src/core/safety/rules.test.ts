@@ -56,6 +56,8 @@ function cautions(
       eaters: eaters.map((e) => e.id),
       guests: 4 - eaters.length,
       atHand: [],
+      afterMin: {},
+      pins: {},
       dishes: [dish],
     },
     foods: [LUPIN, FIELD_BEANS],

@@ -69,7 +69,7 @@ export function chanceOnTime(question: ChanceQuestion, runs = 4000, seed = 1): C
   const before = arcsOf(question, order, place);
   const toTable = question.lags.flatMap((l) => {
     const p = l.to === SERVE ? place.get(l.from) : undefined;
-    return p === undefined ? [] : [[p, l.minMin] as const];
+    return p === undefined ? [] : [[p, l.minMin - (l.afterMin ?? 0)] as const];
   });
   const drawn = order.map(({ task }) => durations.get(task.id) ?? { minutes: exactly(task.minutes), needs: null });
   const n = order.length;

@@ -1,4 +1,6 @@
-import type { Dish, SupperId } from "../dish/dish";
+import type { Dish, Supper } from "../dish/dish";
+import type { Kitchen } from "../household/kitchen";
+import { totalG } from "../process/contents";
 import { servedParts } from "../dish/dish";
 import { entryPhase } from "../process/ledger";
 import { standsWarm, warmLimitMin, warmMinutes } from "../process/warmth";
@@ -6,7 +8,8 @@ import type { ReplayedPart, Row } from "../process/row";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import { pointsPerMin } from "./loss";
 import { changeoverMin } from "./oven";
-import { type Apart, type Lag, SERVE, type Task, type TaskId } from "./task";
+import { type Apart, type Lag, SERVE, type Task, type TaskId, type TaskNet } from "./task";
+import { warmBudgets } from "./warmBudgets";
 
 /** How long the result of a step waits usually, and at most. */
 type Wait = Pick<Lag, "maxMin" | "hardMin" | "pointsPerMin">;
@@ -35,13 +38,6 @@ function waitLimits(
   };
 }
 
-/** Tasks of a dish and what ties them together. */
-export interface TaskNet {
-  readonly tasks: readonly Task[];
-  readonly lags: readonly Lag[];
-  readonly apart: readonly Apart[];
-}
-
 type Computed = Extract<Row, { state: "computed" }>;
 
 /** Oil that is hot waits so long for what goes into it. */
@@ -50,29 +46,61 @@ const HOT_OIL_WAITS_MIN = 5;
 export const waitAfter = (row: Row, registry: StepRegistry = STEP_REGISTRY): number | null =>
   row.step.mayWaitMin ?? descriptorOf(row.step.kind, registry).waitsMin;
 
+/** What of a kitchen decides about waits and what stands in the cold. */
+type Room = Pick<Kitchen, "roomC" | "fridgeL" | "freezerL">;
+
+/** Space that food takes with its box, L: boxes are filled to two thirds (common practice), food weighs about as water. */
+const litresOf = ({ outcome }: Computed): number => Math.round((totalG(outcome.after.batch) / 1000) * 1.5 * 10) / 10;
+/** Where the cook holds a step, minutes relative to serving; null where it may move. */
+function pinnedAt({ pins, serveAt }: Pick<Supper, "serveAt" | "pins">, key: string): number | null {
+  const at = pins[key];
+  return at === undefined ? null : Math.round((Date.parse(at) - Date.parse(serveAt)) / 60_000);
+}
+
+/** Tasks by pan and by the part whose food is in it. */
+type Held = Map<string, Map<string, TaskId[]>>;
+
+/** Tasks and lags of the dishes of a supper, and what must not interleave: a pan holds one part's food at a time, of all dishes. */
+export function taskNetOf(
+  supper: Pick<Supper, "id" | "serveAt" | "afterMin" | "pins">,
+  dishes: readonly { readonly dish: Dish; readonly parts: readonly ReplayedPart[] }[],
+  kitchen: Room,
+  registry: StepRegistry = STEP_REGISTRY,
+): TaskNet {
+  const held: Held = new Map();
+  const nets = dishes.map(({ dish, parts }) => netOfDish(supper, dish, parts, held, kitchen, registry));
+  return {
+    tasks: nets.flatMap((n) => n.tasks),
+    lags: nets.flatMap((n) => n.lags),
+    apart: apartOf(held),
+    budgets: nets.flatMap((n) => n.budgets),
+  };
+}
+
 /**
  * Tasks and lags of one dish. A step's phases follow each other at once; steps of a part wait no longer than the
  * food allows; a part that is joined waits by its last step; parts for the table by their own limit. Blocked steps
  * have no minutes and are left out: the plan says so elsewhere.
  */
-export function taskNetOf(
-  supper: SupperId,
+function netOfDish(
+  supper: Pick<Supper, "id" | "serveAt" | "afterMin" | "pins">,
   dish: Dish,
   parts: readonly ReplayedPart[],
-  roomC: number,
-  registry: StepRegistry = STEP_REGISTRY,
-): TaskNet {
+  held: Held,
+  { roomC, fridgeL, freezerL }: Room,
+  registry: StepRegistry,
+): Omit<TaskNet, "apart"> {
   // The supper is part of the name: two suppers of one week share a kitchen, and a dish may be in both.
-  const taskId = (row: Row, phase: number) => `${supper}/${row.key}#${phase}`;
+  const taskId = (row: Row, phase: number) => `${supper.id}/${row.key}#${phase}`;
   const firstTask = (row: Computed) => taskId(row, entryPhase(row.outcome.phases));
   const lastTask = (row: Computed) => taskId(row, row.outcome.phases.length - 1);
   const tasks: Task[] = [];
   const lags: Lag[] = [];
-  const held = new Map<string, Map<string, TaskId[]>>();
   const served = new Set(servedParts(dish).map((p) => p.id));
   const last = new Map<string, Computed>();
   const ran = new Map<string, Computed>();
   const mayWait = waitLimits(parts, roomC, registry);
+  const afterMin = supper.afterMin[dish.id] ?? 0;
 
   for (const part of parts) {
     let previous: Computed | null = null;
@@ -85,6 +113,8 @@ export function taskNetOf(
       let ovenC: number | null = null;
       for (const need of needs) {
         if (need.kind === "burner") demands.burner = 1;
+        if (need.kind === "fridge" && fridgeL !== null) demands.fridge = litresOf(row);
+        if (need.kind === "freezer" && freezerL !== null) demands.freezer = litresOf(row);
         if (need.kind === "machine") demands[`machine:${need.machine}`] = 1;
         if (need.kind === "oven") {
           demands.oven = 1;
@@ -93,10 +123,12 @@ export function taskNetOf(
         if (need.kind === "pan") {
           demands[`pan:${need.pan}`] = 1;
           const byPart = held.get(need.pan) ?? new Map<string, string[]>();
-          byPart.set(part.id, [...(byPart.get(part.id) ?? []), ...phases.map((_, i) => taskId(row, i))]);
+          const whose = `${dish.id}/${part.id}`;
+          byPart.set(whose, [...(byPart.get(whose) ?? []), ...phases.map((_, i) => taskId(row, i))]);
           held.set(need.pan, byPart);
         }
       }
+      const pinned = pinnedAt(supper, row.key);
       phases.forEach((phase, i) => {
         tasks.push({
           id: taskId(row, i),
@@ -107,6 +139,7 @@ export function taskNetOf(
           minutes: Math.max(1, Math.ceil(phase.minutes - 1e-9)),
           demands: phase.kind === "hands" ? { ...demands, hands: 1 } : demands,
           ovenC,
+          ...(pinned !== null && i === entryPhase(phases) ? { notBefore: pinned, notAfter: pinned } : {}),
         });
         const early = phases[i - 1]?.early;
         if (i > 0)
@@ -119,7 +152,7 @@ export function taskNetOf(
       });
       if (ovenC !== null) {
         // Somebody has to switch it on; whether it is hot already, `oven` tells once the times are known.
-        const on = `${supper}/${row.key}#oven`;
+        const on = `${supper.id}/${row.key}#oven`;
         const minutes = changeoverMin(roomC, ovenC);
         const at = { step: row.key, dish: dish.id, part: part.id, ovenC: null };
         if (minutes > 0) {
@@ -144,6 +177,7 @@ export function taskNetOf(
           maxMin: limit + 1,
           hardMin: hard,
           pointsPerMin: rate ?? 0,
+          ...(afterMin > 0 ? { afterMin } : {}),
         });
       }
     }
@@ -158,11 +192,12 @@ export function taskNetOf(
       const wait: Wait = line.kind === "part" ? mayWait(joined) : { maxMin: null };
       lags.push({ from: lastTask(joined), to: firstTask(row), minMin: 0, ...wait });
     }
-  return { tasks, lags, apart: apartOf(held) };
+  const budgets = warmBudgets(parts, lags, roomC, { first: firstTask, last: lastTask });
+  return { tasks, lags, budgets };
 }
 
 /** One pan holds one part's food from the first step in it to the last. */
-function apartOf(held: ReadonlyMap<string, ReadonlyMap<string, readonly string[]>>): Apart[] {
+function apartOf(held: Held): Apart[] {
   const apart: Apart[] = [];
   for (const byPart of held.values()) {
     const groups = [...byPart.values()];

@@ -2,7 +2,6 @@ import type { Plan } from "../plan";
 import type { StepKey } from "../process/log";
 import type { Schedule } from "./schedule";
 import type { OvenRates, TaskId } from "./task";
-import type { SearchProblem } from "./search";
 
 /** A home oven (common practice: 180 °C in 10 to 15 min, from 220 to 180 °C in 10 with the door ajar). */
 export const HOME_OVEN: OvenRates = { up: 13, down: 5 };
@@ -14,17 +13,6 @@ export function changeoverMin(fromC: number, toC: number, { up, down }: OvenRate
   const byK = toC - fromC;
   if (Math.abs(byK) <= SAME_HEAT_K) return 0;
   return Math.ceil(byK > 0 ? byK / up : -byK / down);
-}
-
-/** Minutes between two tasks of a search while the one oven goes from the heat of the first to that of the second. */
-export function setupMin(
-  { tasks, ovenResource, ovenRates }: Pick<SearchProblem, "tasks" | "ovenResource" | "ovenRates">,
-  before: number,
-  after: number,
-): number {
-  const [from, to] = [tasks[before]?.ovenC ?? null, tasks[after]?.ovenC ?? null];
-  if (ovenRates === null || ovenResource === null || from === null || to === null) return 0;
-  return changeoverMin(from, to, ovenRates);
 }
 
 /** So long after its last use an oven counts as cold, minutes (engineering estimate). */

@@ -2,9 +2,8 @@ import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/house
 import { plan } from "../plan";
 import table from "../checks/check-values.json";
 import { capacitiesOf } from "./capacities";
-import { type Bound, closeNetwork } from "./network";
 import { schedule } from "./schedule";
-import { search, type SearchProblem } from "./search";
+import { taskOf } from "./__tests__/questions";
 import { broken } from "./__tests__/referee";
 import { type Lag, type ScheduleInput, SERVE } from "./task";
 
@@ -27,63 +26,43 @@ const check = (id: string) =>
     expected: Record<string, number> & { starts: Record<string, number> };
   };
 
-function problemOf(instance: Instance): SearchProblem | null {
+function questionOf(instance: Instance): ScheduleInput {
   const names = Object.keys(instance.tasks);
-  const n = names.length;
-  const resources = Object.keys(instance.cap);
-  const node = (name: string) => (name === "END" ? n : names.indexOf(name));
-  const duration = (name: string) => (name === "END" ? 0 : (instance.tasks[name]?.dur ?? NaN));
-  const bounds: Bound[] = instance.lags.flatMap(([from, to, min, max], why) => {
-    const [a, b, d] = [node(from), node(to), duration(from)];
-    const least: Bound = { from: b, to: a, atMost: -(d + min), why };
-    return max === null ? [least] : [least, { from: a, to: b, atMost: d + max, why }];
-  });
-  names.forEach((name, i) => {
-    bounds.push({ from: n, to: i, atMost: -duration(name), why: -1 });
-    bounds.push({ from: i, to: n, atMost: instance.serve, why: -1 });
-  });
-  const network = closeNetwork(n + 1, bounds);
-  if (network.kind === "conflict") return null;
-  const distance = new Float64Array(n * n);
-  for (let i = 0; i < n; i++)
-    for (let j = 0; j < n; j++) distance[i * n + j] = network.distance[i * (n + 1) + j] as number;
-  const blocked = instance.blockedSlots.map((slot): [number, number] => [
-    slot - instance.serve,
-    slot - instance.serve + 1,
-  ]);
   return {
     tasks: names.map((name) => {
       const t = instance.tasks[name] as Instance["tasks"][string];
-      return { duration: t.dur, demand: resources.map((r) => t.res[r] ?? 0), attended: t.attended, ovenC: t.temp };
+      return {
+        ...taskOf(0, t.dur, t.res, t.attended),
+        id: name,
+        kind: t.res.hands !== undefined ? "hands" : t.attended ? "watch" : "wait",
+        ovenC: t.temp,
+      };
     }),
-    capacity: resources.map((r) => instance.cap[r] as number),
-    handsResource: resources.indexOf("hands"),
-    ovenResource: resources.includes("oven") ? resources.indexOf("oven") : null,
-    ovenToleranceK: instance.maxTempDiff_C,
-    ovenRates: null,
-    distance,
-    latest: names.map((_, i) => network.distance[n * (n + 1) + i] as number),
-    earliest: names.map((_, i) => -(network.distance[i * (n + 1) + n] as number)),
-    blocked,
+    lags: instance.lags.map(([from, to, minMin, maxMin]) => ({
+      from,
+      to: to === "END" ? SERVE : to,
+      minMin,
+      maxMin,
+    })),
     apart: [],
-    nodes: 3_000_000,
+    capacities: instance.cap,
+    blocked: instance.blockedSlots.map((slot) => [slot - instance.serve, slot - instance.serve + 1] as const),
+    horizonMin: instance.serve,
+    nodes: 60_000,
+    objective: "card",
   };
 }
 function optimum(instance: Instance) {
-  const problem = problemOf(instance);
-  if (problem === null) return { feasible: false as const };
-  const { best, complete } = search(problem);
-  expect(complete).toBe(true);
-  if (best === null) return { feasible: false as const };
-  const n = best.starts.length;
+  const found = schedule(questionOf(instance));
+  expect(found.proven).toBe(true);
+  if (found.kind !== "fits") return { feasible: false as const };
+  const starts = Object.fromEntries(Object.entries(found.starts).map(([id, at]) => [id, at + instance.serve]));
   return {
     feasible: true as const,
-    latestStart: best.earliestStart + instance.serve,
-    handsBlocks: best.handsBlocks,
-    sumStarts: best.sumOfStarts + n * instance.serve,
-    starts: Object.fromEntries(
-      Object.keys(instance.tasks).map((name, i) => [name, (best.starts[i] as number) + instance.serve]),
-    ),
+    latestStart: found.startMin + instance.serve,
+    handsBlocks: found.handsBlocks,
+    sumStarts: Object.values(starts).reduce((a, b) => a + b, 0),
+    starts,
   };
 }
 

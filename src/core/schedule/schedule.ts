@@ -1,23 +1,10 @@
-import { SHELVES_OF_ONE_OVEN } from "./capacities";
 import { type Bound, closeNetwork } from "./network";
-import { better, foundIn, handsBlocks } from "./objective";
-import { SAME_HEAT_K } from "./oven";
-import { searchOrders } from "./orders";
-import { longWaits, type Stretched, stretched } from "./stretch";
-import { search, type SearchProblem, type SearchTask } from "./search";
-import { type Lag, type ScheduleInput, SERVE, type Task, type TaskId } from "./task";
-
-/** A change that would make the supper fit, found by trying it. */
-export type Relief =
-  | {
-      readonly kind: "wait-longer";
-      readonly from: string;
-      readonly to: string;
-      readonly nowMin: number;
-      readonly neededMin: number | null;
-    }
-  | { readonly kind: "one-more"; readonly resource: string }
-  | { readonly kind: "be-home" };
+import { handsBlocks } from "./blocks";
+import { type Relief, reliefsFor } from "./reliefs";
+import { hardestOf, longWaits, type Stretched } from "./stretch";
+import type { Aim } from "./solver/model";
+import { solveFor } from "./solver/solve";
+import { type Lag, lastServed, type Objective, type ScheduleInput, SERVE, type TaskId } from "./task";
 
 /** Start times with what is proven of them, or why there are none. */
 export type Schedule =
@@ -26,12 +13,15 @@ export type Schedule =
       /** Start of each task, minutes relative to serving. */
       readonly starts: Readonly<Record<string, number>>;
       readonly startMin: number;
+      /** When the table is laid, minutes after serving; 0 unless it was asked for as soon as can be. */
+      readonly tableMin?: number;
       readonly handsBlocks: number;
       readonly handsMin: number;
       /** Nobody can start later than this; equal to `startMin` when the plan is proven the latest. */
       readonly boundMin: number;
-      /** Waits longer than usual, without which nothing fits; empty where all keep their limits. */
+      /** Waits longer than usual; empty where all keep their limits. */
       readonly stretched: readonly Stretched[];
+      /** No plan is better by what was asked for. */
       readonly proven: boolean;
       readonly nodesUsed: number;
     }
@@ -45,190 +35,94 @@ export type Schedule =
       readonly nodesUsed: number;
     };
 
-/** The first look with longer waits takes the whole budget, each look for shorter ones such a part of it. */
-const STRETCH_SHARE = 15;
-const HANDS = "hands";
-const OVEN = "oven";
+const AIMS: Readonly<Record<Objective, readonly Aim[]>> = {
+  kitchen: ["sum", "blocks", "lateness"],
+  soonest: ["table", "loss", "lateness"],
+  card: ["latest-start", "blocks", "lateness"],
+  "latest-start": ["latest-start"],
+  makespan: ["makespan"],
+};
+/** So many claims are looked at for each node of the budget. */
+const WORK_PER_NODE = 1000;
 
 /**
- * Start times for all tasks, worked back from serving: every lag kept, no resource overdrawn, nothing that needs a
- * cook while nobody is there. Starts as late as it can, with few interruptions.
+ * Start times for all tasks, worked back from serving: every hard limit kept, no resource overdrawn, nothing that needs a cook while
+ * nobody is there; of these the plan with the smallest sum of what waiting costs and of beginning earlier, with few interruptions.
  *
- * Equal input gives an equal answer: the budget counts nodes. Method: see `network` and `search`; tasks with maximum
- * lags after Bartusch, Möhring and Radermacher, Annals of Operations Research 16 (1988) 201.
+ * Equal input gives an equal answer: the budget counts work. Method: see `network` and `solver`; tasks with maximum lags after
+ * Bartusch, Möhring and Radermacher, Annals of Operations Research 16 (1988) 201.
+ *
+ * @param onBetter hears the starts of every better plan as it is found
  */
-export function schedule(input: ScheduleInput): Schedule {
-  const attempt = solve(input);
-  if (attempt.kind === "fits") return attempt;
-  let share = 1;
-  const longer = stretched(input, (asked) => {
-    const tried = solve({ ...asked, nodes: Math.ceil(input.nodes / share) }, false);
-    share = STRETCH_SHARE;
-    return tried.kind === "fits" ? tried.starts : null;
-  });
-  if (longer !== null) {
-    const found = solve(longer.input);
-    const starts = found.kind === "fits" ? found.starts : longer.starts;
-    const plan = found.kind === "fits" ? found : { ...fitting(input, starts), boundMin: 0, proven: false };
-    return { ...plan, stretched: longWaits(input, starts) };
-  }
-  return { ...attempt, reliefs: reliefsFor(input) };
+export function schedule(
+  input: ScheduleInput,
+  onBetter: (starts: Readonly<Record<string, number>>) => void = () => undefined,
+): Schedule {
+  const found = solve(input, AIMS[input.objective ?? "kitchen"], onBetter);
+  return found.kind === "fits" ? found : { ...found, reliefs: reliefsFor(input, (asked) => solve(asked, ["sum"])) };
 }
 
-/** A node costs about as much as there are pairs of tasks: many tasks get fewer. */
-const PAIR_WORK = 2e7;
-/** The nodes that a problem of so many tasks may use. */
-const affordable = (nodes: number, tasks: number): number =>
-  Math.max(1, Math.min(nodes, Math.ceil(PAIR_WORK / Math.max(1, tasks) ** 2)));
-
-/** @param ties whether fewer interruptions are looked for, once a plan is found */
-function solve(asked: ScheduleInput, ties = true): Schedule {
+/** @param aims what is made small, one after the other */
+function solve(
+  asked: ScheduleInput,
+  aims: readonly Aim[],
+  onBetter: (starts: Readonly<Record<string, number>>) => void = () => undefined,
+): Schedule {
   const { tasks } = asked;
   const n = tasks.length;
-  const input = { ...asked, nodes: affordable(asked.nodes, n) };
+  // Where loss is no part of the sum, food waits no longer than usual.
+  const input =
+    aims[0] === "sum" || aims[0] === "table"
+      ? asked
+      : { ...asked, lags: asked.lags.map(({ hardMin: _, ...lag }) => (void _, lag)) };
+  const ends = (lag: Lag) => (lag.to === SERVE ? (lag.afterMin ?? 0) : 0);
+  const lastMin = lastServed(input.lags);
   const index = new Map(tasks.map((t, i) => [t.id, i]));
   const nodeOf = (id: TaskId) => (id === SERVE ? n : (index.get(id) ?? missing(id)));
-  const durationOf = (id: TaskId) => (id === SERVE ? 0 : (tasks[nodeOf(id)] as Task).minutes);
-
   const lags: Lag[] = [
     ...input.lags,
-    ...tasks.map((t) => ({ from: t.id, to: SERVE, minMin: 0, maxMin: input.horizonMin - t.minutes })),
+    ...tasks.map((t) => ({ from: t.id, to: SERVE, minMin: -lastMin, maxMin: input.horizonMin - t.minutes })),
   ];
   const bounds: Bound[] = lags.flatMap((lag, why) => {
-    const [from, to, duration] = [nodeOf(lag.from), nodeOf(lag.to), durationOf(lag.from)];
+    const [from, to] = [nodeOf(lag.from), nodeOf(lag.to)];
+    const duration = (tasks[from]?.minutes ?? 0) - ends(lag);
     const least: Bound = { from: to, to: from, atMost: -(duration + lag.minMin), why };
-    return lag.maxMin === null ? [least] : [least, { from, to, atMost: duration + lag.maxMin, why }];
+    const hardest = hardestOf(lag);
+    return hardest === null ? [least] : [least, { from, to, atMost: duration + hardest, why }];
   });
+  // Where the table moves, minutes of the day are no longer counted from it: the bounds of the starts hold them.
+  const fixed = aims[0] === "table" ? [] : tasks;
+  for (const [i, { notBefore, notAfter }] of fixed.entries()) {
+    const why = input.lags.length + i;
+    if (notBefore !== undefined) bounds.push({ from: i, to: n, atMost: -notBefore, why });
+    if (notAfter !== undefined) bounds.push({ from: n, to: i, atMost: notAfter, why });
+  }
   const network = closeNetwork(n + 1, bounds);
+  const none = { kind: "does-not-fit" as const, contradiction: [], reliefs: [] };
   if (network.kind === "conflict") {
-    const contradiction = [...new Set(network.cycle)].map((i) => lags[i] as Lag);
-    return { kind: "does-not-fit", proven: true, contradiction, reliefs: [], nodesUsed: 0 };
+    const circle = [...new Set(network.cycle)];
+    const asked = circle.filter((i) => i < input.lags.length);
+    const contradiction = (asked.length > 0 ? asked : circle).map((i) => lags[i] as Lag);
+    return { ...none, proven: true, contradiction, nodesUsed: 0 };
   }
-  if (n === 0)
-    return {
-      kind: "fits",
-      starts: {},
-      startMin: 0,
-      handsBlocks: 0,
-      handsMin: 0,
-      boundMin: 0,
-      stretched: [],
-      proven: true,
-      nodesUsed: 0,
-    };
-
-  const problem = problemOf(input, network.distance, index);
-  const latest = searchOrders({ ...problem, nodes: Math.ceil(input.nodes * ORDERS_SHARE) });
-  if (latest.starts === null && latest.complete)
-    return { kind: "does-not-fit", proven: true, contradiction: [], reliefs: [], nodesUsed: latest.nodesUsed };
-  // The rest of the budget looks for fewer interruptions among plans that begin no earlier.
-  const floor = latest.starts === null ? -Infinity : Math.min(...latest.starts);
-  const searched = Math.ceil(
-    input.nodes * (latest.starts !== null && !ties ? 0 : latest.complete ? TIES_SHARE : 1 - ORDERS_SHARE),
-  );
-  const result = search({
-    ...problem,
-    earliest: problem.earliest.map((e) => Math.max(e, floor)),
-    nodes: searched,
-  });
-  const known = latest.starts === null ? null : foundIn(problem, latest.starts);
-  const best = known === null || (result.best !== null && better(result.best, known)) ? result.best : known;
-  const nodesUsed = latest.nodesUsed + result.nodesUsed;
-  if (best === null)
-    return { kind: "does-not-fit", proven: result.complete, contradiction: [], reliefs: [], nodesUsed };
-  const { starts, earliestStart } = best;
-  const proven = latest.complete || result.complete || earliestStart === result.latestPossibleStart;
+  const byId = (starts: readonly number[]) => Object.fromEntries(tasks.map((t, i) => [t.id, starts[i] as number]));
+  const found = solveFor(input, network.distance, aims, input.nodes * WORK_PER_NODE, (s) => onBetter(byId(s)));
+  if (found.starts === null) return { ...none, proven: found.impossible, nodesUsed: found.conflicts };
+  const starts = byId(found.starts);
+  const startMin = n === 0 ? 0 : Math.min(...found.starts);
+  const proven = found.reached[0]?.proven ?? false;
   return {
-    ...fitting(input, Object.fromEntries(tasks.map((t, i) => [t.id, starts[i] as number]))),
-    boundMin: proven ? earliestStart : result.latestPossibleStart,
-    stretched: [],
+    kind: "fits",
+    starts,
+    startMin,
+    handsMin: tasks.reduce((sum, t) => (t.kind === "hands" ? sum + t.minutes : sum), 0),
+    handsBlocks: handsBlocks(tasks, starts),
+    boundMin: proven ? startMin : Math.max(startMin, found.latestFirst),
+    stretched: longWaits(input, starts, found.table),
+    ...(found.table === 0 ? {} : { tableMin: found.table }),
     proven,
-    nodesUsed,
+    nodesUsed: found.conflicts,
   };
-}
-/** A plan as it is told, before anything is proven of it. */
-const fitting = ({ tasks }: ScheduleInput, starts: Readonly<Record<string, number>>) => ({
-  kind: "fits" as const,
-  starts,
-  startMin: Math.min(...Object.values(starts)),
-  handsMin: tasks.reduce((sum, t) => (t.kind === "hands" ? sum + t.minutes : sum), 0),
-  handsBlocks: blocksOf(tasks, starts),
-  nodesUsed: 0,
-});
-/** Stretches of hands-on work without a gap. */
-const blocksOf = (tasks: readonly Task[], starts: Readonly<Record<string, number>>): number =>
-  handsBlocks(
-    {
-      tasks: tasks.map((t) => ({ duration: t.minutes, demand: [t.demands[HANDS] ?? 0], attended: true, ovenC: null })),
-      handsResource: 0,
-    },
-    tasks.map((t) => starts[t.id] as number),
-  );
-/** Of the budget, for the latest first start and its proof. */
-const ORDERS_SHARE = 0.5;
-/** For fewer interruptions, once the start is proven. */
-const TIES_SHARE = 0.25;
-
-function problemOf(input: ScheduleInput, closed: Float64Array, index: ReadonlyMap<string, number>): SearchProblem {
-  const { tasks } = input;
-  const n = tasks.length;
-  const resources = Object.keys(input.capacities);
-  const distance = new Float64Array(n * n);
-  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) distance[i * n + j] = closed[i * (n + 1) + j] as number;
-  const searchTasks: SearchTask[] = tasks.map((t) => ({
-    duration: t.minutes,
-    demand: resources.map((r) => t.demands[r] ?? 0),
-    attended: t.kind !== "wait",
-    ovenC: t.ovenC,
-  }));
-  return {
-    tasks: searchTasks,
-    capacity: resources.map((r) => input.capacities[r] as number),
-    handsResource: resources.indexOf(HANDS),
-    // One oven has one heat; with several, each may have its own.
-    ovenResource: (input.capacities[OVEN] ?? 0) <= SHELVES_OF_ONE_OVEN ? resources.indexOf(OVEN) : null,
-    ovenToleranceK: SAME_HEAT_K,
-    ovenRates: input.ovenRates ?? null,
-    distance,
-    latest: tasks.map((_, i) => closed[n * (n + 1) + i] as number),
-    earliest: tasks.map((_, i) => -(closed[i * (n + 1) + n] as number)),
-    blocked: [...input.blocked].sort((a, b) => a[0] - b[0]),
-    apart: input.apart.map(([a, b]) => [
-      a.map((id) => index.get(id) as number),
-      b.map((id) => index.get(id) as number),
-    ]),
-    nodes: input.nodes,
-  };
-}
-
-/** Each change that is tried takes such a part of the budget; together they take no more than the whole of it. */
-const RELIEF_SHARE = 8;
-/** Tries one change at a time, on a fraction of the budget, and keeps those that help; longest waits first by need. */
-function reliefsFor(input: ScheduleInput): Relief[] {
-  const nodes = Math.ceil(input.nodes / RELIEF_SHARE);
-  let left = affordable(input.nodes, input.tasks.length);
-  const fits = (changed: Partial<ScheduleInput>) => {
-    if (left <= 0) return null;
-    const tried = solve({ ...input, ...changed, nodes });
-    left -= tried.nodesUsed;
-    return tried.kind === "fits" ? tried : null;
-  };
-  const reliefs: Relief[] = [];
-  for (const resource of Object.keys(input.capacities)) {
-    const capacities = { ...input.capacities, [resource]: (input.capacities[resource] as number) + 1 };
-    if (fits({ capacities })) reliefs.push({ kind: "one-more", resource });
-  }
-  if (input.blocked.length > 0 && fits({ blocked: [] })) reliefs.push({ kind: "be-home" });
-  input.lags.forEach((lag, i) => {
-    if (lag.maxMin === null) return;
-    const without = input.lags.map((l, j) => (j === i ? { ...l, maxMin: null } : l));
-    const found = fits({ lags: without });
-    if (!found) return;
-    const end = (found.starts[lag.from] as number) + (input.tasks.find((t) => t.id === lag.from) as Task).minutes;
-    const start = lag.to === SERVE ? 0 : (found.starts[lag.to] as number);
-    reliefs.push({ kind: "wait-longer", from: lag.from, to: lag.to, nowMin: lag.maxMin, neededMin: start - end });
-  });
-  return reliefs;
 }
 
 function missing(id: TaskId): never {

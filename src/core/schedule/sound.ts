@@ -11,7 +11,15 @@ export interface Unsound {
  * spans that end before they begin; null when it is sound. That there is too little of a resource is no fault of the question: it
  * does not fit, and the answer says what would help.
  */
-export function unsoundness({ tasks, lags, apart, capacities, blocked }: ScheduleInput): Unsound | null {
+export function unsoundness({
+  tasks,
+  lags,
+  apart,
+  capacities,
+  blocked,
+  budgets = [],
+  gone = {},
+}: ScheduleInput): Unsound | null {
   const ids = new Set<string>([SERVE]);
   for (const [i, { id, demands }] of tasks.entries()) {
     if (ids.has(id))
@@ -31,10 +39,26 @@ export function unsoundness({ tasks, lags, apart, capacities, blocked }: Schedul
     if (maxMin !== null && hardMin != null && hardMin < maxMin)
       return { field: `lags/${i}/hardMin`, problem: "must not be below maxMin" };
   }
+  for (const [i, budget] of budgets.entries())
+    for (const [j, { from, to }] of budget.lags.entries())
+      for (const [field, id] of [
+        ["from", from],
+        ["to", to],
+      ] as const)
+        if (!ids.has(id) || from === SERVE)
+          return { field: `budgets/${i}/lags/${j}/${field}`, problem: `there is no task "${id}"` };
   for (const [i, groups] of apart.entries())
     for (const [g, group] of groups.entries())
       for (const [j, id] of group.entries())
         if (id === SERVE || !ids.has(id)) return { field: `apart/${i}/${g}/${j}`, problem: `there is no task "${id}"` };
+  for (const [thing, spans] of Object.entries(gone)) {
+    if (!Object.hasOwn(capacities, thing)) return { field: `gone/${thing}`, problem: "is not among the capacities" };
+    const i = spans.findIndex(([from, to]) => to < from);
+    if (i >= 0) return { field: `gone/${thing}/${i}`, problem: "must not end before it begins" };
+  }
+  for (const [i, { notBefore, notAfter }] of tasks.entries())
+    if (notBefore !== undefined && notAfter !== undefined && notAfter < notBefore)
+      return { field: `tasks/${i}/notAfter`, problem: "must not be below notBefore" };
   const ends = blocked.findIndex(([from, to]) => to < from);
   return ends < 0 ? null : { field: `blocked/${ends}`, problem: "must not end before it begins" };
 }

@@ -17,6 +17,9 @@ export interface Task {
   readonly ovenC: number | null;
   /** Heats the oven up to so much, °C, for the step it belongs to; it is no part of the step's own minutes. */
   readonly heatsOvenTo?: number;
+  /** Begins no earlier, and no later, than these: minutes relative to serving. Both the same: it stays where it is. */
+  readonly notBefore?: number;
+  readonly notAfter?: number;
 }
 /** The table: every lag that ends in it is counted to the moment of serving. */
 export const SERVE = "serve";
@@ -34,9 +37,29 @@ export interface Lag {
   readonly hardMin?: number | null;
   /** Points of bite that a minute beyond the usual limit costs. */
   readonly pointsPerMin?: number;
+  /** Where it ends at the table: minutes after serving at which this dish is served. */
+  readonly afterMin?: number;
+}
+/** When the last dish is on the table, minutes after serving. */
+export const lastServed = (lags: readonly Pick<Lag, "to" | "afterMin">[]): number =>
+  lags.reduce((most, l) => Math.max(most, l.to === SERVE ? (l.afterMin ?? 0) : 0), 0);
+/** Waits that add up: together no longer than so much, minutes. */
+export interface WaitBudget {
+  readonly lags: readonly Pick<Lag, "from" | "to" | "afterMin">[];
+  readonly mostMin: number;
+  /** The rule that sets the limit. */
+  readonly rule: string;
 }
 /** Tasks of one group use a thing from the first to the last; groups of a pair may not interleave. */
 export type Apart = readonly [readonly TaskId[], readonly TaskId[]];
+
+/** Tasks of a dish or a supper and what ties them together. */
+export interface TaskNet {
+  readonly tasks: readonly Task[];
+  readonly lags: readonly Lag[];
+  readonly apart: readonly Apart[];
+  readonly budgets: readonly WaitBudget[];
+}
 
 /** How fast an oven heats up, and cools with its door ajar, K a minute. */
 export interface OvenRates {
@@ -52,9 +75,27 @@ export interface ScheduleInput {
   readonly capacities: Readonly<Record<string, number>>;
   /** How fast the oven comes to another heat, K a minute; absent, it does at once. */
   readonly ovenRates?: OvenRates;
+  /** How many ovens share the shelves: one has one heat at a time. Absent: one up to two shelves, else two. */
+  readonly ovens?: number;
   /** Asleep or away, [from, to) in minutes relative to serving: no hands and no eye. */
   readonly blocked: readonly (readonly [number, number])[];
+  /** Of a thing, how many units are not there for a time: a cook who leaves at five. [from, to, units] */
+  readonly gone?: Readonly<Record<string, readonly (readonly [number, number, number])[]>>;
   /** How far back it may reach, minutes. */
   readonly horizonMin: number;
+  /** How much work the solver may take: 1 is a small supper's, 60,000 some seconds. */
   readonly nodes: number;
+  /** Warm minutes that add up over several waits. */
+  readonly budgets?: readonly WaitBudget[];
+  /** A point of bite is worth so many minutes of beginning earlier; 20 where nothing is said. */
+  readonly pointMin?: number;
+  /** What is asked for; "kitchen" where nothing is said. */
+  readonly objective?: Objective;
 }
+/**
+ * kitchen: loss of bite and minutes of beginning earlier as one sum, then few interruptions, then everything late. card: the latest
+ * first start, then these, within the usual waits. soonest: the table as little late as can be, then the least loss, then late. latest-start, makespan: these alone, within the usual waits.
+ */
+export const OBJECTIVES = ["kitchen", "soonest", "card", "latest-start", "makespan"] as const;
+/** One of these. */
+export type Objective = (typeof OBJECTIVES)[number];

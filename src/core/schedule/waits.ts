@@ -17,10 +17,10 @@ interface Net {
 export function waitsBetween({ tasks, lags }: Net, starts: Readonly<Record<string, number>>): Map<StepKey, number> {
   const byId = new Map(tasks.map((t) => [t.id, t]));
   const waits = new Map<StepKey, number>();
-  for (const { from, to } of lags) {
+  for (const { from, to, afterMin } of lags) {
     const [before, after] = [byId.get(from), byId.get(to)];
     if (before === undefined || before.step === after?.step) continue;
-    const takenUpAt = to === SERVE ? 0 : starts[to];
+    const takenUpAt = to === SERVE ? (afterMin ?? 0) : starts[to];
     const start = starts[from];
     if (takenUpAt === undefined || start === undefined) continue;
     const wait = takenUpAt - (start + before.minutes);

@@ -1,7 +1,7 @@
 import type { Kitchen } from "../household/kitchen";
 import { scheduleQuestion } from "./question";
 import { schedule } from "./schedule";
-import type { Apart, Lag, Task } from "./task";
+import type { TaskNet } from "./task";
 
 /** Something that may change on the day. */
 export const CHANGES = ["hour-earlier", "hour-later", "burner-less", "helper", "longer-hands"] as const;
@@ -15,11 +15,6 @@ export interface WhatIf {
   /** Points of bite that longer waits cost then. */
   readonly points: number;
 }
-interface Net {
-  readonly tasks: readonly Task[];
-  readonly lags: readonly Lag[];
-  readonly apart: readonly Apart[];
-}
 const HOUR_MS = 3_600_000;
 /** Hands that are slower than usual (an estimate of a bad day). */
 const SLOW = 1.3;
@@ -27,12 +22,12 @@ const SLOW = 1.3;
 const SHARE = 4;
 
 /** What becomes of the supper when the day changes: each worked out anew, none kept. */
-export function whatIf({ tasks, lags, apart }: Net, kitchen: Kitchen, serveAt: string): WhatIf[] {
+export function whatIf(net: TaskNet, kitchen: Kitchen, serveAt: string): WhatIf[] {
   return CHANGES.flatMap((change): WhatIf[] => {
-    const changed = changedBy(change, { tasks, lags, apart }, kitchen, serveAt);
+    const changed = changedBy(change, net, kitchen, serveAt);
     if (changed === null) return [];
-    const { net, in: there, at, shiftMin } = changed;
-    const question = scheduleQuestion(net, there, at);
+    const { net: then, in: there, at, shiftMin } = changed;
+    const question = scheduleQuestion(then, there, at);
     const found = schedule({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
     if (found.kind !== "fits") return [{ change, startMin: null, points: 0 }];
     const points = found.stretched.reduce((sum, s) => sum + s.points, 0);
@@ -43,10 +38,10 @@ export function whatIf({ tasks, lags, apart }: Net, kitchen: Kitchen, serveAt: s
 /** The question of a change; null where it makes none (a kitchen with one burner keeps it). */
 function changedBy(
   change: DayChange,
-  net: Net,
+  net: TaskNet,
   kitchen: Kitchen,
   serveAt: string,
-): { readonly net: Net; readonly in: Kitchen; readonly at: string; readonly shiftMin: number } | null {
+): { readonly net: TaskNet; readonly in: Kitchen; readonly at: string; readonly shiftMin: number } | null {
   const moved = (ms: number) => new Date(Date.parse(serveAt) + ms).toISOString();
   const same = { net, in: kitchen, at: serveAt, shiftMin: 0 };
   switch (change) {
@@ -59,7 +54,7 @@ function changedBy(
         ? null
         : { ...same, in: { ...kitchen, burners: kitchen.burners.slice(0, -1) } };
     case "helper":
-      return { ...same, in: { ...kitchen, cooks: kitchen.cooks + 1 } };
+      return { ...same, in: { ...kitchen, cooks: [...kitchen.cooks, { id: "helper", name: "Helper", hours: null }] } };
     case "longer-hands":
       return {
         ...same,

@@ -4,11 +4,13 @@ import { entryPhase } from "../process/ledger";
 import type { StepKey } from "../process/log";
 import type { Row } from "../process/row";
 import type { Schedule } from "./schedule";
-import type { Task } from "./task";
+import type { Task, TaskId } from "./task";
 
 /** A step on its day: when it begins, its row, and where it belongs. Minutes relative to serving. */
 export interface Move {
   readonly key: StepKey;
+  /** With which it begins. */
+  readonly task: TaskId;
   readonly startMin: number;
   readonly minutes: number;
   readonly handsMin: number;
@@ -34,6 +36,7 @@ export function orderOfWork(plan: Plan, schedule: Schedule | null): Move[] {
         const first = (tasks[entryPhase(row.outcome.phases)] ?? tasks[0]) as Task;
         moves.push({
           key: row.key,
+          task: first.id,
           startMin: schedule?.kind === "fits" ? (schedule.starts[first.id] ?? 0) : 0,
           minutes: tasks.reduce((m, t) => m + t.minutes, 0),
           handsMin: tasks.reduce((m, t) => (t.kind === "hands" ? m + t.minutes : m), 0),

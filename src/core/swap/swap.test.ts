@@ -55,6 +55,8 @@ const table = (eaters: readonly Eater[] = [], more: Partial<Table> = {}): Table 
     eaters: eaters.map((e) => e.id),
     guests: 4 - eaters.length,
     atHand: [],
+    afterMin: {},
+    pins: {},
   },
   kitchen: DEMO_KITCHEN,
   eaters,
@@ -387,7 +389,7 @@ describe("who and when", () => {
       "disliked",
     ]);
     expect(reason("king-shredded", ask("strips"), table([who([], { diets: ["no-added-oil"] })]))).toEqual(["diet"]);
-    expect(reason("king-shredded", ask("strips"), table([], { kitchen: { ...DEMO_KITCHEN, ovens: 0 } }))).toEqual([
+    expect(reason("king-shredded", ask("strips"), table([], { kitchen: { ...DEMO_KITCHEN, ovens: [] } }))).toEqual([
       "cannot",
     ]);
     expect(reason("soy-strips-seared", ask("strips", { honestOnly: true }))).toEqual(["not-honest"]);

@@ -6,7 +6,16 @@ import type { RecipeRead } from "../recipe";
 
 /** Four guests in a plain kitchen that knows the built-in foods alone. */
 export const table: Table = {
-  supper: { id: "s", name: "s", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 4, atHand: [] },
+  supper: {
+    id: "s",
+    name: "s",
+    serveAt: "2026-11-29T19:00:00.000Z",
+    eaters: [],
+    guests: 4,
+    atHand: [],
+    afterMin: {},
+    pins: {},
+  },
   kitchen: plainKitchen("Europe/Dublin"),
   eaters: [],
   foods: [],

@@ -1,6 +1,17 @@
 import { SHELVES_OF_ONE_OVEN } from "../capacities";
 import { type ScheduleInput, SERVE } from "../task";
 
+/** What a plan costs by the kitchen's measure, in minutes of beginning earlier: its start, and 20 for each point of bite. */
+export function costOf(input: ScheduleInput, starts: Readonly<Record<string, number>>): number {
+  const of = (id: string) => input.tasks.find((t) => t.id === id) as ScheduleInput["tasks"][number];
+  const lost = input.lags.map(({ from, to, maxMin, hardMin, pointsPerMin, afterMin }) => {
+    const wait =
+      (to === SERVE ? (afterMin ?? 0) : (starts[to] as number)) - (starts[from] as number) - of(from).minutes;
+    return maxMin === null || hardMin === undefined ? 0 : Math.max(0, wait - maxMin) * (pointsPerMin ?? 0);
+  });
+  return 20 * lost.reduce((sum, l) => sum + l, 0) - Math.min(...Object.values(starts));
+}
+
 /**
  * Says what a schedule breaks, by a reading of the rules that shares no code with the search.
  *
@@ -15,10 +26,17 @@ export function broken(
   const of = (id: string) => input.tasks.find((t) => t.id === id) as ScheduleInput["tasks"][number];
   const begin = (id: string) => starts[id] as number;
   const end = (id: string) => begin(id) + of(id).minutes;
-  for (const { from, to, minMin, maxMin, hardMin } of input.lags) {
-    const gap = (to === SERVE ? 0 : begin(to)) - end(from);
+  for (const { from, to, minMin, maxMin, hardMin, afterMin } of input.lags) {
+    const gap = (to === SERVE ? (afterMin ?? 0) : begin(to)) - end(from);
     const most = waits === "hard" && hardMin !== undefined ? hardMin : maxMin;
     if (gap < minMin || (most !== null && gap > most)) faults.push(`${from} → ${to}: ${gap}`);
+  }
+  for (const { id, notBefore, notAfter } of input.tasks)
+    if (begin(id) < (notBefore ?? -Infinity) || begin(id) > (notAfter ?? Infinity))
+      faults.push(`${id} at ${begin(id)}`);
+  for (const { lags, mostMin, rule } of input.budgets ?? []) {
+    const waits = lags.map(({ from, to, afterMin }) => (to === SERVE ? (afterMin ?? 0) : begin(to)) - end(from));
+    if (waits.reduce((sum, w) => sum + w, 0) > mostMin) faults.push(`${rule}: ${waits.join(" + ")}`);
   }
   for (const [first, second] of input.apart) {
     const ends = (group: readonly string[]) => Math.max(...group.map(end));
@@ -36,11 +54,15 @@ export function broken(
         const gap = begin(b.id) - end(a.id);
         if (begin(a.id) < begin(b.id) && gap >= 0 && gap < needed) faults.push(`oven: ${a.id} then ${b.id}: ${gap}`);
       }
-  for (let minute = -input.horizonMin; minute < 0; minute++) {
+  const last = Math.max(0, ...input.lags.map((l) => l.afterMin ?? 0));
+  if (input.tasks.some((t) => end(t.id) > last || begin(t.id) < -input.horizonMin)) faults.push("out of the day");
+  for (let minute = -input.horizonMin; minute < last; minute++) {
     const running = input.tasks.filter((t) => begin(t.id) <= minute && minute < end(t.id));
     for (const [resource, most] of Object.entries(input.capacities)) {
       const use = running.reduce((sum, t) => sum + (t.demands[resource] ?? 0), 0);
-      if (use > most) faults.push(`${resource} at ${minute}: ${use}`);
+      const away = (input.gone?.[resource] ?? []).filter(([f, t]) => f <= minute && minute < t);
+      const left = Math.max(0, most - away.reduce((sum, [, , units]) => sum + units, 0));
+      if (use > left) faults.push(`${resource} at ${minute}: ${use}`);
     }
     const heats = running.flatMap((t) => t.ovenC ?? []);
     if ((input.capacities.oven ?? 0) <= SHELVES_OF_ONE_OVEN && Math.max(...heats) - Math.min(...heats) > 10)

@@ -1,0 +1,119 @@
+import { DEMO_DISHES, DEMO_KITCHEN } from "@/demo/household";
+import { inputOf } from "../__tests__/supper";
+import { plan } from "../plan";
+import type { StepKey } from "../process/log";
+import { fromNow, type Going } from "./fromNow";
+import { heldAt } from "./pins";
+import { scheduleQuestion } from "./question";
+import { type Schedule, schedule } from "./schedule";
+import { SERVE } from "./task";
+import { type Move, orderOfWork, takesUp } from "./work";
+
+const AT = "2026-11-29T19:00:00.000Z";
+const SERVE_MS = Date.parse(AT);
+const at = (minute: number) => SERVE_MS + minute * 60_000;
+type Fits = Extract<Schedule, { kind: "fits" }>;
+
+function evening(dishes = DEMO_DISHES.slice(0, 1)) {
+  const planned = plan(inputOf(dishes));
+  const found = schedule(scheduleQuestion(planned, DEMO_KITCHEN, AT)) as Fits;
+  return { planned, found, moves: orderOfWork(planned, found) };
+}
+/** The hands of every step that begins before a minute are done when the plan says, its timers run as planned. */
+function goneBy({ moves }: ReturnType<typeof evening>, minute: number): Going {
+  const doneAt = new Map<StepKey, number>();
+  const begunAt = new Map<StepKey, number>();
+  const timers = new Map<StepKey, { startedAt: number; endsAt: number }>();
+  for (const m of moves) {
+    const handsEnd = m.startMin + m.handsMin;
+    if (m.startMin >= minute) continue;
+    begunAt.set(m.key, at(m.startMin));
+    if (handsEnd > minute) continue;
+    doneAt.set(m.key, at(handsEnd));
+    if (m.minutes > m.handsMin) timers.set(m.key, { startedAt: at(handsEnd), endsAt: at(m.startMin + m.minutes) });
+  }
+  return { doneAt, begunAt, timers };
+}
+const asked = (e: ReturnType<typeof evening>, going: Going, minute: number) =>
+  fromNow(e.planned, DEMO_KITCHEN, AT, going, at(minute)) as Fits;
+
+test("where everything went as planned the table is in time, and what is left begins when it was planned or later", () => {
+  const e = evening();
+  for (const minute of [e.found.startMin, -40, -25]) {
+    const now = asked(e, goneBy(e, minute), minute);
+    expect([minute, now.kind, now.tableMin ?? 0]).toEqual([minute, "fits", 0]);
+    for (const m of e.moves) if (m.startMin >= minute) expect(now.starts[m.task]).toBeGreaterThanOrEqual(minute);
+  }
+});
+test("begun half an hour late, dinner is no later than that, and nothing that takes something up comes before it", () => {
+  const e = evening();
+  const minute = e.found.startMin + 30;
+  const now = asked(e, { begunAt: new Map(), doneAt: new Map(), timers: new Map() }, minute);
+  expect(now.kind).toBe("fits");
+  expect(now.tableMin).toBeGreaterThan(15);
+  expect(now.tableMin).toBeLessThanOrEqual(31);
+  // Waits for the table are counted to when it really comes.
+  const table = now.tableMin as number;
+  const waits = e.planned.lags.flatMap((l) => {
+    const task = e.planned.tasks.find((t) => t.id === l.from);
+    const wait = table - (now.starts[l.from] as number) - (task?.minutes ?? NaN);
+    return l.to === SERVE && wait > (l.maxMin as number) ? [[l.from, wait]] : [];
+  });
+  const told = now.stretched.filter((s) => s.to === SERVE).map((s) => [s.from, s.waitsMin]);
+  expect(new Map(told as [string, number][])).toEqual(new Map(waits as [string, number][]));
+  const begins = (m: Move) => now.starts[m.task] as number;
+  for (const m of e.moves)
+    for (const before of takesUp(e.planned, m.row))
+      expect(begins(e.moves.find((x) => x.key === before) as Move)).toBeLessThan(begins(m));
+});
+test("a step that runs twenty minutes over makes dinner late by no more, and moves nothing that is done", () => {
+  const e = evening();
+  const sear = e.moves.find((m) => m.row.step.kind === "sear") as Move;
+  // At its planned end and twenty minutes it is still in the pan.
+  const minute = sear.startMin + sear.minutes + 20;
+  const going = goneBy(e, sear.startMin + 1);
+  const now = asked(e, going, minute);
+  if (now.kind !== "fits") throw new Error("does not fit");
+  expect(now.tableMin).toBeGreaterThan(10);
+  expect(now.tableMin).toBeLessThanOrEqual(25);
+  for (const [step, done] of going.doneAt) {
+    const task = e.planned.tasks.filter((t) => t.step === step).at(-1);
+    if (task && now.starts[task.id] !== undefined)
+      expect(now.starts[task.id]).toBeLessThanOrEqual((done - SERVE_MS) / 60_000 + 30);
+  }
+  expect(now.starts[sear.task]).toBe(minute);
+});
+test("what the cook holds stays where it is as long as that is possible, and gives way when its time is past", () => {
+  const e = evening();
+  const minute = e.found.startMin + 20;
+  const season = e.moves.at(-1) as Move;
+  const held = (startMin: number) =>
+    fromNow(heldAt(e.planned, season.task, startMin), DEMO_KITCHEN, AT, { begunAt: new Map(), doneAt: new Map(), timers: new Map() }, at(minute)) as Fits; // prettier-ignore
+  expect(held(40).starts[season.task]).toBe(40);
+  const past = held(minute - 5);
+  expect([past.kind, (past.starts[season.task] as number) > minute]).toEqual(["fits", true]);
+});
+test("a timer that still runs holds what takes it up", () => {
+  const e = evening();
+  const soak = e.moves.find((m) => m.row.step.kind === "soak") as Move;
+  const drain = e.moves.find((m) => m.row.step.kind === "drain") as Move;
+  const minute = soak.startMin + soak.handsMin;
+  const ends = minute + 25;
+  const going = goneBy(e, minute + 1);
+  const timers = new Map([[soak.key, { startedAt: at(minute), endsAt: at(ends) }]]);
+  const now = asked(e, { ...going, doneAt: new Map([...going.doneAt, [soak.key, at(minute)]]), timers }, minute);
+  expect(now.starts[drain.task]).toBeGreaterThanOrEqual(ends);
+});
+test("when nothing is left there is nothing to work out", () => {
+  const e = evening();
+  const going = goneBy(e, 10);
+  const doneAt = new Map(e.moves.map((m) => [m.key, at(-1)]));
+  expect(fromNow(e.planned, DEMO_KITCHEN, AT, { ...going, doneAt }, at(5))).toBeNull();
+});
+test("food that has stood too long already holds nothing up", () => {
+  const e = evening();
+  const strips = e.moves.filter((m) => m.part === "Strips");
+  const doneAt = new Map(strips.map((m) => [m.key, at(-400)]));
+  const now = asked(e, { doneAt, begunAt: new Map(doneAt), timers: new Map() }, -70);
+  expect(now.kind).toBe("fits");
+});

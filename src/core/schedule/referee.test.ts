@@ -1,0 +1,22 @@
+import { DEMO_DISHES } from "@/demo/household";
+import told from "../checks/referee.json";
+import { solveByMiniZinc } from "../checks/__tests__/minizinc";
+import { demoQuestion } from "./__tests__/questions";
+import { broken, costOf } from "./__tests__/referee";
+import { schedule } from "./schedule";
+
+const named = told.answers.map((a) => [a.dishes.map((i) => DEMO_DISHES[i]?.id).join(" and "), a] as const);
+
+// What MiniZinc with Gecode found in a minute each, with a model of its own (`checks/__tests__/kitchen.mzn`); `bench/referee.ts` asks again.
+test.each(named)("%s: never worse than the referee, and equal to what it proved", (_name, { dishes, sum, proven }) => {
+  const input = demoQuestion(dishes);
+  const found = schedule({ ...input, nodes: 6_000 });
+  if (found.kind !== "fits") throw new Error("does not fit");
+  expect(broken(input, found.starts, "hard")).toEqual([]);
+  const cost = Math.round(60 * costOf(input, found.starts));
+  if (sum !== null) expect(cost).toBeLessThanOrEqual(sum);
+  if (proven) expect([cost, found.proven]).toEqual([sum, true]);
+});
+test.each(named.slice(0, 5))("%s: Gecode, asked again, proves the same", (_name, { dishes, sum }) => {
+  expect(solveByMiniZinc(demoQuestion(dishes), 60)).toMatchObject({ sum, proven: true });
+});

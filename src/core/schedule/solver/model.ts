@@ -1,0 +1,265 @@
+import { SHELVES_OF_ONE_OVEN } from "../capacities";
+import { changeoverMin, SAME_HEAT_K } from "../oven";
+import { hardestOf, isSoft } from "../stretch";
+import { type Lag, lastServed, type ScheduleInput, SERVE, type Task } from "../task";
+import { Engine } from "./engine";
+import { disjoint, type Point, Shared, type Use } from "./shared";
+import { Linear } from "./linear";
+
+/** Of a minute of beginning earlier, so that prices of waits are whole numbers: a point of bite every two hours is 10 of them. */
+const SCALE = 60;
+/** A point of bite is worth so many minutes of beginning earlier, where nobody says otherwise. */
+export const POINT_MIN = 20;
+/** A table that moves comes no later than this. */
+const MOST_LATE_MIN = 600;
+const HANDS = "hands";
+const OVEN = "oven";
+
+/** A question put to the engine. */
+export interface Model {
+  readonly engine: Engine;
+  /** Variables: the start of each task, the earliest of them, the table. */
+  readonly starts: readonly number[];
+  readonly first: number;
+  readonly table: number;
+  /** Minutes beyond the usual limit of each wait that costs. */
+  readonly excess: readonly { readonly v: number; readonly price: number }[];
+  /** True until something contradicts at once. */
+  sound: boolean;
+}
+
+/** What is made as small as it can be, in this order; each only as far as those before it allow. */
+export type Aim = "table" | "loss" | "sum" | "latest-start" | "makespan" | "blocks" | "lateness";
+/** A sum to keep small. */
+export type Terms = readonly (readonly [half: number, weight: number])[];
+
+/**
+ * The question as variables and rules. Everything that any two tasks cannot do at once becomes an order of the two; what only three
+ * or more overdraw is looked at as a whole.
+ *
+ * @param closed longest distances between all starts, the table last (see `network`)
+ * @param moves how the table moves: everything after −horizon, as soon as it can be; or later than asked, where it has to be
+ */
+export function modelOf(input: ScheduleInput, closed: Float64Array, moves: "makespan" | "table" | null): Model {
+  const makespan = moves === "makespan";
+  const lateMost = moves === "table" ? MOST_LATE_MIN : 0;
+  const { tasks, lags } = input;
+  const n = tasks.length;
+  const size = n + 1;
+  const engine = new Engine();
+  const apartBy = (i: number, j: number) => closed[i * size + j] as number;
+  const index = new Map(tasks.map((t, i) => [t.id, i]));
+  const table = makespan ? engine.variable(-input.horizonMin, 0) : engine.variable(0, lateMost);
+  const starts = tasks.map((t, i) =>
+    makespan
+      ? engine.variable(-input.horizonMin, -t.minutes)
+      : engine.variable(
+          Math.max(-apartBy(i, n), t.notBefore ?? -Infinity),
+          Math.min(apartBy(n, i) + lateMost, lastStart(input, t) + lateMost, t.notAfter ?? Infinity),
+        ),
+  );
+  const start = (i: number) => starts[i] as number;
+  const minutes = (i: number) => (tasks[i] as Task).minutes;
+  const model: { -readonly [K in keyof Model]: Model[K] } = {
+    engine,
+    starts,
+    table,
+    first: engine.variable(-input.horizonMin, 0),
+    excess: [],
+    sound: true,
+  };
+  const must = (holds: boolean) => {
+    if (!holds) model.sound = false;
+  };
+
+  for (const [i, s] of starts.entries()) {
+    if (engine.low(s) > engine.high(s)) model.sound = false;
+    must(engine.difference(model.first, s, 0));
+    // Nothing is done after the last dish is on the table.
+    if (moves === "table") must(engine.difference(s, table, minutes(i) - lastServed(lags)));
+    if (makespan) must(engine.difference(s, table, minutes(i)));
+  }
+  const nodeOf = (id: string) => (id === SERVE ? table : start(index.get(id) as number));
+  const excess: { v: number; price: number }[] = [];
+  for (const lag of lags) {
+    const [from, to] = [nodeOf(lag.from), nodeOf(lag.to)];
+    const after = minutes(index.get(lag.from) as number) - (lag.to === SERVE ? (lag.afterMin ?? 0) : 0);
+    must(engine.difference(from, to, after + lag.minMin));
+    const hardest = hardestOf(lag);
+    if (hardest !== null) must(engine.difference(to, from, -(after + hardest)));
+    const price = priceOf(lag, input.pointMin ?? POINT_MIN);
+    if (!isSoft(lag) || price === 0) continue;
+    const usual = lag.maxMin as number;
+    const v = engine.variable(0, Math.max(0, (hardest ?? input.horizonMin) - usual));
+    engine.rule(new Linear([[2 * to, 1], [2 * from + 1, 1], [2 * v + 1, 1]], after + usual)); // prettier-ignore
+    excess.push({ v, price });
+  }
+  model.excess = excess;
+  for (const { lags: over, mostMin } of input.budgets ?? []) {
+    // Waits that add up: a sum of starts, in which what stands between two of them cancels out.
+    const weights = new Map<number, number>();
+    let limit = mostMin;
+    for (const { from, to, afterMin } of over) {
+      const [a, b] = [nodeOf(from), nodeOf(to)];
+      limit += minutes(index.get(from) as number) - (to === SERVE ? (afterMin ?? 0) : 0);
+      weights.set(b, (weights.get(b) ?? 0) + 1);
+      weights.set(a, (weights.get(a) ?? 0) - 1);
+    }
+    const terms = [...weights]
+      .filter(([, w]) => w !== 0)
+      .map(([v, w]) => [w > 0 ? 2 * v : 2 * v + 1, Math.abs(w)] as const);
+    engine.rule(new Linear(terms, limit));
+  }
+
+  // Hours of nobody: an attended task ends before, or begins after.
+  tasks.forEach((t, i) => {
+    if (t.kind === "wait" || t.minutes === 0) return;
+    for (const [from, to] of input.blocked) must(engine.clause([2 * start(i) + 1, t.minutes - from, 2 * start(i), to]));
+  });
+
+  const oneOven = ovensOf(input) === 1;
+  if (!oneOven) must(severalOvens(engine, input, starts));
+  const lead = (a: number, b: number) => minutes(a) + (oneOven ? setupOf(input, a, b) : 0);
+  const canPrecede = (a: number, b: number) => moves !== null || apartBy(a, b) >= lead(a, b);
+  for (const [a, b] of exclusivePairs(input)) {
+    const [ab, ba] = [canPrecede(a, b), canPrecede(b, a)];
+    if (!ab && !ba) model.sound = false;
+    else if (!ab || !ba)
+      must(ab ? engine.difference(start(a), start(b), lead(a, b)) : engine.difference(start(b), start(a), lead(b, a)));
+    else if (moves === null && (-apartBy(b, a) >= lead(a, b) || -apartBy(a, b) >= lead(b, a))) continue;
+    else {
+      const order = engine.variable(0, 1);
+      must(engine.difference(start(a), start(b), lead(a, b), 2 * order, 1));
+      must(engine.difference(start(b), start(a), lead(b, a), 2 * order + 1, 0));
+    }
+  }
+  for (const [first, second] of input.apart) {
+    const order = engine.variable(0, 1);
+    for (const x of first)
+      for (const y of second) {
+        const [a, b] = [index.get(x) as number, index.get(y) as number];
+        must(engine.difference(start(a), start(b), minutes(a), 2 * order, 1));
+        must(engine.difference(start(b), start(a), minutes(b), 2 * order + 1, 0));
+      }
+  }
+  for (const [thing, capacity] of Object.entries(input.capacities)) {
+    const users = tasks.flatMap((t, i) => ((t.demands[thing] ?? 0) > 0 && t.minutes > 0 ? [i] : []));
+    const uses = users.map((i): Use => {
+      const at = (plus: number): Point => ({ v: start(i), plus });
+      return { start: at(0), end: at(minutes(i)), minutes: minutes(i), units: tasks[i]?.demands[thing] as number };
+    });
+    const units = uses.map((u) => u.units).sort((a, b) => a - b);
+    if (units.some((u) => u > capacity)) model.sound = false;
+    const away = input.gone?.[thing] ?? [];
+    if (units.reduce((sum, u) => sum + u, 0) <= capacity && away.length === 0) continue;
+    // Hands that need their cook are not there in the hours of nobody.
+    const attended = thing === HANDS && users.every((i) => tasks[i]?.kind !== "wait");
+    const nobody = attended ? input.blocked.map(([from, to]) => [from, to, capacity] as const) : [];
+    const gone = disjoint([...nobody, ...away], capacity);
+    const together = (units[0] ?? 0) + (units[1] ?? Infinity) <= capacity;
+    engine.rule(new Shared(uses, capacity, gone, together || away.length > 0));
+  }
+  return model;
+}
+
+/** The latest start of a task: nothing is done after the last dish is on the table. */
+const lastStart = ({ lags }: ScheduleInput, { minutes }: Task): number => lastServed(lags) - minutes;
+
+/** What a minute beyond the usual limit costs, in parts of a minute of beginning earlier. */
+const priceOf = ({ pointsPerMin }: Lag, pointMin: number): number => Math.round((pointsPerMin ?? 0) * pointMin * SCALE);
+
+const ovensOf = ({ ovens, capacities }: ScheduleInput): number =>
+  ovens ?? ((capacities[OVEN] ?? 0) <= SHELVES_OF_ONE_OVEN ? 1 : 2);
+/** Minutes between two tasks while one oven goes from the heat of the first to that of the second. */
+function setupOf({ tasks, ovenRates }: ScheduleInput, before: number, after: number): number {
+  const [from, to] = [tasks[before]?.ovenC ?? null, tasks[after]?.ovenC ?? null];
+  if (ovenRates === undefined || from === null || to === null) return 0;
+  return changeoverMin(from, to, ovenRates);
+}
+const otherHeat = (a: Task, b: Task): boolean =>
+  a.ovenC !== null && b.ovenC !== null && Math.abs(a.ovenC - b.ovenC) > SAME_HEAT_K;
+
+/** With several ovens: what wants another heat stands in another oven, or before, or after. */
+function severalOvens(engine: Engine, input: ScheduleInput, starts: readonly number[]): boolean {
+  const { tasks } = input;
+  const ovens = ovensOf(input);
+  const baked = tasks.flatMap((t, i) => (t.ovenC !== null && t.minutes > 0 ? [i] : []));
+  const oven = new Map(baked.map((i) => [i, engine.variable(0, ovens - 1)]));
+  const under = (from: number, to: number, gap: number): number | null => {
+    const way = engine.variable(0, 1);
+    return engine.difference(from, to, gap, 2 * way, 1) ? way : null;
+  };
+  for (const [k, i] of baked.entries())
+    for (const j of baked.slice(k + 1)) {
+      const [a, b] = [tasks[i] as Task, tasks[j] as Task];
+      if (!otherHeat(a, b)) continue;
+      const [x, y] = [starts[i] as number, starts[j] as number];
+      const [first, second] = [oven.get(i) as number, oven.get(j) as number];
+      const ways = [
+        under(x, y, a.minutes + setupOf(input, i, j)),
+        under(y, x, b.minutes + setupOf(input, j, i)),
+        under(first, second, 1),
+        under(second, first, 1),
+      ];
+      if (!engine.clause(ways.flatMap((way) => (way === null ? [] : [2 * way, 1])))) return false;
+    }
+  return true;
+}
+/** Pairs that never run at once: together they need more of something than there is, or another heat of the one oven. */
+function exclusivePairs(input: ScheduleInput): (readonly [number, number])[] {
+  const { tasks, capacities } = input;
+  const pairs: (readonly [number, number])[] = [];
+  const things = Object.entries(capacities);
+  const oneOven = ovensOf(input) === 1;
+  tasks.forEach((a, i) => {
+    if (a.minutes === 0) return;
+    for (let j = i + 1; j < tasks.length; j++) {
+      const b = tasks[j] as Task;
+      if (b.minutes === 0) continue;
+      const overdraws = things.some(([thing, units]) => {
+        const [x, y] = [a.demands[thing] ?? 0, b.demands[thing] ?? 0];
+        return x > 0 && y > 0 && x + y > units;
+      });
+      if (overdraws || (oneOven && otherHeat(a, b))) pairs.push([i, j]);
+    }
+  });
+  return pairs;
+}
+
+/** The sum of an aim in a model; adds what it needs. */
+export function termsOf(aim: Aim, model: Model, input: ScheduleInput): Terms {
+  const { engine, first, starts, excess, table } = model;
+  switch (aim) {
+    case "sum":
+      return [[2 * first + 1, SCALE], ...excess.map(({ v, price }) => [2 * v, price] as const)];
+    case "latest-start":
+      return [[2 * first + 1, 1]];
+    case "loss":
+      return excess.map(({ v, price }) => [2 * v, price] as const);
+    case "table":
+    case "makespan":
+      return [[2 * table, 1]];
+    case "lateness":
+      return starts.map((s) => [2 * s + 1, 1] as const);
+    case "blocks": {
+      const hands = input.tasks.flatMap((t, i) => ((t.demands[HANDS] ?? 0) > 0 && t.minutes > 0 ? [i] : []));
+      return hands.map((i) => {
+        // It begins a stretch unless another one that began before it, or with it, still runs or has just ended.
+        const begins = engine.variable(0, 1);
+        const ways = [2 * begins, 1];
+        for (const j of hands) {
+          const [a, b] = [starts[j] as number, starts[i] as number];
+          const minutes = (input.tasks[j] as Task).minutes;
+          const ahead = j < i ? 0 : 1;
+          if (i === j || engine.high(b) < engine.low(a) + ahead || engine.low(b) > engine.high(a) + minutes) continue;
+          const follows = engine.variable(0, 1);
+          if (!engine.difference(a, b, ahead, 2 * follows, 1) || !engine.difference(b, a, -minutes, 2 * follows, 1))
+            model.sound = false;
+          ways.push(2 * follows, 1);
+        }
+        if (!engine.clause(ways)) model.sound = false;
+        return [2 * begins, 1] as const;
+      });
+    }
+  }
+}

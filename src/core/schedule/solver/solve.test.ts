@@ -1,0 +1,188 @@
+import { DEMO_DISHES } from "@/demo/household";
+import kitchens from "../../checks/clock-instances.json";
+import published from "../../checks/instances.json";
+import { random } from "../../process/__tests__/context";
+import { demoQuestion, kitchenQuestion, publishedQuestion, randomQuestion, taskOf } from "../__tests__/questions";
+import { broken, costOf } from "../__tests__/referee";
+import { schedule } from "../schedule";
+import { type Lag, type ScheduleInput, SERVE, type Task } from "../task";
+
+// Thirty kitchen instances whose optima MiniZinc with Gecode 6.2 proved.
+test.each(kitchens.instances.map((x) => [x.name, x] as const))("%s: the optimum that Gecode proved", (_name, x) => {
+  const input = kitchenQuestion(x);
+  const found = schedule(input);
+  if (found.kind === "fits") expect(broken(input, found.starts)).toEqual([]);
+  const start = found.kind === "fits" ? found.startMin + x.horizonSlots : null;
+  expect([found.proven, start]).toEqual([true, x.latestFirstStart]);
+});
+test.each(kitchens.instances.map((x) => [x.name, x] as const))("%s: the makespan that Gecode proved", (_name, x) => {
+  // Forwards: everything begins at 0 or later, the nights lie where they lay.
+  const input = { ...kitchenQuestion(x), objective: "makespan" as const };
+  const found = schedule(input);
+  const ends = input.tasks.map((t) => (found.kind === "fits" ? (found.starts[t.id] as number) : NaN) + t.minutes);
+  expect([found.proven, found.kind === "fits" ? Math.max(...ends) + x.horizonSlots : null]).toEqual([true, x.makespan]);
+});
+// Optima: Kolisch and Sprecher 1996; Fisher and Thompson 1963; Lawrence 1984.
+test.each(published.instances.map((x) => [x.id, x] as const))("%s: the published makespan", (_id, x) => {
+  const input = publishedQuestion(x);
+  const found = schedule(input);
+  if (found.kind !== "fits") throw new Error("does not fit");
+  expect(broken(input, found.starts)).toEqual([]);
+  const ends = input.tasks.map((t) => (found.starts[t.id] as number) + t.minutes);
+  expect([found.proven, Math.max(...ends) + input.horizonMin]).toEqual([true, x.optimum]);
+});
+
+const SEEDS = Array.from({ length: 300 }, (_, i) => i);
+test("300 random kitchens: every plan passes a referee that shares no code, and is proven", () => {
+  let fits = 0;
+  let long = 0;
+  for (const seed of SEEDS) {
+    const input = randomQuestion(seed);
+    const found = schedule(input);
+    expect([seed, found.proven]).toEqual([seed, true]);
+    if (found.kind !== "fits") continue;
+    fits++;
+    expect([seed, broken(input, found.starts, "hard")]).toEqual([seed, []]);
+    expect(Math.min(...Object.values(found.starts))).toBe(found.startMin);
+    // What is told of long waits is what the referee finds against the usual limits.
+    expect(broken(input, found.starts, "usual")).toHaveLength(found.stretched.length);
+    if (found.stretched.length > 0) long++;
+  }
+  expect(fits).toBeGreaterThan(200);
+  expect(long).toBeGreaterThan(20);
+});
+
+/** Five small tasks, of which every placing is looked at. */
+function smallQuestion(seed: number): ScheduleInput {
+  const r = random(seed + 1000);
+  const whole = (low: number, high: number) => low + Math.floor(r() * (high - low + 1));
+  const tasks = Array.from({ length: 4 }, (_, i): Task => {
+    const task = taskOf(i, whole(1, 4), r() < 0.5 ? { hands: 1 } : { oven: 1 }, r() < 0.5);
+    const at = whole(-8, -5);
+    const held = r() < 0.15 ? { notBefore: at, notAfter: at + whole(0, 3) } : {};
+    return { ...task, ...held, ovenC: "oven" in task.demands && r() < 0.5 ? 180 : null };
+  });
+  const lag = (from: number, to: string): Lag => {
+    const maxMin = whole(0, 3);
+    return { from: String(from), to, minMin: 0, maxMin, hardMin: maxMin + 4, pointsPerMin: whole(1, 12) / 60 };
+  };
+  const afterMin = whole(0, 3);
+  return {
+    tasks,
+    lags: [lag(0, "1"), lag(2, "3"), { ...lag(1, SERVE), afterMin }, lag(3, SERVE)],
+    apart: r() < 0.3 ? [[["0", "1"], ["2", "3"]]] : [], // prettier-ignore
+    capacities: { hands: 1, oven: whole(1, 2) },
+    blocked: r() < 0.5 ? [[-6, -3]] : [],
+    budgets: r() < 0.4 ? [{ lags: [{ from: "0", to: "1" }, { from: "2", to: "3" }], mostMin: whole(0, 3), rule: "warm" }] : [], // prettier-ignore
+    ...(r() < 0.3 ? { gone: { oven: [[-9, -4, 1]], hands: [[-4, -2, 1], [-3, -1, 1]] } } : {}), // prettier-ignore
+    horizonMin: 9,
+    nodes: 20_000,
+  };
+}
+/** The cheapest of all plans, by looking at every one. */
+function cheapest(input: ScheduleInput): number | null {
+  const { tasks, horizonMin } = input;
+  let best: number | null = null;
+  const starts: Record<string, number> = {};
+  const place = (i: number): void => {
+    if (i === tasks.length) {
+      const cost = costOf(input, starts);
+      if ((best === null || cost < best) && broken(input, starts, "hard").length === 0) best = cost;
+      return;
+    }
+    const task = tasks[i] as Task;
+    for (let at = 3 - task.minutes; at >= -horizonMin; at--) {
+      starts[task.id] = at;
+      place(i + 1);
+    }
+  };
+  place(0);
+  return best;
+}
+test("small questions: as cheap as the cheapest of all plans", () => {
+  let fits = 0;
+  for (let seed = 0; seed < 24; seed++) {
+    const input = smallQuestion(seed);
+    const least = cheapest(input);
+    const found = schedule(input);
+    const cost = found.kind === "fits" ? costOf(input, found.starts) : null;
+    expect([seed, found.proven, cost === null]).toEqual([seed, true, least === null]);
+    if (cost === null) continue;
+    fits++;
+    expect([seed, cost.toFixed(6)]).toEqual([seed, (least as number).toFixed(6)]);
+  }
+  expect(fits).toBeGreaterThan(10);
+});
+
+test("more work never gives a worse plan", () => {
+  const input = demoQuestion([2, 10]);
+  const costs = [1, 20, 400, 8_000].map((nodes) => {
+    const found = schedule({ ...input, nodes });
+    return found.kind === "fits" ? costOf(input, found.starts) : Infinity;
+  });
+  expect([...costs].sort((a, b) => b - a)).toEqual(costs);
+  expect(costs.at(-1)).toBeLessThan(costs[0] as number);
+});
+test("better plans are told as they are found, each cheaper than the one before", () => {
+  const input = demoQuestion([0]);
+  const told: number[] = [];
+  const found = schedule(input, (starts) => told.push(costOf(input, starts)));
+  if (found.kind !== "fits") throw new Error("does not fit");
+  expect(told.length).toBeGreaterThan(1);
+  expect(told[0]).toBeGreaterThan(costOf(input, found.starts));
+  expect(Math.min(...told)).toBeCloseTo(costOf(input, found.starts), 6);
+});
+test("a point of bite is worth as many minutes as the cook says", () => {
+  const input = demoQuestion([1]);
+  const start = (pointMin: number) => {
+    const found = schedule({ ...input, pointMin });
+    return found.kind === "fits" ? [found.startMin, found.stretched.length] : [];
+  };
+  // Where bite is worth much it begins earlier and nothing waits too long.
+  expect(start(1000)[1]).toBe(0);
+  expect(start(1)[0]).toBeGreaterThan(start(1000)[0] as number);
+});
+
+const names = DEMO_DISHES.map((d) => d.id);
+test.each(names.map((id, i) => [id, i] as const))("%s alone is proven", (_id, i) => {
+  const input = demoQuestion([i]);
+  const found = schedule(input);
+  if (found.kind !== "fits") throw new Error("does not fit");
+  expect(found.proven).toBe(true);
+  expect(broken(input, found.starts, "hard")).toEqual([]);
+});
+const PAIRS = names.flatMap((a, i) =>
+  names.slice(i + 1).flatMap((b, k) => ((i * 7 + k) % 4 === 0 ? [[`${a} and ${b}`, [i, i + 1 + k]] as const] : [])),
+);
+test.each(PAIRS)("%s together have a plan; what waits longer than usual is told with its price", (_name, dishes) => {
+  const input = demoQuestion(dishes);
+  const found = schedule({ ...input, nodes: 6_000 });
+  if (found.kind !== "fits") throw new Error("does not fit");
+  expect(broken(input, found.starts, "hard")).toEqual([]);
+  expect(broken(input, found.starts, "usual")).toHaveLength(found.stretched.length);
+  for (const s of found.stretched) expect(s.points).toBeGreaterThan(0);
+});
+test("five dishes at once have a plan", () => {
+  const input = demoQuestion([0, 1, 2, 3, 4]);
+  const found = schedule({ ...input, nodes: 3_000 });
+  if (found.kind !== "fits") throw new Error("does not fit");
+  expect(broken(input, found.starts, "hard")).toEqual([]);
+});
+
+test("a task that alone needs more than there is never fits; three that share one thing in parts do not overdraw it", () => {
+  const input = (tasks: readonly Task[], capacities: ScheduleInput["capacities"]): ScheduleInput => ({
+    tasks,
+    lags: [],
+    apart: [],
+    capacities,
+    blocked: [],
+    horizonMin: 200,
+    nodes: 2000,
+  });
+  const alone = input([taskOf(0, 10, { oven: 2 }, true)], { oven: 1 });
+  expect(schedule(alone)).toMatchObject({ kind: "does-not-fit", proven: true });
+  const shared = input([0, 1, 2].map((i) => taskOf(i, 10, { oven: 0.4 }, true)), { oven: 1 }); // prettier-ignore
+  const found = schedule(shared);
+  if (found.kind !== "fits") throw new Error("does not fit");
+  expect([broken(shared, found.starts), found.startMin]).toEqual([[], -20]);
+});
