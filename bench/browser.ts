@@ -16,7 +16,7 @@ const FIRST: Readonly<Record<string, readonly [first: string, targetKib: number 
   "/": ["text=of hands-on work", 270],
   "/supper/stove": ["text=Begin cooking", 270],
   "/supper/bench": ["[aria-label^='Weigh: 160 g']", 330],
-  "/supper/clock": ["text=In this order", 330],
+  "/supper/clock": ["text=What to do when", 330],
   "/kitchen": ["text=Burners", undefined],
   "/notebook": ["text=Notebook", undefined],
 };

@@ -9,6 +9,7 @@ need() { command -v "$1" >/dev/null || missing="${missing:-} $2"; }
 missing=""
 need chromium chromium
 need units units
+need minizinc minizinc
 if [ -n "$missing" ]; then
   echo "Installing from Debian's packages:$missing"
   as_root apt-get update -qq && as_root apt-get install -y -qq $missing >/dev/null || exit 1

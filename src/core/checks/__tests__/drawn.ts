@@ -149,14 +149,15 @@ function canBeDone(steps: readonly Step[], kitchen: Kitchen): boolean {
     plan(inputOf([dishOf([part])], { kitchen }), { memory }).dishes[0]?.parts[0]?.rows.at(-1)?.state === "computed"
   );
 }
+const several = <T>(n: number, one: (id: string) => T): T[] => Array.from({ length: n }, (_, i) => one(String(i)));
 function drawnKitchen(d: Draw): Kitchen {
   return {
     ...DEMO_KITCHEN,
     altitudeM: d.chance(0.3) ? d.whole(0, 3500) : 0,
     roomC: d.whole(8, 38),
-    cooks: d.whole(1, 3),
+    cooks: several(d.whole(1, 3), (id) => ({ id, name: id, hours: null })),
     burners: d.some(DEMO_KITCHEN.burners, 0.8),
-    ovens: d.whole(0, 2),
+    ovens: several(d.whole(0, 2), (id) => ({ id, name: id, shelves: 2 })),
     pans: d.some(DEMO_KITCHEN.pans, 0.8).map((p) => (d.chance(0.2) ? { ...p, heightCm: null } : p)),
     tins: d.some(DEMO_KITCHEN.tins, 0.8),
     machines: d.some(DEMO_KITCHEN.machines, 0.8),

@@ -1,4 +1,5 @@
 /** The practice tables as inputs of `plan()`, for the tests that run them. */
+import { upgradeRow } from "../../formats/upgrades";
 import type { PlanInput } from "../../plan";
 import { STEPS, type Step } from "../../process/registry";
 import table from "../practice.json";
@@ -63,13 +64,16 @@ export function inputOf({ parts, kitchen = {}, heads = 4 }: Pick<Case, "parts" |
     eaters: [],
     guests: heads,
     atHand: [],
+    afterMin: {},
+    pins: {},
     dishes: [dish],
   };
   return {
     supper,
     foods: [],
     labels: [],
-    kitchen: { ...table.kitchen, ...kitchen } as unknown as PlanInput["kitchen"],
+    // The table was written when cooks and ovens were counted.
+    kitchen: upgradeRow("kitchen", { ...table.kitchen, ...kitchen }, 7) as unknown as PlanInput["kitchen"],
     eaters: [],
     log: [],
   };
