@@ -19,7 +19,7 @@ const VIEWS: readonly (readonly [string, string, (page: Page) => Promise<unknown
       await expect(p.getByRole("button", { name: /Take this route/ }).first()).toBeVisible();
     },
   ],
-  ["Clock", "/supper/clock?s=sunday-supper", (p) => expect(p.getByText("In this order")).toBeVisible()],
+  ["Clock", "/supper/clock?s=sunday-supper", (p) => expect(p.getByText("What to do when")).toBeVisible()],
   ["Stove", "/supper/stove?s=sunday-supper", (p) => expect(p.getByTestId("does")).toBeVisible()],
   ["Notebook", "/notebook", (p) => expect(p.getByText("How was the bite?")).toBeVisible()],
 ];

@@ -37,7 +37,7 @@ test.describe("without a network", () => {
     await page.getByLabel("Water, amount").press("Enter");
     await expect(page.getByRole("button", { name: /^Undo: Water: amount/ })).toBeEnabled();
     await openStage(page, "Clock");
-    await expect(page.getByText("In this order")).toBeVisible();
+    await expect(page.getByText("What to do when")).toBeVisible();
     await openStage(page, "Stove");
     await page.getByRole("button", { name: "Begin cooking" }).click();
     await expect(page.getByTestId("does")).toBeVisible();

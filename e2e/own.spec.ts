@@ -55,10 +55,10 @@ test("from the empty state: another dish, kitchen and eaters, only through the s
   await page.getByRole("button", { name: "Sauce", exact: true }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Sauce" })).toBeVisible();
   await openStage(page, "Clock");
-  await expect(page.getByText("In this order")).toBeVisible();
+  await expect(page.getByText("What to do when")).toBeVisible();
   const text = await page.getByRole("main").innerText();
   expect(text).toContain("Soak · Bound and shaped");
-  expect(text).toMatch(/begin at (14|15|16):\d\d/);
+  expect(text).toMatch(/Sun 29 Nov, (14|15|16):\d\d: /);
   expect(text).not.toContain("Burner 2");
 
   // A wait that cannot be kept is said to be the reason.

@@ -20,7 +20,7 @@ const FIRST: Readonly<Record<string, string>> = {
   "/": "text=of hands-on work",
   "/supper/stove?s=sunday-supper": "text=Begin cooking",
   "/supper/bench?s=sunday-supper": "[aria-label^='Weigh: 160 g']",
-  "/supper/clock?s=sunday-supper": "text=In this order",
+  "/supper/clock?s=sunday-supper": "text=What to do when",
   "/supper/swap?s=sunday-supper": "text=cold slices",
   "/recipe": "text=Read it",
 };

@@ -5,7 +5,9 @@ import type { Plan } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
 import type { Chance, ChanceQuestion } from "@/core/schedule/chance";
+import type { Going } from "@/core/schedule/fromNow";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { TaskNet } from "@/core/schedule/task";
 import type { WhatIf } from "@/core/schedule/whatIf";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
 import type { SwapAnswer } from "@/core/swap/card";
@@ -44,6 +46,9 @@ let swaps = 0;
 export const SAMPLES = 500;
 const SEED = 1;
 
+/** What the clock needs of a plan: the rest need not go to the worker. */
+const netOf = ({ tasks, lags, apart, budgets }: TaskNet): TaskNet => ({ tasks, lags, apart, budgets });
+
 /** The one typed way to the workers. Only a page in a browser may call it. */
 export const computing = {
   /** Starts the searching worker while the page still waits for its plan; starting takes longer than searching. */
@@ -81,9 +86,14 @@ export const computing = {
     files().exportAll(at, proxy(onRows)),
   keepCopy: (at: number): Promise<void> => files().keepCopy(at),
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
-  whatIf: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
-    searcher().whatIf({ tasks, lags, apart }, kitchen, serveAt),
+  whatIf: (plan: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
+    searcher().whatIf(netOf(plan), kitchen, serveAt),
   chance: (question: ChanceQuestion): Promise<Chance> => searcher().chance(question),
-  schedule: ({ tasks, lags, apart }: Plan, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
-    searcher().schedule({ tasks, lags, apart }, kitchen, serveAt),
+  /** A plan at once, which may not be the best. */
+  firstSchedule: (plan: TaskNet, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
+    searcher().firstSchedule(netOf(plan), kitchen, serveAt),
+  fromNow: (plan: TaskNet, kitchen: Kitchen, serveAt: string, going: Going, now: number): Promise<Schedule | null> =>
+    searcher().fromNow(netOf(plan), kitchen, serveAt, going, now),
+  schedule: (plan: TaskNet, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
+    searcher().schedule(netOf(plan), kitchen, serveAt),
 };

@@ -7,10 +7,13 @@ import { type Ranges, type SampledDishes, sampleRanges } from "@/core/sampling";
 import { type Chance, chanceOnTime, type ChanceQuestion } from "@/core/schedule/chance";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
+import { fromNow } from "@/core/schedule/fromNow";
 import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
 
 /** The newest question asked; older ones stop at their next chunk. */
 let newest = 0;
+/** Enough for a first plan of a large supper in a fifth of a second. */
+const FIRST_NODES = 1500;
 const memory = newMemory();
 const sampled: SampledDishes = new Map();
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve));
@@ -35,6 +38,10 @@ export const searchApi = {
     whatIf(net, kitchen, serveAt),
   /** How likely a plan is to be in time, over some thousand evenings. */
   chance: (question: ChanceQuestion): Chance => chanceOnTime(question),
+  /** The rest of a cooking, from now. */
+  fromNow: (...asked: Parameters<typeof fromNow>): Schedule | null => fromNow(...asked),
+  firstSchedule: (net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule =>
+    schedule({ ...scheduleQuestion(net, kitchen, serveAt), nodes: FIRST_NODES }),
   schedule(net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule {
     return schedule(scheduleQuestion(net, kitchen, serveAt));
   },

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { PartId } from "@/core/process/step";
 import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
@@ -9,8 +9,11 @@ import { capacitiesOf } from "@/core/schedule/capacities";
 import type { Chance } from "@/core/schedule/chance";
 import { chanceQuestion } from "@/core/schedule/chanceQuestion";
 import { ovenOn } from "@/core/schedule/oven";
+import { heldAt, withPin } from "@/core/schedule/pins";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { TaskId } from "@/core/schedule/task";
 import { Clock, type ClockProps } from "@/ui/clock/Clock";
+import { describeBroken } from "@/ui/wording/clock";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { describeStep } from "@/ui/wording/stepText";
 import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
@@ -19,8 +22,11 @@ import type { TextContext } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
 import { download, fileName } from "./download";
 import { useDrawnInSlices } from "./first";
-import { useNow } from "./store";
+import { newId, saveKitchen, useNow } from "./store";
 import { nameIn, saveSupper, supperHref, type SupperView, useSupper } from "./supper";
+
+/** A later time on the table leaves a little room, minutes. */
+const ROUND_MIN = 5;
 
 export function ClockPage() {
   const state = useSupper();
@@ -49,6 +55,29 @@ function useChance(planned: Plan, schedule: Schedule, view: SupperView): Chance 
   return told?.of === schedule ? told.chance : null;
 }
 
+/** When it can be on the table, begun now, for a supper whose beginning is past. */
+function useSoonest(planned: Plan, view: SupperView, isLate: boolean): ClockProps["soonest"] {
+  const { kitchen } = view.input;
+  const { serveAt } = view.supper;
+  const [told, setTold] = useState<{ readonly of: Plan; readonly soonest: ClockProps["soonest"] } | null>(null);
+  useEffect(() => {
+    if (!isLate) return;
+    let current = true;
+    const going = { begunAt: new Map(), doneAt: new Map(), timers: new Map() };
+    void computing.fromNow(planned, kitchen, serveAt, going, Date.now()).then((found) => {
+      if (!current) return;
+      const fits = found?.kind === "fits" ? found : null;
+      const points = fits?.stretched.reduce((sum, s) => sum + s.points, 0) ?? 0;
+      const tableMin = fits === null ? null : Math.ceil((fits.tableMin ?? 0) / ROUND_MIN) * ROUND_MIN;
+      setTold({ of: planned, soonest: { tableMin, points } });
+    });
+    return () => {
+      current = false;
+    };
+  }, [planned, kitchen, serveAt, isLate]);
+  return isLate && told?.of === planned ? told.soonest : null;
+}
+
 function Ready({
   view: state,
   planned,
@@ -68,6 +97,21 @@ function Ready({
   const local = (minute: number) => localTime(serveMs + minute * 60_000, zone);
   const moves = titledWork(planned, schedule);
   const serve = local(0);
+  const nowMin = now === null ? null : (now - serveMs) / 60_000;
+  const isLate =
+    !state.frozen && schedule.kind === "fits" && nowMin !== null && schedule.startMin < nowMin && nowMin < 0;
+  const soonest = useSoonest(planned, state, isLate);
+  const eatLater = (minutes: number) =>
+    void saveSupper(
+      supper,
+      { ...supper, serveAt: new Date(serveMs + minutes * 60_000).toISOString() },
+      "Time on the table",
+    );
+  const held = useMemo(() => new Set(Object.keys(supper.pins)), [supper.pins]);
+  const nameOf = (task: TaskId) => {
+    const step = planned.tasks.find((t) => t.id === task)?.step;
+    return moves.find((m) => m.key === step)?.title ?? task;
+  };
   return (
     <Clock
       plan={planned}
@@ -77,19 +121,50 @@ function Ready({
       serve={{ day: writeDay(serve), date: serve.date, time: serve.time }}
       clock={(m) => writeClock(local(m))}
       day={(m) => writeDate(local(m))}
-      nowMin={now === null ? null : (now - serveMs) / 60_000}
+      nowMin={nowMin}
       stoveHref={supperHref("stove", supper.id)}
       frozen={state.frozen}
       chance={chance}
       stepName={(step) => moves.find((m) => m.key === step)?.title ?? step}
-      nameOf={(task) => {
-        const step = planned.tasks.find((t) => t.id === task)?.step;
-        return moves.find((m) => m.key === step)?.title ?? task;
-      }}
+      nameOf={nameOf}
       onServe={(date, time) => {
         const serveAt = instantOf(date, time, zone);
         const says = describeMissingHour(time, localTime(Date.parse(serveAt), zone));
         void saveSupper(supper, { ...supper, serveAt }, "Time on the table", says);
+      }}
+      soonest={soonest}
+      onSoonest={() => eatLater(soonest?.tableMin ?? 0)}
+      onTake={(change) => {
+        if (change === "hour-later") eatLater(60);
+        if (change === "hour-earlier") eatLater(-60);
+        if (change === "helper") {
+          const cooks = [...input.kitchen.cooks, { id: newId("cook"), name: "Helper", hours: null }];
+          void saveKitchen(input.kitchen, { ...input.kitchen, cooks }, "A helper");
+        }
+      }}
+      courses={supper.dishes.map((d) => ({ dish: d.id, name: d.name, afterMin: supper.afterMin[d.id] ?? 0 }))}
+      onCourse={(dish, minutes) => {
+        const { [dish]: _, ...others } = supper.afterMin;
+        void _;
+        const afterMin = minutes === 0 ? others : { ...others, [dish]: minutes };
+        void saveSupper(supper, { ...supper, afterMin }, "When a dish comes to the table");
+      }}
+      pointMin={input.kitchen.pointMin}
+      onPointMin={(pointMin) =>
+        void saveKitchen(input.kitchen, { ...input.kitchen, pointMin }, "What a point of bite is worth")
+      }
+      held={held}
+      onHold={async (step, startMin) => {
+        const move = moves.find((m) => m.key === step);
+        if (move === undefined) return null;
+        const tried = await computing.schedule(heldAt(planned, move.task, startMin), input.kitchen, supper.serveAt);
+        if (tried.kind !== "fits") return describeBroken(tried.contradiction, nameOf);
+        await saveSupper(
+          supper,
+          withPin(supper, step, startMin),
+          startMin === null ? "Let a step move" : "Hold a step",
+        );
+        return null;
       }}
       onCalendar={() => void exportCalendar(state, moves)}
       whatIf={whatIf !== null && whatIf.of === schedule ? whatIf.answers : null}

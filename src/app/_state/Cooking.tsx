@@ -16,13 +16,14 @@ import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
 import { Stove } from "@/ui/stove/Stove";
 import type { StoveStep } from "@/ui/stove/stoveProps";
 import { describeStep } from "@/ui/wording/stepText";
-import { describeAllergenChange, describePace } from "@/ui/wording/stove";
+import { describeAllergenChange, describeFromNow, describePace } from "@/ui/wording/stove";
 import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeClock, writeCountdown } from "@/ui/wording/time";
 import { CUES } from "@/ui/wording/steps";
 import { describeWeighInFailure } from "@/ui/wording/failures";
 import { foodName, type TextContext } from "@/ui/wording/words";
 import { useAwake, useRing } from "./attention";
+import { useFromNow } from "./fromNow";
 import { useClockJump } from "./clockJumps";
 import { stored } from "@/ui/frame/troubleQueue";
 import { changes, instant, newId, useNow } from "./store";
@@ -177,6 +178,9 @@ export function Cooking({ view, plan, planned }: CookingProps) {
     ),
   });
 
+  const serveMs = Date.parse(supper.serveAt);
+  const pace = paceOf(move, now, serveMs);
+  const behind = useFromNow(planned, input.kitchen, supper.serveAt, progress, pace.lateMin, now);
   if (computed === null) return null;
   const free = openNow(plan, moves, progress);
   const lines = computed.step.adds.flatMap((l, line) =>
@@ -184,8 +188,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   );
   const range = view.ranges?.[move.key]?.massG ?? null;
   const zone = input.kitchen.timeZone;
-  const serveMs = Date.parse(supper.serveAt);
-  const pace = paceOf(move, now, serveMs);
+  const rest = pace.lateMin === 0 ? null : behind;
   const waitsFor = timers.find((t) => takenUp.includes(t.step)) ?? null;
   const lastReading = cooking.log.filter((e) => e.kind === "weighed" && e.step === move.key).at(-1);
   const lowestG = computed.step.kind === "squeeze" ? solidsG(computed.outcome.after.batch) : plannedG * 0.4;
@@ -226,7 +229,8 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   };
   // The oven is told when it is time, by the clock and by how late everything is, until its step has begun.
   const wallTime = (ms: number) => writeClock(localTime(ms, zone));
-  const timeAt = (minute: number) => wallTime(serveMs + (minute + pace.lateMin) * 60_000);
+  const planTime = (minute: number) => wallTime(serveMs + minute * 60_000);
+  const timeAt = (minute: number) => planTime(minute + pace.lateMin);
   const ovensDue = ovenOn(planned, view.schedule)
     .filter((o) => !progress.begunAt.has(o.step) && !progress.doneAt.has(o.step))
     .filter((o) => (now - serveMs) / 60_000 >= o.startMin + pace.lateMin - 1)
@@ -238,7 +242,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       after={toCome.slice(0, 5).map((m) => ({
         key: m.key,
         onTake: free.has(m.key) ? () => void log({ kind: "begun", at: instant(), step: m.key }) : null,
-        time: timeAt(m.startMin),
+        time: rest === null ? timeAt(m.startMin) : planTime(rest.starts[m.task] ?? m.startMin),
         title: m.title,
         says: writeMinutes(m.minutes),
       }))}
@@ -249,7 +253,12 @@ export function Cooking({ view, plan, planned }: CookingProps) {
         state: progress.doneAt.has(m.key) ? "done" : i === at ? "now" : "to come",
       }))}
       clock={wallTime(now)}
-      pace={describePace(pace, (minutes) => wallTime(serveMs + minutes * 60_000))}
+      pace={describePace(pace, planTime, rest === null ? pace.lateMin : (rest.tableMin ?? 0))}
+      fromNow={
+        rest === null
+          ? []
+          : describeFromNow(rest, planTime, (id) => titleOf(planned.tasks.find((t) => t.id === id)?.step ?? ""))
+      }
       news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
       due={ovensDue}
       // Where no timer runs, a leap ahead changes nothing that is seen.

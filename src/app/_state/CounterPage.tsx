@@ -157,6 +157,8 @@ async function supperFor(dish: Dish, wishes: SupperWishes, house: House): Promis
     eaters: [...wishes.eaters],
     guests: wishes.guests,
     atHand: [],
+    afterMin: {},
+    pins: {},
     dishes: [dish],
   };
 }

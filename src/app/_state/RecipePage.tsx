@@ -70,6 +70,8 @@ export function RecipePage() {
                 eaters: guest ? [GUEST] : eaters.map((e) => e.id),
                 guests: 0,
                 atHand: [],
+                afterMin: {},
+                pins: {},
               },
               kitchen: ready.kitchen,
               eaters: guest ? [guest] : eaters,
@@ -110,7 +112,16 @@ export function RecipePage() {
     const dish = { ...answer.dish, id: newId("dish") };
     const guests = eaters.length > 0 ? 0 : dish.servings;
     const seat = seated(
-      { id: newId("supper"), name: "", serveAt: dinner.serveAt, eaters: eaters.map((e) => e.id), guests, atHand: [] },
+      {
+        id: newId("supper"),
+        name: "",
+        serveAt: dinner.serveAt,
+        eaters: eaters.map((e) => e.id),
+        guests,
+        atHand: [],
+        afterMin: {},
+        pins: {},
+      },
       guest,
     );
     const supper: Supper = {

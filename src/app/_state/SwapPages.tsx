@@ -36,6 +36,8 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
       eaters: eaters.map((e) => e.id),
       guests: eaters.length === 0 ? guests : 0,
       atHand: [],
+      afterMin: {},
+      pins: {},
     }),
     [serveAt, eaters, guests],
   );

@@ -36,6 +36,8 @@ export function usePlan(input: Question | null): Answered | null {
 }
 
 const SETTLE_MS = 200;
+/** A supper of more tasks than this may take seconds to be solved. */
+const MANY_TASKS = 60;
 
 /** Ranges follow when the cook pauses; those of another plan than the one shown are not shown. */
 export function useRanges(input: Question | null, shown: Question | null): Ranges | null {
@@ -66,11 +68,15 @@ export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt:
     // Nothing is shown before the first answer, so the first question does not wait for another edit.
     const settleMs = asked.current ? SETTLE_MS : 0;
     asked.current = true;
-    const timer = setTimeout(
-      () =>
-        void computing.schedule(plan, kitchen, serveAt).then((schedule) => current && setTimed({ of: plan, schedule })),
-      settleMs,
-    );
+    const timer = setTimeout(async () => {
+      const show = (schedule: Schedule) => current && setTimed({ of: plan, schedule });
+      // A large supper has its first plan at once; the better one follows.
+      if (plan.tasks.length > MANY_TASKS) {
+        const first = await computing.firstSchedule(plan, kitchen, serveAt);
+        if (first.kind === "fits") show(first);
+      }
+      if (current) show(await computing.schedule(plan, kitchen, serveAt));
+    }, settleMs);
     return () => {
       current = false;
       clearTimeout(timer);

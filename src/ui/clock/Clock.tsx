@@ -1,20 +1,21 @@
 "use client";
 
-import { Box, chakra, Flex, Grid, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
+import { Box, Flex, Grid, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import { CalendarPlus, Flame } from "lucide-react";
+import { useState } from "react";
 import type { StepKey } from "@/core/process/log";
+import type { DishId } from "@/core/process/step";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Chance } from "@/core/schedule/chance";
 import { OnTime } from "./OnTime";
-import { type OvenOn, ovenOn } from "@/core/schedule/oven";
-import type { UnitSystem } from "@/core/quantities/units";
-import { describeOvenOn } from "../wording/tasks";
+import { ovenOn } from "@/core/schedule/oven";
+import { waitOf } from "@/core/schedule/stretch";
 import { SERVE, type TaskId } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Schedule } from "@/core/schedule/schedule";
 import { Card, DoLink, Quiet, Remark } from "../frame/controls";
-import type { WhatIf } from "@/core/schedule/whatIf";
+import type { DayChange, WhatIf } from "@/core/schedule/whatIf";
 import { describeHoles } from "../wording/clock";
 import { describeTwice } from "../wording/time";
 import type { TitledMove } from "../wording/tasks";
@@ -22,6 +23,8 @@ import { ClockLanes } from "./ClockLanes";
 import { NoFit } from "./NoFit";
 import { Costs, IfSomethingChanges, when } from "./WhatItCosts";
 import { lanesOf } from "./lanes";
+import { inOrder, MoveList } from "./MoveList";
+import { type Course, ServeAt } from "./ServeAt";
 
 export interface ClockProps {
   readonly plan: Plan;
@@ -37,10 +40,25 @@ export interface ClockProps {
   readonly frozen: boolean;
   readonly nameOf: (taskId: TaskId) => string;
   readonly onServe: (date: string, time: string) => void;
+  /** The dishes and how long after the serving time each comes to the table. */
+  readonly courses: readonly Course[];
+  readonly onCourse: (dish: DishId, afterMin: number) => void;
+  /** Minutes of beginning earlier that a point of bite is worth. */
+  readonly pointMin: number;
+  readonly onPointMin: (minutes: number) => void;
+  /** Steps that the cook holds where they are. */
+  readonly held: ReadonlySet<StepKey>;
+  /** Holds a step at a minute relative to serving, or lets it move again; says what that would break, and changes nothing then. */
+  readonly onHold: (step: StepKey, startMin: number | null) => Promise<string | null>;
   readonly onCalendar: () => void;
   /** What becomes of it when the day changes; null until somebody asked and it is worked out. */
   readonly whatIf: readonly WhatIf[] | "asked" | null;
   readonly onWhatIf: () => void;
+  /** Makes a change that can be made from here: dinner at another hour, a helper. */
+  readonly onTake: (change: DayChange) => void;
+  /** When it can be on the table, begun now; null until it is worked out, no minute where there is no plan. */
+  readonly soonest: { readonly tableMin: number | null; readonly points: number } | null;
+  readonly onSoonest: () => void;
   /** How likely it is in time; null until that is worked out. */
   readonly chance: Chance | null;
   readonly stepName: (step: StepKey) => string;
@@ -53,6 +71,10 @@ const SECOND = { base: 1, md: 0 } as const;
 export function Clock(props: ClockProps) {
   const { schedule, serve, frozen } = props;
   const holes = describeHoles(props.plan);
+  const first = schedule.kind === "fits" ? firstToDo(props) : null;
+  const firstWhen = first === null ? "" : `${props.day(first.startMin)}, ${props.clock(first.startMin)}`;
+  const [breaks, setBreaks] = useState<string | null>(null);
+  const move = (step: StepKey, startMin: number | null) => void props.onHold(step, startMin).then(setBreaks);
   const twice =
     schedule.kind === "fits" ? describeTwice(Object.values(schedule.starts).map((start) => props.clock(start))) : null;
   return (
@@ -63,17 +85,20 @@ export function Clock(props: ClockProps) {
       alignItems="start"
     >
       <Stack gap="4" minW="0" display={ONE_COLUMN}>
+        {holes !== null && (
+          <Remark tone="harm" fontSize="md">
+            {holes}
+          </Remark>
+        )}
         <Flex align="center" gap="3" wrap="wrap">
           <Box flex="1" minW="15rem">
             <Heading as="h1" fontSize="2xl">
-              On the table {serve.day}
+              {first === null ? `On the table ${serve.day}` : `${firstWhen}: ${first.title}`}
             </Heading>
             {schedule.kind === "fits" && (
               <Text color="quiet">
-                begin {when(schedule.startMin, props)} · hands busy {writeMinutes(schedule.handsMin)} ·{" "}
-                {schedule.proven
-                  ? `no later start is possible${schedule.stretched.length > 0 ? " with these waits" : ""}`
-                  : `no start after ${when(schedule.boundMin, props)} is possible`}
+                {first !== null && `on the table ${serve.day} · `}hands busy {writeMinutes(schedule.handsMin)} ·{" "}
+                {schedule.proven ? "no plan is better" : `no start after ${when(schedule.boundMin, props)} is possible`}
               </Text>
             )}
           </Box>
@@ -85,18 +110,14 @@ export function Clock(props: ClockProps) {
           </DoLink>
         </Flex>
         {twice !== null && <Remark tone="watch">{twice}</Remark>}
-        {holes !== null && (
-          <Remark tone="harm" fontSize="md">
-            {holes}
-          </Remark>
-        )}
         {schedule.kind === "fits" ? (
           <>
             {props.nowMin !== null && schedule.startMin < props.nowMin && !frozen && props.nowMin < 0 && (
-              <Remark tone="watch" fontSize="md">
-                It should have begun {when(schedule.startMin, props)}. Eat{" "}
-                {writeMinutes(props.nowMin - schedule.startMin)} later, at{" "}
-                {props.clock(props.nowMin - schedule.startMin)}, or take a step out.
+              <TooLate {...props} />
+            )}
+            {breaks !== null && (
+              <Remark tone="harm" fontSize="md" role="alert">
+                {breaks}
               </Remark>
             )}
             <Card p="4" order={SECOND}>
@@ -105,7 +126,10 @@ export function Clock(props: ClockProps) {
                 clock={props.clock}
                 day={props.day}
                 serveTime={serve.time}
+                courses={props.courses}
                 nowMin={props.nowMin}
+                held={props.held}
+                onMove={frozen ? null : move}
               />
               <Key />
             </Card>
@@ -117,13 +141,44 @@ export function Clock(props: ClockProps) {
         )}
       </Stack>
       <Stack gap="4" display={ONE_COLUMN}>
-        {!frozen && <ServeAt serve={serve} onServe={props.onServe} />}
+        {!frozen && <ServeAt {...props} />}
         {schedule.kind === "fits" && schedule.startMin < 0 && <OnTime {...props} />}
-        {schedule.kind === "fits" && <MoveList {...props} />}
+        {schedule.kind === "fits" && <MoveList {...props} onMove={frozen ? null : move} />}
         {!frozen && <IfSomethingChanges {...props} />}
       </Stack>
     </Grid>
   );
+}
+
+/** The beginning is past: when it can be on the table from now, one press away. */
+function TooLate(props: ClockProps) {
+  const { schedule, soonest, onSoonest } = props;
+  if (schedule.kind !== "fits") return null;
+  return (
+    <Remark tone="watch" fontSize="md">
+      It should have begun {when(schedule.startMin, props)}.{" "}
+      {soonest === null
+        ? "Working out when it can be ready …"
+        : soonest.tableMin === null
+          ? "Begun now there is no plan for today: take another day, a part out, or a faster route in Swap."
+          : `Begun now it can be on the table ${when(soonest.tableMin, props)}${soonest.points >= 0.05 ? `, bite −${soonest.points.toFixed(1)}` : ""}; a part less or a faster route in Swap is sooner.`}
+      {soonest !== null && soonest.tableMin !== null && soonest.tableMin > 0 && (
+        <Quiet mt="2" display="block" onClick={onSoonest}>
+          Eat {when(soonest.tableMin, props)}
+        </Quiet>
+      )}
+    </Remark>
+  );
+}
+
+/** The step or the oven that comes first. */
+function firstToDo({
+  moves,
+  plan,
+  schedule,
+  kitchen,
+}: ClockProps): { readonly startMin: number; readonly title: string } | null {
+  return inOrder(moves, ovenOn(plan, schedule), kitchen.units)[0] ?? null;
 }
 
 /** Waits with a limit of half an hour or less, the tightest first: these are what goes wrong. */
@@ -133,11 +188,10 @@ function Waits({
   nameOf,
 }: Pick<ClockProps, "plan" | "nameOf"> & { schedule: Extract<Schedule, { kind: "fits" }> }) {
   const waits = plan.lags
-    .flatMap(({ from, to, maxMin }) => {
+    .flatMap((lag) => {
+      const { from, to, maxMin } = lag;
       if (maxMin === null || maxMin === 0 || maxMin > 30) return [];
-      const task = plan.tasks.find((t) => t.id === from);
-      const gap =
-        (to === SERVE ? 0 : (schedule.starts[to] ?? 0)) - ((schedule.starts[from] ?? 0) + (task?.minutes ?? 0));
+      const gap = waitOf(plan, lag, schedule.starts);
       return [{ id: `${from} ${to}`, from: nameOf(from), to: to === SERVE ? "the table" : nameOf(to), gap, maxMin }];
     })
     .sort((a, b) => a.maxMin - a.gap - (b.maxMin - b.gap));
@@ -179,38 +233,6 @@ function Waits({
   );
 }
 
-function ServeAt({ serve, onServe }: Pick<ClockProps, "serve" | "onServe">) {
-  return (
-    <Card p="4">
-      <Heading as="h2" fontSize="lg" mb="2">
-        Eat at
-      </Heading>
-      <HStack gap="2">
-        <Input
-          aria-label="Day on the table"
-          type="date"
-          h="11"
-          bg="card"
-          borderColor="edge"
-          value={serve.date}
-          onChange={(e) => e.target.value && onServe(e.target.value, serve.time)}
-        />
-        <Input
-          aria-label="Time on the table"
-          type="time"
-          h="11"
-          w="9.5rem"
-          flexShrink={0}
-          bg="card"
-          borderColor="edge"
-          value={serve.time}
-          onChange={(e) => e.target.value && onServe(serve.date, e.target.value)}
-        />
-      </HStack>
-    </Card>
-  );
-}
-
 function Key() {
   const item = (fill: string, label: string, dashed = false) => (
     <HStack gap="1.5">
@@ -235,52 +257,5 @@ function Key() {
       {item("url(#jp-watch)", "watch")}
       {item("var(--jp-colors-card)", "by itself", true)}
     </Flex>
-  );
-}
-
-/** What is done and what is switched on, by the clock. */
-const inOrder = (moves: ClockProps["moves"], ovens: readonly OvenOn[], units: UnitSystem) =>
-  [
-    ...moves.map(({ key, startMin, minutes, title }) => ({ key, startMin, minutes, title })),
-    ...ovens.map((o) => ({
-      key: o.task,
-      startMin: o.startMin,
-      minutes: o.minutes,
-      title: describeOvenOn(o, units),
-    })),
-  ].sort((a, b) => a.startMin - b.startMin);
-
-function MoveList({ moves, plan, schedule, kitchen, clock, day }: ClockProps) {
-  const lines = inOrder(moves, ovenOn(plan, schedule), kitchen.units);
-  return (
-    <Card p="4">
-      <Heading as="h2" fontSize="lg" mb="2">
-        In this order
-      </Heading>
-      <chakra.ol listStyleType="none">
-        {lines.map((m, i) => {
-          const previous = lines[i - 1];
-          const newDay = !previous || day(previous.startMin) !== day(m.startMin);
-          return (
-            <li key={m.key}>
-              {newDay && (
-                <Text fontSize="sm" color="quiet" mt={i === 0 ? "0" : "3"}>
-                  {day(m.startMin)}
-                </Text>
-              )}
-              <HStack gap="3" py="1" borderBottomWidth="1px" borderColor="line" align="baseline">
-                <Text fontWeight="700" minW="3rem" whiteSpace="nowrap">
-                  {clock(m.startMin)}
-                </Text>
-                <Text flex="1">{m.title}</Text>
-                <Text fontSize="sm" color="quiet" whiteSpace="nowrap">
-                  {writeMinutes(m.minutes)}
-                </Text>
-              </HStack>
-            </li>
-          );
-        })}
-      </chakra.ol>
-    </Card>
   );
 }

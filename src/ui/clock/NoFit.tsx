@@ -2,14 +2,18 @@
 
 import { chakra, Heading, Text } from "@chakra-ui/react";
 import { writeMinutes } from "@/core/quantities/write";
-import type { Relief, Schedule } from "@/core/schedule/schedule";
-import { type Lag, type TaskId } from "@/core/schedule/task";
+import type { Relief } from "@/core/schedule/reliefs";
+import type { Schedule } from "@/core/schedule/schedule";
+import type { TaskId } from "@/core/schedule/task";
 import { Card } from "../frame/controls";
+import { describeLag } from "../wording/clock";
 
 const RESOURCES: Readonly<Record<string, string>> = {
   hands: "a second pair of hands",
   burner: "one more burner",
   oven: "one more oven",
+  fridge: "twice the space in the fridge",
+  freezer: "twice the space in the freezer",
 };
 
 function describeRelief(relief: Relief, nameOf: (id: TaskId) => string): string {
@@ -22,9 +26,6 @@ function describeRelief(relief: Relief, nameOf: (id: TaskId) => string): string 
       return `If “${nameOf(relief.from)}” may wait ${relief.neededMin === null ? "longer" : writeMinutes(relief.neededMin)} instead of ${writeMinutes(relief.nowMin)} before ${relief.to === "serve" ? "the table" : `“${nameOf(relief.to)}”`}, it fits.`;
   }
 }
-const describeLag = ({ from, to, minMin, maxMin }: Lag, nameOf: (id: TaskId) => string): string =>
-  `${nameOf(from)} to ${to === "serve" ? "the table" : nameOf(to)}: ${maxMin === null ? `at least ${writeMinutes(minMin)}` : `at most ${writeMinutes(maxMin)}`}`;
-
 /** It does not fit: how sure that is, what contradicts what, and what would help. */
 export function NoFit({
   schedule,

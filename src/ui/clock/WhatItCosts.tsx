@@ -6,6 +6,7 @@ import type { StepKind } from "@/core/process/registry";
 import type { Schedule } from "@/core/schedule/schedule";
 import { Card, Quiet } from "../frame/controls";
 import { CHANGE_NAMES, describeKeeping, describePrice, describeStretch } from "../wording/clock";
+import type { DayChange } from "@/core/schedule/whatIf";
 import type { ClockProps } from "./Clock";
 
 /** A time of the day of serving, or of another day with its name. */
@@ -61,6 +62,9 @@ export function Costs({
   );
 }
 
+/** Changes that can be made from here. */
+const TAKEN: ReadonlySet<DayChange> = new Set(["hour-earlier", "hour-later", "helper"]);
+
 /** The same supper on another day: worked out when somebody asks. */
 export function IfSomethingChanges(props: ClockProps) {
   const { whatIf, onWhatIf } = props;
@@ -86,6 +90,15 @@ export function IfSomethingChanges(props: ClockProps) {
                   </Text>
                 )}
               </Text>
+              {TAKEN.has(w.change) && w.startMin !== null && (
+                <Quiet
+                  minH="9"
+                  onClick={() => props.onTake(w.change)}
+                  aria-label={`Take it: ${CHANGE_NAMES[w.change]}`}
+                >
+                  Take it
+                </Quiet>
+              )}
             </HStack>
           ))}
         </Box>

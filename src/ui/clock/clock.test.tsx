@@ -1,4 +1,4 @@
-import { screen } from "@testing-library/react";
+import { screen, within } from "@testing-library/react";
 import { plan } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
@@ -59,7 +59,16 @@ describe("the axis", () => {
     {
       name: "x",
       rows: 1,
-      bars: bars.map(([from, to, kind], i) => ({ id: String(i), from, to, kind, labels: ["x"], says: "x", row: 0 })),
+      bars: bars.map(([from, to, kind], i) => ({
+        id: String(i),
+        of: null,
+        from,
+        to,
+        kind,
+        labels: ["x"],
+        says: "x",
+        row: 0,
+      })),
     },
   ];
   test("a night without work is folded, a short gap is not", () => {
@@ -105,6 +114,7 @@ describe("the axis", () => {
 describe("labels of a lane", () => {
   const bar = (from: number, to: number, kind: Bar["kind"], ...labels: string[]): Bar => ({
     id: `${from}`,
+    of: null,
     from,
     to,
     kind,
@@ -158,7 +168,60 @@ describe("the page", () => {
     onWhatIf: jest.fn(),
     chance: null,
     stepName: (step) => step,
+    courses: [{ dish: "mustard-strips", name: "Mustard strips", afterMin: 0 }],
+    onCourse: jest.fn(),
+    pointMin: 20,
+    onPointMin: jest.fn(),
+    held: new Set(),
+    onHold: jest.fn(() => Promise.resolve(null)),
+    onTake: jest.fn(),
+    soonest: null,
+    onSoonest: jest.fn(),
     ...more,
+  });
+  test("the first line is what to do first, with its day; what the plan leaves out comes before it", () => {
+    show(<Clock {...props(found)} />);
+    const [first] = [...moves].sort((a, b) => a.startMin - b.startMin);
+    expect(screen.getByRole("heading", { level: 1 })).toHaveTextContent(
+      `Sun 29 Nov, ${props(found).clock(first?.startMin ?? 0)}: ${first?.title}`,
+    );
+  });
+  test("a line opens to be moved, held and let go; what that would break is told", async () => {
+    const move = moves.find((m) => m.row.step.kind === "sear") as (typeof moves)[number];
+    const onHold = jest.fn<Promise<string | null>, [string, number | null]>(() => Promise.resolve(null));
+    const { user, again } = show(<Clock {...props(found, { onHold })} />);
+    await user.click(screen.getByRole("button", { expanded: false, name: new RegExp(move.title) }));
+    await user.click(screen.getByRole("button", { name: "5 min earlier" }));
+    expect(onHold).toHaveBeenLastCalledWith(move.key, move.startMin - 5);
+    await user.click(screen.getByRole("button", { name: "Hold it here" }));
+    expect(onHold).toHaveBeenLastCalledWith(move.key, move.startMin);
+    onHold.mockResolvedValue("It cannot be there: Sear to the table: at most 10 min.");
+    await user.click(screen.getByRole("button", { name: "5 min later" }));
+    expect(await screen.findByRole("alert")).toHaveTextContent("at most 10 min");
+    again(<Clock {...props(found, { onHold, held: new Set([move.key]) })} />);
+    expect(screen.getAllByLabelText("held here").length).toBeGreaterThan(0);
+    await user.click(screen.getByRole("button", { name: "Let it move" }));
+    expect(onHold).toHaveBeenLastCalledWith(move.key, null);
+  });
+  test("a cooking under way moves nothing", () => {
+    show(<Clock {...props(found, { frozen: true })} />);
+    expect(screen.queryByRole("button", { name: /Sear/ })).toBeNull();
+  });
+  test("a dish may come later than the others; what a point of bite is worth can be set", async () => {
+    const courses = [
+      { dish: "a", name: "Soup", afterMin: 0 },
+      { dish: "b", name: "Stew", afterMin: 25 },
+    ];
+    const given = props(found, { courses });
+    const { user } = show(<Clock {...given} />);
+    const later = within(screen.getByRole("group", { name: "Stew" })).getByLabelText(/Comes later by/);
+    await user.clear(later);
+    await user.type(later, "40{Enter}");
+    expect(given.onCourse).toHaveBeenCalledWith("b", 40);
+    const worth = screen.getByLabelText(/A point of bite is worth/);
+    await user.clear(worth);
+    await user.type(worth, "5{Enter}");
+    expect(given.onPointMin).toHaveBeenCalledWith(5);
   });
   test("how likely it is in time, how much earlier makes it sure, and what makes it late", () => {
     const { again } = show(<Clock {...props(found)} />);
@@ -183,11 +246,31 @@ describe("the page", () => {
     show(<Clock {...props(found)} />);
     expect(screen.getAllByRole("listitem").length).toBeGreaterThanOrEqual(15);
     expect(screen.getByText("Waits that count")).toBeInTheDocument();
-    expect(screen.getByText(/no start after|no later start/)).toBeInTheDocument();
+    expect(screen.getByText(/no start after|no plan is better/)).toBeInTheDocument();
   });
-  test("too late is said, with the way out", () => {
-    show(<Clock {...props(found, { nowMin: found.startMin + 25 })} />);
-    expect(screen.getByText(/It should have begun at/)).toHaveTextContent("Eat 25 min later");
+  test("too late is said, with when it can be ready, one press away", async () => {
+    const late = { nowMin: found.startMin + 25 };
+    const { again, user } = show(<Clock {...props(found, late)} />);
+    expect(screen.getByText(/It should have begun at/)).toHaveTextContent("Working out");
+    const soon = props(found, { ...late, soonest: { tableMin: 21, points: 0.4 } });
+    again(<Clock {...soon} />);
+    expect(screen.getByText(/It should have begun at/)).toHaveTextContent("it can be on the table at 19:21, bite −0.4");
+    await user.click(screen.getByRole("button", { name: "Eat at 19:21" }));
+    expect(soon.onSoonest).toHaveBeenCalled();
+    again(<Clock {...props(found, { ...late, soonest: { tableMin: null, points: 0 } })} />);
+    expect(screen.getByText(/It should have begun at/)).toHaveTextContent("no plan for today");
+  });
+  test("a change that can be made from here is taken with one press; others are only told", async () => {
+    const whatIf = [
+      { change: "hour-later" as const, startMin: -30, points: 0 },
+      { change: "helper" as const, startMin: null, points: 0 },
+      { change: "longer-hands" as const, startMin: -90, points: 0 },
+    ];
+    const given = props(found, { whatIf });
+    const { user } = show(<Clock {...given} />);
+    await user.click(screen.getByRole("button", { name: "Take it: dinner an hour later" }));
+    expect(given.onTake).toHaveBeenCalledWith("hour-later");
+    expect(screen.getAllByText("Take it")).toHaveLength(1);
   });
   test("what does not fit says how sure that is, what contradicts, and what helps", () => {
     const none: Schedule = {
@@ -236,8 +319,10 @@ describe("the page", () => {
         ...others,
       ],
     } as never;
-    show(<Clock {...props(longer, { plan: torn, day: (m: number) => (m < -600 ? "Sat 28 Nov" : "Sun 29 Nov") })} />);
-    expect(screen.getByText(/begin Sat 28 Nov, /)).toBeInTheDocument();
+    const early = moves.map((m, i) => (i === 0 ? { ...m, startMin: -1500 } : m));
+    const day = (m: number) => (m < -600 ? "Sat 28 Nov" : "Sun 29 Nov");
+    show(<Clock {...props(longer, { plan: torn, moves: early, day })} />);
+    expect(screen.getByRole("heading", { level: 1 })).toHaveTextContent(/^Sat 28 Nov, /);
     expect(screen.getByText(/waits 40 min for the table, 24 min longer than it should/)).toBeInTheDocument();
     expect(screen.getByText("heat −0.6")).toBeInTheDocument();
     expect(screen.getByText(/Not in this plan: Strips/)).toBeInTheDocument();

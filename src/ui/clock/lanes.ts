@@ -1,6 +1,7 @@
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan } from "@/core/plan";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { StepKey } from "@/core/process/log";
 import type { Task, TaskId } from "@/core/schedule/task";
 import { burnersOf } from "@/core/schedule/burners";
 import { ovenOn } from "@/core/schedule/oven";
@@ -10,6 +11,8 @@ import { describeOvenOn, type TitledMove } from "../wording/tasks";
 /** A stretch on a lane, minutes relative to serving. */
 export interface Bar {
   readonly id: TaskId;
+  /** Which step it belongs to, and where that begins, when it may be moved; null for the oven on its way. */
+  readonly of: { readonly key: StepKey; readonly startMin: number } | null;
   readonly from: number;
   readonly to: number;
   readonly kind: Task["kind"];
@@ -62,7 +65,15 @@ export function lanesOf(
     for (const task of plan.tasks.filter((t) => t.step === move.key)) {
       if (task.heatsOvenTo !== undefined) continue;
       const from = schedule.starts[task.id] ?? 0;
-      const bar = { id: task.id, from, to: from + task.minutes, kind: task.kind, labels, says: move.title };
+      const bar = {
+        id: task.id,
+        of: { key: move.key, startMin: move.startMin },
+        from,
+        to: from + task.minutes,
+        kind: task.kind,
+        labels,
+        says: move.title,
+      };
       if (task.kind === "hands") raws.push({ ...bar, lane: "Hands" });
       const stood = [...(burner ? [burner] : []), ...appliances];
       for (const lane of stood) raws.push({ ...bar, id: `${task.id}@${lane}`, lane });
@@ -73,6 +84,7 @@ export function lanesOf(
     const says = describeOvenOn(on, kitchen.units);
     raws.push({
       id: on.task,
+      of: null,
       from: on.startMin,
       to: on.startMin + on.minutes,
       kind: "wait",
@@ -155,8 +167,12 @@ export function axis(stretches: readonly Stretch[], width: number) {
     const s = placed.find((p) => minute <= p.to) ?? end;
     return s.x + ((Math.min(minute, s.to) - s.from) / (s.to - s.from)) * s.w;
   };
+  const toMinute = (px: number): number => {
+    const s = placed.find((p) => px <= p.x + p.w) ?? end;
+    return s.from + ((px - s.x) / s.w) * (s.to - s.from);
+  };
   const every = scale * 5 >= 60 ? 5 : scale * 10 >= 60 ? 10 : scale * 15 >= 60 ? 15 : scale * 30 >= 60 ? 30 : 60;
-  return { placed, toX: (m: number) => Math.max(0, toX(m)), scale, every };
+  return { placed, toX: (m: number) => Math.max(0, toX(m)), toMinute, scale, every };
 }
 
 /** A bar in pixels with the label there is room for: inside it, behind it, or, where nobody works, before it. */

@@ -3,7 +3,7 @@
 import { Flex, Heading } from "@chakra-ui/react";
 import { Plus, Trash2 } from "lucide-react";
 import type { ReactNode } from "react";
-import type { Burner, Kitchen, Machine, Pan, Tin } from "@/core/household/kitchen";
+import type { Burner, Kitchen, Machine, Oven, Pan, Tin } from "@/core/household/kitchen";
 import { Card, IconDo, Quiet } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import { MACHINE_NAMES } from "../wording/words";
@@ -11,6 +11,8 @@ import { MACHINE_NAMES } from "../wording/words";
 export type SetKitchen = (change: Partial<Kitchen>, label: string) => void;
 
 interface GearListProps<T> {
+  /** One at least stays. */
+  readonly keepsOne?: boolean;
   readonly title: string;
   /** What one is called in the buttons: "burner". */
   readonly one: string;
@@ -20,8 +22,9 @@ interface GearListProps<T> {
   readonly fields: (item: T, save: (item: T) => void) => ReactNode;
 }
 /** Named things of one kind: a line each, with its own fields. */
-function GearList<T extends { readonly id: string; readonly name: string }>(props: GearListProps<T>) {
+export function GearList<T extends { readonly id: string; readonly name: string }>(props: GearListProps<T>) {
   const { title, one, items, fresh, onItems, fields } = props;
+  const aOne = `${/^[aeiou]/.test(one) ? "an" : "a"} ${one}`;
   return (
     <Card>
       <Heading as="h2" fontSize="xl" mb="2">
@@ -38,7 +41,8 @@ function GearList<T extends { readonly id: string; readonly name: string }>(prop
             <TextField label="Name" width="8.25rem" value={item.name} onCommit={(name) => save({ ...item, name })} />
             {fields(item, save)}
             <IconDo
-              label={`Remove ${item.name}`}
+              label={`Remove ${props.keepsOne ? `${one} ` : ""}${item.name}`}
+              disabled={props.keepsOne === true && items.length === 1}
               onClick={() =>
                 onItems(
                   items.filter((i) => i.id !== item.id),
@@ -51,8 +55,8 @@ function GearList<T extends { readonly id: string; readonly name: string }>(prop
           </Flex>
         );
       })}
-      <Quiet onClick={() => onItems([...items, fresh()], `Add a ${one}`)}>
-        <Plus size={16} /> Add a {one}
+      <Quiet onClick={() => onItems([...items, fresh()], `Add ${aOne}`)}>
+        <Plus size={16} /> Add {aOne}
       </Quiet>
     </Card>
   );
@@ -111,6 +115,23 @@ export function Gear({
               onSize={(watts) => save({ ...b, watts })}
             />
           </>
+        )}
+      />
+      <GearList<Oven>
+        title="Ovens"
+        one="oven"
+        items={kitchen.ovens}
+        fresh={() => ({ id: newId("oven"), name: `Oven ${kitchen.ovens.length + 1}`, shelves: 2 })}
+        onItems={(ovens, label) => set({ ovens }, label)}
+        fields={(o, save) => (
+          <Size
+            label="Shelves at once"
+            unit=""
+            value={o.shelves}
+            low={1}
+            high={10}
+            onSize={(n) => save({ ...o, shelves: Math.round(n) })}
+          />
         )}
       />
       <GearList<Pan>

@@ -1,13 +1,13 @@
 "use client";
 
-import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
+import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import { Plus, Trash2 } from "lucide-react";
 import type { Kitchen } from "@/core/household/kitchen";
 import { Card, IconDo, Quiet } from "../frame/controls";
 import { TextField } from "../frame/fields";
+import { Days } from "./Days";
 import type { SetKitchen } from "./Gear";
 
-const DAYS = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
 /** Hours in which no hands are there. */
 export function Hours({ kitchen, set }: { kitchen: Kitchen; set: SetKitchen }) {
   const time = (label: string, value: string, onTime: (v: string) => void) => (
@@ -40,28 +40,7 @@ export function Hours({ kitchen, set }: { kitchen: Kitchen; set: SetKitchen }) {
       )}
       {kitchen.away.map((a, i) => (
         <Box key={i} mt="3" pt="3" borderTopWidth="1px" borderColor="line" role="group" aria-label={`Away ${i + 1}`}>
-          <Flex gap="1" wrap="wrap" mb="2">
-            {DAYS.map((day, d) => {
-              const on = a.days.includes(d + 1);
-              return (
-                <chakra.button
-                  key={day}
-                  type="button"
-                  aria-pressed={on}
-                  onClick={() => away(i, { days: on ? a.days.filter((x) => x !== d + 1) : [...a.days, d + 1].sort() })}
-                  px="3"
-                  minH="9"
-                  rounded="lg"
-                  borderWidth="1.5px"
-                  borderColor={on ? "jade" : "line"}
-                  bg={on ? "jadeTint" : "card"}
-                  fontSize="sm"
-                >
-                  {day}
-                </chakra.button>
-              );
-            })}
-          </Flex>
+          <Days days={a.days} onDays={(days) => away(i, { days })} />
           <Flex gap="3" align="flex-end" wrap="wrap">
             {time("Away from", a.from, (from) => away(i, { from }))}
             {time("to", a.to, (to) => away(i, { to }))}

@@ -11,6 +11,7 @@ import { altitudeOfBoilingM, boilingPointC } from "@/core/models/boilingPoint";
 import { Card, IconDo, Tick } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
 import { ALLERGEN_NAMES, FIGURE_NAMES } from "../wording/words";
+import { Cooks } from "./Cooks";
 import { Gear } from "./Gear";
 import { Hours } from "./Hours";
 import { People } from "./People";
@@ -101,20 +102,24 @@ export function KitchenForm(props: KitchenFormProps) {
                 onCommit={(n) => n !== null && set({ roomC: n }, "Room temperature")}
               />
               <NumberField
-                label="Pairs of hands"
-                value={kitchen.cooks}
+                label="Fridge, space for food"
+                value={kitchen.fridgeL}
                 low={1}
-                high={20}
+                high={2000}
+                unit="L"
                 digits={0}
-                onCommit={(n) => n !== null && set({ cooks: Math.round(n) }, "Pairs of hands")}
+                mayBeEmpty
+                onCommit={(fridgeL) => set({ fridgeL }, "Space in the fridge")}
               />
               <NumberField
-                label="Ovens"
-                value={kitchen.ovens}
-                low={0}
-                high={10}
+                label="Freezer, space for food"
+                value={kitchen.freezerL}
+                low={1}
+                high={2000}
+                unit="L"
                 digits={0}
-                onCommit={(n) => n !== null && set({ ovens: Math.round(n) }, "Ovens")}
+                mayBeEmpty
+                onCommit={(freezerL) => set({ freezerL }, "Space in the freezer")}
               />
               <NumberField
                 label="Scale shows every"
@@ -143,9 +148,11 @@ export function KitchenForm(props: KitchenFormProps) {
               Show the simulated scale at the Stove, a stand-in for one that speaks to this device
             </Tick>
             <Text fontSize="sm" color="quiet" mt="3">
-              Height and boiling point are one: give the one that you know. Times are those of {kitchen.timeZone}.
+              Height and boiling point are one: give the one that you know. Space that nobody gives is no limit. Times
+              are those of {kitchen.timeZone}.
             </Text>
           </Card>
+          <Cooks kitchen={kitchen} newId={props.newId} set={set} />
           <Gear kitchen={kitchen} newId={props.newId} set={set} />
           {props.backup}
           {props.recent}

@@ -193,3 +193,23 @@ describe("what somebody dislikes, and what was done of late", () => {
     expect(onBringBack).toHaveBeenCalledWith(3);
   });
 });
+describe("who cooks", () => {
+  test("somebody comes only at some hours of some days; the last cook stays", async () => {
+    const { props, user } = kitchen();
+    const remove = screen.getByRole("button", { name: "Remove cook Oda" });
+    expect(remove).toBeDisabled();
+    await user.click(screen.getByRole("button", { name: "Oda is there only at some hours" }));
+    expect(saved(props).cooks[0].hours).toEqual({ days: [1, 2, 3, 4, 5, 6, 7], from: "18:00", to: "22:00" });
+    await user.click(screen.getByRole("button", { name: "Add a cook" }));
+    expect(saved(props).cooks).toHaveLength(2);
+  });
+  test("an oven has its shelves; space that is emptied is unknown", async () => {
+    const { props, user } = kitchen();
+    await user.click(screen.getByRole("button", { name: "Add an oven" }));
+    expect(saved(props).ovens[1]).toMatchObject({ name: "Oven 2", shelves: 2 });
+    const fridge = screen.getByLabelText(/Fridge, space for food/);
+    await user.clear(fridge);
+    await user.tab();
+    expect(saved(props).fridgeL).toBeNull();
+  });
+});

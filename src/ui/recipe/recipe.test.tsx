@@ -24,7 +24,16 @@ const TEXT = `Evening pot
 4 brioche buns
 Simmer for 40 minutes. Bake at 200 degrees for 10 minutes.`;
 const TABLE: Table = {
-  supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 0, atHand: [] },
+  supper: {
+    id: "s",
+    name: "S",
+    serveAt: "2026-11-29T19:00:00.000Z",
+    eaters: [],
+    guests: 0,
+    atHand: [],
+    afterMin: {},
+    pins: {},
+  },
   kitchen: DEMO_KITCHEN,
   eaters: [],
   foods: [],

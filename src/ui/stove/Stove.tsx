@@ -32,7 +32,7 @@ export function Stove(props: StoveProps) {
             {says}
           </Remark>
         ))}
-        {props.due.map((says) => (
+        {[...props.fromNow, ...props.due].map((says) => (
           <Remark key={says} tone="watch" mt="3" role="status" fontSize="md" fontWeight="600">
             {says}
           </Remark>

@@ -1,3 +1,4 @@
+import { describeFromNow } from "../wording/stove";
 import { screen } from "@testing-library/react";
 import { openBook } from "@/core/foods/book";
 import { show } from "../__tests__/support";
@@ -129,6 +130,7 @@ describe("a step", () => {
       pace: { late: true, says: "4 min behind" },
       news: [],
       due: [],
+      fromNow: [],
       jump: null,
       changed: null,
       textContext,
@@ -161,6 +163,24 @@ describe("a step", () => {
     expect(screen.getByRole("status")).toHaveTextContent("leapt ahead by 12 min");
     await user.click(screen.getByRole("button", { name: /was set/ }));
     expect(onGiveBack).toHaveBeenCalled();
+  });
+  test("what becomes of a supper that is behind stands above the step, worked out from now", () => {
+    const at = (minutes: number) => `19:${String(minutes).padStart(2, "0")}`;
+    const long = { from: "a", to: "serve", usualMin: 10, waitsMin: 25, points: 1.25 };
+    const told = describeFromNow(
+      { tableMin: 12, stretched: [long, { ...long, points: 0.1 }] },
+      at,
+      () => "Sear · Strips",
+    );
+    expect(told).toEqual([
+      "Worked out from now: on the table at 19:12, 12 min late.",
+      "Sear · Strips waits 25 min for the table, 15 min longer than it should: bite −1.3.",
+    ]);
+    expect(describeFromNow({ stretched: [] }, at, String)).toEqual([
+      "Worked out from now: it can still be on the table at 19:00.",
+    ]);
+    stove({ fromNow: told });
+    expect(screen.getByText(/on the table at 19:12/)).toBeInTheDocument();
   });
   test("an oven that is due is a reminder, what changed of an allergen is an alarm", () => {
     stove({ due: ["Oven on, 200 °C: “Bake · Boats” follows at 17:56."], news: ["Oat cream contains gluten now."] });

@@ -52,6 +52,8 @@ export interface StoveProps {
   readonly strip: readonly StripPiece[];
   readonly clock: string;
   readonly pace: { readonly late: boolean; readonly says: string };
+  /** What becomes of a supper that is behind, worked out from now. */
+  readonly fromNow: readonly string[];
   /** What is told once, above the step: an allergen that stands otherwise than when the cooking began. */
   readonly news: readonly string[];
   /** What has to be switched on by now, beside the step in hand. */

@@ -20,7 +20,16 @@ import { describeAskedOtherwise } from "../wording/swapNames";
 import type { Said, SwapProps } from "./swapProps";
 
 const TABLE: Table = {
-  supper: { id: "s", name: "S", serveAt: "2026-11-29T19:00:00.000Z", eaters: [], guests: 4, atHand: [] },
+  supper: {
+    id: "s",
+    name: "S",
+    serveAt: "2026-11-29T19:00:00.000Z",
+    eaters: [],
+    guests: 4,
+    atHand: [],
+    afterMin: {},
+    pins: {},
+  },
   kitchen: DEMO_KITCHEN,
   eaters: [],
   foods: [],

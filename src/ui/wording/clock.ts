@@ -3,6 +3,7 @@ import type { Plan } from "@/core/plan";
 import type { StepKind } from "@/core/process/registry";
 import { type LossKind, lossOf } from "@/core/schedule/loss";
 import type { Stretched } from "@/core/schedule/stretch";
+import type { Lag, TaskId } from "@/core/schedule/task";
 import type { DayChange } from "@/core/schedule/whatIf";
 import type { Chance } from "@/core/schedule/chance";
 import type { UnitSystem } from "@/core/quantities/units";
@@ -35,6 +36,20 @@ export function describePrice(points: number, kind: StepKind): string {
 }
 /** What helps while it waits. */
 export const describeKeeping = (kind: StepKind, units: UnitSystem): string => KEEP[lossOf(kind)](units);
+
+/** "Sear to the table: at most 10 min": a wait that has to be kept. */
+export const describeLag = (
+  { from, to, minMin, maxMin, hardMin }: Pick<Lag, "from" | "to" | "minMin" | "maxMin" | "hardMin">,
+  nameOf: (id: TaskId) => string,
+): string => {
+  const most = hardMin === undefined ? maxMin : hardMin;
+  return `${nameOf(from)} to ${to === "serve" ? "the table" : nameOf(to)}: ${most === null ? `at least ${writeMinutes(minMin)}` : `at most ${writeMinutes(most)}`}`;
+};
+/** Why a step cannot be where the cook wants it. */
+export const describeBroken = (contradiction: readonly Lag[], nameOf: (id: TaskId) => string): string =>
+  contradiction.length === 0
+    ? "There is no plan with it there: something else needs the same hands, burner, oven or pan, or nobody is there. It stays where it was."
+    : `It cannot be there: ${contradiction.map((lag) => describeLag(lag, nameOf)).join("; ")}. It stays where it was.`;
 
 /** Parts that the clock leaves out because a step of them cannot be worked out; null when it has them all. */
 export function describeHoles(plan: Plan): string | null {

@@ -1,3 +1,5 @@
+import type { Stretched } from "@/core/schedule/stretch";
+import { describeStretch } from "./clock";
 import type { AllergenChange } from "@/core/foods/book";
 import type { FoodLookup } from "@/core/foods/food";
 import { totalG } from "@/core/process/contents";
@@ -11,15 +13,37 @@ import type { Line } from "@/core/process/step";
 import { STEP_NAMES } from "./steps";
 import { ALLERGEN_NAMES, foodInText, foodName } from "./words";
 
-/** How the cooking stands against its time. `at` is the clock time in so many minutes after serving. */
+/**
+ * How the cooking stands against its time.
+ *
+ * @param at the clock time so many minutes after serving
+ * @param tableMin how late the table becomes
+ */
 export function describePace(
   { lateMin, earlyMin }: Pace,
   at: (minutes: number) => string,
+  tableMin = lateMin,
 ): { late: boolean; says: string } {
-  if (lateMin >= 1) return { late: true, says: `${writeMinutes(lateMin)} behind · ready ${at(lateMin)}` };
+  if (lateMin >= 1) return { late: true, says: `${writeMinutes(lateMin)} behind · ready ${at(tableMin)}` };
   if (earlyMin >= 2) return { late: false, says: `${writeMinutes(earlyMin)} ahead` };
   return { late: false, says: `on time for ${at(0)}` };
 }
+
+/** What becomes of a supper that is behind: when it is on the table, and what waits too long for it. */
+export function describeFromNow(
+  { tableMin = 0, stretched }: { readonly tableMin?: number; readonly stretched: readonly Stretched[] },
+  at: (minutes: number) => string,
+  nameOf: (task: string) => string,
+): string[] {
+  const table =
+    tableMin === 0
+      ? `Worked out from now: it can still be on the table at ${at(0)}.`
+      : `Worked out from now: on the table at ${at(tableMin)}, ${writeMinutes(tableMin)} late.`;
+  const told = stretched.filter((s) => s.points >= TOLD_POINTS).slice(0, 2);
+  return [table, ...told.map((s) => `${describeStretch(s, nameOf)}: bite −${s.points.toFixed(1)}.`)];
+}
+/** A loss that is told at the Stove, points of bite. */
+const TOLD_POINTS = 0.2;
 
 /** The clock of the device leapt by so much, ms; what that does to the timers. */
 export function describeJump(byMs: number): string {

@@ -34,19 +34,23 @@ const send = (post: (r: Request) => Promise<Response>, body: unknown) =>
   );
 
 test("the plan over HTTP is the plan, and its tasks make a schedule", async () => {
-  const response = await send(postPlan, input);
+  const two = { ...input, supper: { ...input.supper, dishes: DEMO_DISHES.slice(0, 2) } };
+  const response = await send(postPlan, two);
   expect(response.status).toBe(200);
   const body = await response.json();
-  const direct = JSON.parse(JSON.stringify(plan(input)));
+  const direct = JSON.parse(JSON.stringify(plan(two)));
   expect(body.perEater).toEqual(direct.perEater);
   expect(body.tasks).toEqual(direct.tasks);
   expect(body.ranges).toBeNull();
-  const { tasks, lags, apart, capacities } = body;
+  const { tasks, lags, apart, budgets, capacities, ovens } = body;
+  expect(budgets.length).toBeGreaterThan(0);
   const scheduled = await send(postSchedule, {
     tasks,
     lags,
     apart,
+    budgets,
     capacities,
+    ovens,
     blocked: [],
     horizonMin: 2880,
     nodes: 5000,
@@ -75,7 +79,7 @@ test("ranges come when asked for", async () => {
 });
 test.each([
   ["{ nope", 400, undefined],
-  [{ ...input, kitchen: { ...DEMO_KITCHEN, cooks: 0 } }, 422, "kitchen/cooks"],
+  [{ ...input, kitchen: { ...DEMO_KITCHEN, cooks: 1 } }, 422, "kitchen/cooks"],
   [{ ...input, supper: { ...input.supper, serveAt: "at seven" } }, 422, "supper/serveAt"],
   [{ ...input, samples: 1e6 }, 422, "samples"],
   [{ ...input, surprise: 1 }, 422, "surprise"],
@@ -196,6 +200,14 @@ test.each([
   const body = await response.json();
   expect([response.status, body.kind ?? body.field]).toEqual([status, says]);
 });
+
+test.each(["oven", "waits", "contradiction"])(
+  "the clock answers the documentation's %s as it stands there",
+  async (name) => {
+    const response = await send(postSchedule, exampleOf(`schedule-${name}`));
+    expect([response.status, await response.json()]).toMatchObject([200, exampleOf(`schedule-${name}-answer`)]);
+  },
+);
 
 describe("what is refused before any work is done", () => {
   const ask = (headers: Record<string, string>, body: BodyInit = JSON.stringify(input)) =>

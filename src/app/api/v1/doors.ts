@@ -37,7 +37,12 @@ const DOORS = {
   plan: door(PlanRequestSchema, ({ samples, seed, ...input }) => {
     const planned = plan(input as PlanInput);
     const cautions = judge(input as PlanInput, planned, null);
-    const answered = { ...planned, cautions, capacities: capacitiesOf(input.kitchen) };
+    const answered = {
+      ...planned,
+      cautions,
+      capacities: capacitiesOf(input.kitchen),
+      ovens: input.kitchen.ovens.length,
+    };
     if (samples === 0) return { ...answered, ranges: null };
     const run = sampleRanges(input as PlanInput, samples, seed);
     for (let step = run.next(); ; step = run.next()) if (step.done) return { ...answered, ranges: step.value };

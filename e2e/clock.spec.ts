@@ -1,0 +1,56 @@
+import { expect, loadDemo, test } from "./fixtures";
+
+const CLOCK = "/supper/clock?s=sunday-supper";
+
+test("a step is dragged, keeps its place over a reload, is refused where food would not bear it, and is let go", async ({
+  page,
+}) => {
+  await loadDemo(page);
+  await page.goto(CLOCK);
+  const sear = page.getByRole("button", { name: /^Sear · Strips, 18:\d\d/ }).first();
+  await expect(sear).toBeVisible();
+  const before = await page.getByRole("heading", { level: 1 }).textContent();
+  const box = (await sear.boundingBox()) as { x: number; y: number; width: number };
+  await page.mouse.move(box.x + 20, box.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 20, box.y + 10, { steps: 4 });
+  await page.mouse.move(box.x - 70, box.y + 10, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByLabel("held here", { exact: true })).toHaveCount(1);
+  await expect(page.getByRole("heading", { level: 1 })).not.toHaveText(before as string);
+  await page.reload();
+  await expect(page.getByLabel("held here", { exact: true })).toHaveCount(1);
+
+  // By keys, in the list: later than the table allows is told and changes nothing.
+  const line = page.getByRole("button", { name: /Sear · Strips/, expanded: false });
+  await line.focus();
+  await page.keyboard.press("Enter");
+  const told = page.getByText(/It stays where it was/);
+  const move = page.getByRole("group", { name: "Move Sear · Strips" });
+  for (let i = 0; i < 8 && (await told.count()) === 0; i++) {
+    const now = await line.or(page.getByRole("button", { name: /Sear · Strips/, expanded: true })).textContent();
+    await move.getByRole("button", { name: "5 min later" }).press("Enter");
+    await expect
+      .poll(async () => {
+        const then = await page.getByRole("button", { name: /Sear · Strips/, expanded: true }).textContent();
+        return (await told.count()) > 0 || then !== now;
+      })
+      .toBe(true);
+  }
+  await expect(told).toBeVisible();
+  await move.getByRole("button", { name: "Let it move" }).click();
+  await expect(page.getByLabel("held here", { exact: true })).toHaveCount(0);
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(before as string);
+});
+
+test("a beginning that is past says when dinner can be, and one press makes it so", async ({ page }) => {
+  await page.clock.install({ time: new Date("2026-11-29T18:20:00Z") });
+  await loadDemo(page);
+  await page.goto(CLOCK);
+  const eat = page.getByRole("button", { name: /^Eat at 19:[2-5]\d$/ });
+  await expect(page.getByText(/It should have begun at 17:5\d/)).toBeVisible();
+  const at = ((await eat.textContent()) as string).slice(-5);
+  await eat.click();
+  await expect(page.getByLabel("Time on the table")).toHaveValue(at);
+  await expect(page.getByText(/It should have begun/)).toHaveCount(0);
+});

@@ -1,0 +1,37 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { Kitchen } from "@/core/household/kitchen";
+import type { Plan } from "@/core/plan";
+import type { Progress } from "@/core/process/log";
+import type { Schedule } from "@/core/schedule/schedule";
+import { computing } from "@/workers/client";
+
+/** So far behind, the rest is worked out again, minutes; and again each so many, and with every note. */
+const LATE_MIN = 5;
+const AGAIN_MIN = 2;
+
+/** What becomes of a supper that is behind: worked out from now; null while it is about on time, or nothing fits. */
+export function useFromNow(
+  planned: Plan,
+  kitchen: Kitchen,
+  serveAt: string,
+  progress: Progress,
+  lateMin: number,
+  now: number,
+): Extract<Schedule, { kind: "fits" }> | null {
+  const [told, setTold] = useState<{ readonly of: Progress; readonly rest: Schedule | null } | null>(null);
+  const slot = lateMin < LATE_MIN ? null : Math.floor(now / (AGAIN_MIN * 60_000));
+  useEffect(() => {
+    if (slot === null) return;
+    let current = true;
+    const { begunAt, doneAt, timers } = progress;
+    void computing
+      .fromNow(planned, kitchen, serveAt, { begunAt, doneAt, timers }, Date.now())
+      .then((rest) => current && setTold({ of: progress, rest }));
+    return () => {
+      current = false;
+    };
+  }, [planned, kitchen, serveAt, progress, slot]);
+  return slot !== null && told?.of === progress && told.rest?.kind === "fits" ? told.rest : null;
+}

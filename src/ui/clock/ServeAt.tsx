@@ -1,0 +1,85 @@
+"use client";
+
+import { Box, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
+import type { DishId } from "@/core/process/step";
+import { Card } from "../frame/controls";
+import { NumberField } from "../frame/fields";
+import type { ClockProps } from "./Clock";
+
+/** A dish of the supper and how long after the serving time it comes to the table. */
+export interface Course {
+  readonly dish: DishId;
+  readonly name: string;
+  readonly afterMin: number;
+}
+
+/** When they eat, which dish comes later, and how much beginning earlier a better bite is worth. */
+export function ServeAt({
+  serve,
+  onServe,
+  courses,
+  onCourse,
+  pointMin,
+  onPointMin,
+}: Pick<ClockProps, "serve" | "onServe" | "courses" | "onCourse" | "pointMin" | "onPointMin">) {
+  return (
+    <Card p="4">
+      <Heading as="h2" fontSize="lg" mb="2">
+        Eat at
+      </Heading>
+      <HStack gap="2">
+        <Input
+          aria-label="Day on the table"
+          type="date"
+          h="11"
+          bg="card"
+          borderColor="edge"
+          value={serve.date}
+          onChange={(e) => e.target.value && onServe(e.target.value, serve.time)}
+        />
+        <Input
+          aria-label="Time on the table"
+          type="time"
+          h="11"
+          w="9.5rem"
+          flexShrink={0}
+          bg="card"
+          borderColor="edge"
+          value={serve.time}
+          onChange={(e) => e.target.value && onServe(serve.date, e.target.value)}
+        />
+      </HStack>
+      {courses.length > 1 && (
+        <Stack gap="2" mt="3">
+          {courses.map(({ dish, name, afterMin }) => (
+            <HStack key={dish} gap="3" align="flex-end" role="group" aria-label={name}>
+              <Text flex="1" pb="2.5">
+                {name}
+              </Text>
+              <NumberField
+                label="Comes later by"
+                value={afterMin}
+                low={0}
+                high={600}
+                digits={0}
+                unit="min"
+                onCommit={(n) => n !== null && onCourse(dish, Math.round(n))}
+              />
+            </HStack>
+          ))}
+        </Stack>
+      )}
+      <Box mt="3">
+        <NumberField
+          label="A point of bite is worth beginning earlier by"
+          value={pointMin}
+          low={0}
+          high={1000}
+          digits={0}
+          unit="min"
+          onCommit={(n) => n !== null && onPointMin(Math.round(n))}
+        />
+      </Box>
+    </Card>
+  );
+}
