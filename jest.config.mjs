@@ -21,7 +21,9 @@ const ui = await createJestConfig({
 const esm = ["/node_modules/(?!(temporal-polyfill|temporal-utils|temporal-spec)/)"];
 const config = {
   // A slow machine under load is no failure.
-  testTimeout: 30_000,
+  testTimeout: 60_000,
+  // Both cores of a small machine: one waits while the other transforms.
+  maxWorkers: "100%",
   projects: [core, ui].map((project) => ({ ...project, transformIgnorePatterns: esm })),
 };
 export default config;
