@@ -9,6 +9,7 @@ import type { Going } from "@/core/schedule/fromNow";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { TaskNet } from "@/core/schedule/task";
 import type { WhatIf } from "@/core/schedule/whatIf";
+import type { WaysOut } from "@/core/waysOut";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
 import type { SwapAnswer } from "@/core/swap/card";
 import type { Start } from "@/core/swap/starts";
@@ -88,6 +89,7 @@ export const computing = {
   outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
   whatIf: (plan: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
     searcher().whatIf(netOf(plan), kitchen, serveAt),
+  waysOut: (question: Question, now: number): Promise<WaysOut> => searcher().waysOut(question, now),
   chance: (question: ChanceQuestion): Promise<Chance> => searcher().chance(question),
   /** A plan at once, which may not be the best. */
   firstSchedule: (plan: TaskNet, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>

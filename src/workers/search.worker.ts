@@ -9,6 +9,7 @@ import { type Schedule, schedule } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
 import { fromNow } from "@/core/schedule/fromNow";
 import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
+import { type WaysOut, waysOut } from "@/core/waysOut";
 
 /** The newest question asked; older ones stop at their next chunk. */
 let newest = 0;
@@ -36,6 +37,8 @@ export const searchApi = {
   /** What becomes of a supper when its day changes. */
   whatIf: (net: Parameters<typeof whatIf>[0], kitchen: Kitchen, serveAt: string): WhatIf[] =>
     whatIf(net, kitchen, serveAt),
+  /** What can be done about a supper that does not come about. */
+  waysOut: (question: Question, now: number): WaysOut => waysOut(askedAbout(question).input, now, { memory }),
   /** How likely a plan is to be in time, over some thousand evenings. */
   chance: (question: ChanceQuestion): Chance => chanceOnTime(question),
   /** The rest of a cooking, from now. */

@@ -4,7 +4,7 @@ import { type Dish, foodsOf, headCount } from "@/core/dish/dish";
 import type { Plan, PlanInput } from "@/core/plan";
 import type { RecipeOut } from "@/core/formats/recipeOut";
 import type { Food, FoodLookup, FoodId } from "@/core/foods/food";
-import { leadMinutes } from "@/core/swap/leadTime";
+import { longestChain } from "@/core/schedule/longest";
 import { describeStep } from "@/ui/wording/stepText";
 import { amountInText, foodInText, type TextContext } from "@/ui/wording/words";
 import { download, fileName } from "./download";
@@ -78,7 +78,7 @@ function recipeOf(dish: Dish, plan: Plan, input: PlanInput, textContext: TextCon
       }),
     ),
     handsMin: tasks.reduce((m, t) => (t.kind === "hands" ? m + t.minutes : m), 0),
-    totalMin: leadMinutes(tasks, plan.lags),
+    totalMin: longestChain(tasks, plan.lags).minutes,
     tools: input.kitchen.pans.filter((pan) => [...pans].some((d) => d.includes(pan.id))).map((pan) => pan.name),
     proteinG: plan.perEater.proteinG,
     saltG: plan.perEater.saltG,

@@ -56,7 +56,7 @@ export const remove = (table: Edit["table"], id: string): Edit => ({ table, id, 
 
 export const saveKitchen = (from: Kitchen, to: Kitchen, label: string) =>
   change(label, [edited("kitchen", kitchenRow(from), kitchenRow(to))]);
-const kitchenRow = (kitchen: Kitchen): KitchenRow => ({ id: "kitchen", kitchen });
+export const kitchenRow = (kitchen: Kitchen): KitchenRow => ({ id: "kitchen", kitchen });
 
 export type HouseState =
   | { readonly state: "loading" }

@@ -44,10 +44,14 @@ export function warmAfter(outcome: Outcome, before: number): number {
   const hot = outcome.after.batch.tempC >= KILLED_C;
   return (hot ? 0 : before) + ownWarmMin(outcome);
 }
-/** What the step itself adds: its waiting, and the work at it. */
+/**
+ * What the step itself adds: its waiting, and the work at it. A block in cold water is cold while it is frozen inside: only what goes
+ * on after the soonest that it can be through counts (USDA FSIS, The Big Thaw: water changed every half hour; from memory).
+ */
 export function ownWarmMin(outcome: Outcome): number {
   if (onHeat(outcome) || !standsWarm(outcome)) return 0;
-  return outcome.phases.reduce((m, p) => m + p.minutes, 0);
+  const frozenMin = outcome.facts.reduce((m, f) => (f.kind === "through" && f.what === "thawed" ? f.lowMin : m), 0);
+  return Math.max(0, outcome.phases.reduce((m, p) => m + p.minutes, 0) - frozenMin);
 }
 
 /**

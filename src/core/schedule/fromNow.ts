@@ -1,15 +1,20 @@
 import type { Kitchen } from "../household/kitchen";
 import type { Progress, StepKey } from "../process/log";
+import { longestChain } from "./longest";
 import { free } from "./pins";
 import { scheduleQuestion } from "./question";
-import { type Schedule, schedule } from "./schedule";
+import { type Schedule, tryOut } from "./schedule";
 import { hardestOf } from "./stretch";
 import { type Lag, SERVE, type Task, type TaskId, type TaskNet, type WaitBudget } from "./task";
 
 /** What of a cooking the clock has to know. Instants in ms since 1970 UTC. */
 export type Going = Pick<Progress, "begunAt" | "doneAt" | "timers">;
+/** Before anything is begun. */
+export const NOTHING_DONE: Going = { begunAt: new Map(), doneAt: new Map(), timers: new Map() };
 /** The rest of a supper is looked at so long at the most: the cook waits for the answer with a pan in the hand. */
 const NODES = 4_000;
+/** Nights and absences after the soonest end are looked at so far, minutes. */
+const LOOKED_AT_MIN = 2 * 1440;
 
 /**
  * The rest of a supper worked out from now: what is done stays where it was, what has begun goes on at once, what is left begins no
@@ -17,24 +22,49 @@ const NODES = 4_000;
  * left to do.
  *
  * @param now instant, ms since 1970 UTC
+ * @param nodes how much work it may take (see `ScheduleInput`)
  * @returns `tableMin` of the answer is how late it becomes
  */
-export function fromNow(net: TaskNet, kitchen: Kitchen, serveAt: string, going: Going, now: number): Schedule | null {
+export function fromNow(
+  net: TaskNet,
+  kitchen: Kitchen,
+  serveAt: string,
+  going: Going,
+  now: number,
+  nodes: number = NODES,
+): Schedule | null {
   const nowMin = Math.ceil((now - Date.parse(serveAt)) / 60_000);
   const isOpen = (t: Task) => !going.doneAt.has(t.step) && !going.begunAt.has(t.step);
   if (!net.tasks.some((t) => !going.doneAt.has(t.step))) return null;
-  const solve = (of: TaskNet): Schedule => {
-    const question = scheduleQuestion(leftOf(of, going, Date.parse(serveAt), nowMin), kitchen, serveAt);
+  // Who has begun goes on into the night; who has not keeps it.
+  const chainMin = longestChain(net.tasks, net.lags).minutes;
+  const untilMin = net.tasks.every(isOpen) ? Math.max(0, chainMin + nowMin) + LOOKED_AT_MIN : undefined;
+  const solve = (of: TaskNet, mostLateMin?: number): Schedule => {
+    const question = scheduleQuestion(leftOf(of, going, Date.parse(serveAt), nowMin), kitchen, serveAt, untilMin);
     // Whoever asks is there, whatever the hours say.
-    const blocked = question.blocked.filter(([from, to]) => !(from <= nowMin && nowMin < to));
-    return schedule({ ...question, blocked, gone: {}, nodes: NODES, objective: "soonest" });
+    const isNow = ([from, to]: readonly [number, number, ...unknown[]]) => from <= nowMin && nowMin < to;
+    const blocked = question.blocked.filter((span) => !isNow(span));
+    const hands = untilMin === undefined ? [] : (question.gone?.hands ?? []).filter((span) => !isNow(span));
+    return tryOut({
+      ...question,
+      blocked,
+      gone: { hands },
+      nodes,
+      objective: "soonest",
+      ...(mostLateMin === undefined ? {} : { mostLateMin }),
+    });
   };
-  const held = solve(net);
+  // Mostly it is a matter of hours; where nights and work lie between, of days.
+  const within = (of: TaskNet): Schedule => {
+    const found = solve(of);
+    return found.kind === "fits" || untilMin === undefined ? found : solve(of, LOOKED_AT_MIN);
+  };
+  const held = within(net);
   const pinned = net.tasks.some((t) => isOpen(t) && t.notAfter !== undefined);
   // What the cook holds stays as long as that is possible at all.
   return held.kind === "fits" || !pinned
     ? held
-    : solve({ ...net, tasks: net.tasks.map((t) => (isOpen(t) ? free(t) : t)) });
+    : within({ ...net, tasks: net.tasks.map((t) => (isOpen(t) ? free(t) : t)) });
 }
 /** The net of what is left, with what is behind it as fixed points. */
 function leftOf(net: TaskNet, { begunAt, doneAt, timers }: Going, serveMs: number, nowMin: number): TaskNet {

@@ -8,11 +8,16 @@ import { lastServed, type ScheduleInput, type TaskNet } from "./task";
 const HORIZON_MIN = 6 * 1440;
 const NODES = 60_000;
 
-/** What has to be solved for one supper in a kitchen: its tasks, what the kitchen has, and the hours of nobody. */
+/**
+ * What has to be solved for one supper in a kitchen: its tasks, what the kitchen has, and the hours of nobody.
+ *
+ * @param untilMin so long after serving hours are looked at, minutes
+ */
 export const scheduleQuestion = (
   { tasks, lags, apart, budgets }: TaskNet,
   kitchen: Kitchen,
   serveAt: string,
+  untilMin: number = lastServed(lags),
 ): ScheduleInput => ({
   tasks,
   lags,
@@ -21,8 +26,8 @@ export const scheduleQuestion = (
   capacities: capacitiesOf(kitchen),
   ovenRates: HOME_OVEN,
   ovens: kitchen.ovens.length,
-  blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN, lastServed(lags)),
-  gone: { hands: cooksAway(kitchen, serveAt, HORIZON_MIN, lastServed(lags)) },
+  blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN, untilMin),
+  gone: { hands: cooksAway(kitchen, serveAt, HORIZON_MIN, untilMin) },
   pointMin: kitchen.pointMin,
   horizonMin: HORIZON_MIN,
   nodes: NODES,

@@ -41,8 +41,8 @@ export function reliefsFor(input: ScheduleInput, solve: (input: ScheduleInput) =
   }
   if (input.blocked.length > 0 && fits({ blocked: [] })) reliefs.push({ kind: "be-home" });
   input.lags.forEach((lag, i) => {
-    // Phases of one step follow each other at once: no cook can let them wait.
-    if (lag.maxMin === null || lag.maxMin === 0) return;
+    // Phases of one step follow each other at once: no cook can let them wait; and a limit that a rule or ruined food sets is none to lift.
+    if (lag.maxMin === null || lag.maxMin === 0 || lag.hardMin !== undefined) return;
     const without = input.lags.map((l, j): Lag => (j === i ? { ...l, maxMin: null, hardMin: null } : l));
     const found = fits({ lags: without });
     if (!found) return;

@@ -61,6 +61,8 @@ export function schedule(
   const found = solve(input, AIMS[input.objective ?? "kitchen"], onBetter);
   return found.kind === "fits" ? found : { ...found, reliefs: reliefsFor(input, (asked) => solve(asked, ["sum"])) };
 }
+/** The same for whoever tries one thing after the other: where nothing fits, nothing is looked for that would help. */
+export const tryOut = (input: ScheduleInput): Schedule => solve(input, AIMS[input.objective ?? "kitchen"]);
 
 /** @param aims what is made small, one after the other */
 function solve(

@@ -1,6 +1,6 @@
 import type { Kitchen } from "../household/kitchen";
 import { scheduleQuestion } from "./question";
-import { schedule } from "./schedule";
+import { tryOut } from "./schedule";
 import type { TaskNet } from "./task";
 
 /** Something that may change on the day. */
@@ -28,7 +28,7 @@ export function whatIf(net: TaskNet, kitchen: Kitchen, serveAt: string): WhatIf[
     if (changed === null) return [];
     const { net: then, in: there, at, shiftMin } = changed;
     const question = scheduleQuestion(then, there, at);
-    const found = schedule({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
+    const found = tryOut({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
     if (found.kind !== "fits") return [{ change, startMin: null, points: 0 }];
     const points = found.stretched.reduce((sum, s) => sum + s.points, 0);
     return [{ change, startMin: found.startMin + shiftMin, points }];

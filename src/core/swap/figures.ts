@@ -3,7 +3,7 @@ import { type Allergen, ALLERGENS } from "../foods/allergens";
 import type { FoodBook } from "../foods/book";
 import type { Plan } from "../plan";
 import type { Answer, Question } from "./answer";
-import { leadMinutes } from "./leadTime";
+import { longestChain } from "../schedule/longest";
 
 /** What a dish holds for certain, and what only labels can tell. */
 export function allergensOf(dish: Dish, book: FoodBook): Pick<Answer, "contains" | "mayHold"> {
@@ -37,7 +37,7 @@ export function figuresOf(made: Plan): Figures {
     return last?.state === "computed" ? sum + last.outcome.after.batch.oilG : sum;
   }, 0);
   return {
-    leadMin: leadMinutes(made.tasks, made.lags),
+    leadMin: longestChain(made.tasks, made.lags).minutes,
     handsMin: made.tasks.reduce((m, t) => (t.kind === "hands" ? m + t.minutes : m), 0),
     batches,
     proteinG: made.perEater.proteinG,

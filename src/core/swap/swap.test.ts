@@ -17,7 +17,7 @@ import { newMemory } from "../quantities/memory";
 import { SERVE } from "../schedule/task";
 import { type Answer, answersTo, type Ask, type Table } from "./answer";
 import { cardsOf } from "./card";
-import { leadMinutes } from "./leadTime";
+import { longestChain } from "../schedule/longest";
 import { BULK_G_PER_ML, bulkOf, leaving, MEATS, meatOf, RAW_A_HEAD_G, rawFromCookedG } from "./meats";
 import { narrowing } from "./narrow";
 import { ROUTES } from "./routeTable";
@@ -316,7 +316,7 @@ describe.each(MEAT_FORMS)("routes for %s", (form) => {
       expect(a.proteinG).toBe(again.perEater.proteinG);
       expect(a.saltG).toBe(again.perEater.saltG);
       expect(a.handsMin).toBe(again.tasks.reduce((m, t) => (t.kind === "hands" ? m + t.minutes : m), 0));
-      expect(a.leadMin).toBe(leadMinutes(again.tasks, again.lags));
+      expect(a.leadMin).toBe(longestChain(again.tasks, again.lags).minutes);
       expect(a.dish.parts[0]?.route).toEqual({ id: a.route.id, form, kind: asked.kind });
       expect(a.dish.replaces).toMatchObject({ words: "500 g of it", rawG: 500, form });
     }
@@ -474,9 +474,9 @@ test("lead time is the longest way to the table, with the waits between", () => 
   const lag = (from: string, to: string, minMin: number) => ({ from, to, minMin, maxMin: null });
   const tasks = [task("a", 5), task("b", 30), task("c", 2)];
   // a 5 + 10 + c 2 + 1, or b 30 + c 2 + 1.
-  expect(leadMinutes(tasks, [lag("a", "c", 10), lag("b", "c", 0), lag("c", SERVE, 1)])).toBe(33);
-  expect(leadMinutes(tasks, [lag("a", "c", 40), lag("b", "c", 0), lag("c", SERVE, 1)])).toBe(48);
-  expect(leadMinutes([], [])).toBe(0);
+  expect(longestChain(tasks, [lag("a", "c", 10), lag("b", "c", 0), lag("c", SERVE, 1)]).minutes).toBe(33);
+  expect(longestChain(tasks, [lag("a", "c", 40), lag("b", "c", 0), lag("c", SERVE, 1)]).minutes).toBe(48);
+  expect(longestChain([], []).minutes).toBe(0);
 });
 
 test("a loaf is one piece; skewers are threaded before the heat; a glaze comes last; a sauce takes the part", () => {

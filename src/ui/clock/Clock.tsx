@@ -14,6 +14,7 @@ import { SERVE, type TaskId } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { WayOut, WaysOut } from "@/core/waysOut";
 import { Card, DoLink, Quiet, Remark } from "../frame/controls";
 import type { DayChange, WhatIf } from "@/core/schedule/whatIf";
 import { describeHoles } from "../wording/clock";
@@ -21,6 +22,7 @@ import { describeTwice } from "../wording/time";
 import type { TitledMove } from "../wording/tasks";
 import { ClockLanes } from "./ClockLanes";
 import { NoFit } from "./NoFit";
+import { TooLate } from "./WaysOut";
 import { Costs, IfSomethingChanges, when } from "./WhatItCosts";
 import { lanesOf } from "./lanes";
 import { inOrder, MoveList } from "./MoveList";
@@ -56,9 +58,9 @@ export interface ClockProps {
   readonly onWhatIf: () => void;
   /** Makes a change that can be made from here: dinner at another hour, a helper. */
   readonly onTake: (change: DayChange) => void;
-  /** When it can be on the table, begun now; null until it is worked out, no minute where there is no plan. */
-  readonly soonest: { readonly tableMin: number | null; readonly points: number } | null;
-  readonly onSoonest: () => void;
+  /** What can be done where it fits in no way or should have begun already; null until it is worked out. */
+  readonly waysOut: WaysOut | null;
+  readonly onWay: (way: WayOut) => void;
   /** How likely it is in time; null until that is worked out. */
   readonly chance: Chance | null;
   readonly stepName: (step: StepKey) => string;
@@ -137,7 +139,7 @@ export function Clock(props: ClockProps) {
             <Waits plan={props.plan} schedule={schedule} nameOf={props.nameOf} />
           </>
         ) : (
-          <NoFit schedule={schedule} nameOf={props.nameOf} />
+          <NoFit {...props} schedule={schedule} />
         )}
       </Stack>
       <Stack gap="4" display={ONE_COLUMN}>
@@ -147,27 +149,6 @@ export function Clock(props: ClockProps) {
         {!frozen && <IfSomethingChanges {...props} />}
       </Stack>
     </Grid>
-  );
-}
-
-/** The beginning is past: when it can be on the table from now, one press away. */
-function TooLate(props: ClockProps) {
-  const { schedule, soonest, onSoonest } = props;
-  if (schedule.kind !== "fits") return null;
-  return (
-    <Remark tone="watch" fontSize="md">
-      It should have begun {when(schedule.startMin, props)}.{" "}
-      {soonest === null
-        ? "Working out when it can be ready …"
-        : soonest.tableMin === null
-          ? "Begun now there is no plan for today: take another day, a part out, or a faster route in Swap."
-          : `Begun now it can be on the table ${when(soonest.tableMin, props)}${soonest.points >= 0.05 ? `, bite −${soonest.points.toFixed(1)}` : ""}; a part less or a faster route in Swap is sooner.`}
-      {soonest !== null && soonest.tableMin !== null && soonest.tableMin > 0 && (
-        <Quiet mt="2" display="block" onClick={onSoonest}>
-          Eat {when(soonest.tableMin, props)}
-        </Quiet>
-      )}
-    </Remark>
   );
 }
 

@@ -1,39 +1,17 @@
 "use client";
 
-import { chakra, Heading, Text } from "@chakra-ui/react";
-import { writeMinutes } from "@/core/quantities/write";
-import type { Relief } from "@/core/schedule/reliefs";
+import { Box, chakra, Heading, Text } from "@chakra-ui/react";
 import type { Schedule } from "@/core/schedule/schedule";
-import type { TaskId } from "@/core/schedule/task";
 import { Card } from "../frame/controls";
 import { describeLag } from "../wording/clock";
+import { describeRelief, isAWay } from "../wording/waysOut";
+import type { ClockProps } from "./Clock";
+import { WaysOutList } from "./WaysOut";
 
-const RESOURCES: Readonly<Record<string, string>> = {
-  hands: "a second pair of hands",
-  burner: "one more burner",
-  oven: "one more oven",
-  fridge: "twice the space in the fridge",
-  freezer: "twice the space in the freezer",
-};
-
-function describeRelief(relief: Relief, nameOf: (id: TaskId) => string): string {
-  switch (relief.kind) {
-    case "one-more":
-      return `With ${RESOURCES[relief.resource] ?? `another one like “${relief.resource.replace(/^(pan|machine):/, "")}”`} it fits.`;
-    case "be-home":
-      return "Without the hours of sleep and absence it fits: eat at another time, or do the first steps the day before.";
-    case "wait-longer":
-      return `If “${nameOf(relief.from)}” may wait ${relief.neededMin === null ? "longer" : writeMinutes(relief.neededMin)} instead of ${writeMinutes(relief.nowMin)} before ${relief.to === "serve" ? "the table" : `“${nameOf(relief.to)}”`}, it fits.`;
-  }
-}
 /** It does not fit: how sure that is, what contradicts what, and what would help. */
-export function NoFit({
-  schedule,
-  nameOf,
-}: {
-  schedule: Extract<Schedule, { kind: "does-not-fit" }>;
-  nameOf: (id: TaskId) => string;
-}) {
+export function NoFit(props: ClockProps & { readonly schedule: Extract<Schedule, { kind: "does-not-fit" }> }) {
+  const { schedule, nameOf } = props;
+  const reliefs = schedule.reliefs.filter((r) => !isAWay(r));
   return (
     <Card borderColor="chilli" borderWidth="2px" role="alert">
       <Heading as="h2" fontSize="xl">
@@ -56,16 +34,16 @@ export function NoFit({
           </chakra.ul>
         </>
       )}
-      <Text mt="3" fontWeight="600">
-        {schedule.reliefs.length > 0
-          ? "What would help:"
-          : "No single change was found that helps. Take a part out, or serve one cold."}
-      </Text>
-      <chakra.ul ps="5">
-        {schedule.reliefs.slice(0, 6).map((relief, i) => (
-          <li key={i}>{describeRelief(relief, nameOf)}</li>
-        ))}
-      </chakra.ul>
+      <Box mt="3">
+        <WaysOutList {...props} />
+      </Box>
+      {reliefs.length > 0 && (
+        <chakra.ul mt="2" ps="5" color="quiet">
+          {reliefs.map((relief, i) => (
+            <li key={i}>{describeRelief(relief, nameOf)}</li>
+          ))}
+        </chakra.ul>
+      )}
     </Card>
   );
 }

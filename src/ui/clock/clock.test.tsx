@@ -2,6 +2,7 @@ import { screen, within } from "@testing-library/react";
 import { plan } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
+import type { WayOut } from "@/core/waysOut";
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { show } from "../__tests__/support";
 import { titledWork } from "../wording/tasks";
@@ -175,8 +176,8 @@ describe("the page", () => {
     held: new Set(),
     onHold: jest.fn(() => Promise.resolve(null)),
     onTake: jest.fn(),
-    soonest: null,
-    onSoonest: jest.fn(),
+    waysOut: null,
+    onWay: jest.fn(),
     ...more,
   });
   test("the first line is what to do first, with its day; what the plan leaves out comes before it", () => {
@@ -248,17 +249,50 @@ describe("the page", () => {
     expect(screen.getByText("Waits that count")).toBeInTheDocument();
     expect(screen.getByText(/no start after|no plan is better/)).toBeInTheDocument();
   });
-  test("too late is said, with when it can be ready, one press away", async () => {
+  test("too late is said, with why and what can be done, each one press away", async () => {
     const late = { nowMin: found.startMin + 25 };
     const { again, user } = show(<Clock {...props(found, late)} />);
-    expect(screen.getByText(/It should have begun at/)).toHaveTextContent("Working out");
-    const soon = props(found, { ...late, soonest: { tableMin: 21, points: 0.4 } });
+    expect(screen.getByText(/It should have begun at/)).toBeInTheDocument();
+    expect(screen.getByText("Trying what can be done …")).toBeInTheDocument();
+    const [soak, sear] = ["soak", "sear"].map((k) => moves.find((m) => m.row.step.kind === k)?.key as string);
+    const then = { startMin: -50, supper: demoSupper("2026-11-29T19:00:00.000Z"), kitchen: DEMO_KITCHEN };
+    const ways: readonly WayOut[] = [
+      {
+        ...then,
+        change: {
+          kind: "quicker",
+          steps: [
+            { step: soak as string, way: "hot-soak", minutes: 45 },
+            { step: sear as string, way: "unfrozen", minutes: null },
+          ],
+        },
+        tableMin: 0,
+        points: 0,
+      },
+      { ...then, change: { kind: "one-more", of: "burner" }, tableMin: 0, points: 0.4 },
+      { ...then, change: { kind: "let-move" }, tableMin: 10, points: 0 },
+      { ...then, change: { kind: "as-it-is" }, tableMin: 21, points: 0 },
+    ];
+    const tooLong = { needsMin: 125, thereAreMin: 70, steps: [{ step: soak as string, minutes: 62 }] };
+    const soon = props(found, { ...late, waysOut: { tooLong, ways } });
     again(<Clock {...soon} />);
-    expect(screen.getByText(/It should have begun at/)).toHaveTextContent("it can be on the table at 19:21, bite −0.4");
-    await user.click(screen.getByRole("button", { name: "Eat at 19:21" }));
-    expect(soon.onSoonest).toHaveBeenCalled();
-    again(<Clock {...props(found, { ...late, soonest: { tableMin: null, points: 0 } })} />);
-    expect(screen.getByText(/It should have begun at/)).toHaveTextContent("no plan for today");
+    expect(
+      screen.getByText("Soak · Strips 1 h 02 and what goes with them take 2 h 05. There are 1 h 10 until dinner."),
+    ).toBeInTheDocument();
+    expect(
+      screen.getByText(
+        "Strips: soak in water off the boil for 45 min, under a lid; Strips: do not freeze; it stays softer and takes up less",
+      ),
+    ).toBeInTheDocument();
+    expect(screen.getByText("On the table as planned, begin at 18:10.")).toBeInTheDocument();
+    expect(screen.getByText("On the table as planned, begin at 18:10, bite −0.4.")).toBeInTheDocument();
+    expect(screen.getByText("Let the steps that you hold move")).toBeInTheDocument();
+    expect(screen.getByText("On the table at 19:21, begin at 18:10.")).toBeInTheDocument();
+    await user.click(screen.getByRole("button", { name: /Do this: One more burner/ }));
+    expect(soon.onWay).toHaveBeenCalledWith(ways[1]);
+    again(<Clock {...props(found, { ...late, waysOut: { tooLong: { ...tooLong, thereAreMin: -3 }, ways: [] } })} />);
+    expect(screen.getByText(/take 2 h 05, and dinner is now\./)).toBeInTheDocument();
+    expect(screen.getByText(/Nothing that was tried helps/)).toBeInTheDocument();
   });
   test("a change that can be made from here is taken with one press; others are only told", async () => {
     const whatIf = [
@@ -288,7 +322,8 @@ describe("the page", () => {
     show(<Clock {...props(none)} />);
     const alert = screen.getByRole("alert");
     expect(alert).toHaveTextContent("Every way to lay the steps was looked at");
-    expect(alert).toHaveTextContent("With one more burner it fits.");
+    // A burner is among what a press does.
+    expect(alert).not.toHaveTextContent("With one more burner it fits.");
     expect(alert).toHaveTextContent("another one like “iron”");
     expect(alert).toHaveTextContent("may wait 40 min instead of 5 min before the table");
     expect(alert).toHaveTextContent("to the table: at most 5 min");
@@ -297,7 +332,7 @@ describe("the page", () => {
   test("not found is not impossible", () => {
     show(<Clock {...props({ kind: "does-not-fit", proven: false, contradiction: [], reliefs: [], nodesUsed: 3 })} />);
     expect(screen.getByRole("alert")).toHaveTextContent("though not every one was looked at");
-    expect(screen.getByRole("alert")).toHaveTextContent("No single change was found that helps");
+    expect(screen.getByRole("alert")).toHaveTextContent("Trying what can be done");
   });
   test("waits that cost are told with their price, a start on another day with its day, a part that is missing first", () => {
     const soak = planned.tasks.find((t) => t.step.endsWith("mash-mash"))?.id as string;

@@ -10,7 +10,7 @@ import { Linear } from "./linear";
 const SCALE = 60;
 /** A point of bite is worth so many minutes of beginning earlier, where nobody says otherwise. */
 export const POINT_MIN = 20;
-/** A table that moves comes no later than this. */
+/** A table that moves comes no later than this after the soonest that the tasks alone allow, where nobody says otherwise. */
 const MOST_LATE_MIN = 600;
 const HANDS = "hands";
 const OVEN = "oven";
@@ -42,12 +42,13 @@ export type Terms = readonly (readonly [half: number, weight: number])[];
  */
 export function modelOf(input: ScheduleInput, closed: Float64Array, moves: "makespan" | "table" | null): Model {
   const makespan = moves === "makespan";
-  const lateMost = moves === "table" ? MOST_LATE_MIN : 0;
   const { tasks, lags } = input;
   const n = tasks.length;
   const size = n + 1;
   const engine = new Engine();
   const apartBy = (i: number, j: number) => closed[i * size + j] as number;
+  const soonest = tasks.reduce((most, t, i) => Math.max(most, (t.notBefore ?? -Infinity) - apartBy(n, i)), 0);
+  const lateMost = moves === "table" ? soonest + (input.mostLateMin ?? MOST_LATE_MIN) : 0;
   const index = new Map(tasks.map((t, i) => [t.id, i]));
   const table = makespan ? engine.variable(-input.horizonMin, 0) : engine.variable(0, lateMost);
   const starts = tasks.map((t, i) =>

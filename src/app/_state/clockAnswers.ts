@@ -1,0 +1,56 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { Question } from "@/core/cooking";
+import type { Supper } from "@/core/dish/dish";
+import type { Kitchen } from "@/core/household/kitchen";
+import type { Plan } from "@/core/plan";
+import { capacitiesOf } from "@/core/schedule/capacities";
+import type { Chance } from "@/core/schedule/chance";
+import { chanceQuestion } from "@/core/schedule/chanceQuestion";
+import type { Schedule } from "@/core/schedule/schedule";
+import type { WayOut, WaysOut } from "@/core/waysOut";
+import { computing } from "@/workers/client";
+import { change, edited, kitchenRow } from "./store";
+import type { SupperView } from "./supper";
+
+/** How likely it is in time, once the ranges are there. */
+export function useChance(planned: Plan, schedule: Schedule, view: SupperView): Chance | null {
+  const { ranges } = view;
+  const { kitchen } = view.input;
+  const [told, setTold] = useState<{ readonly of: Schedule; readonly chance: Chance } | null>(null);
+  useEffect(() => {
+    if (ranges === null || schedule.kind !== "fits") return;
+    let current = true;
+    void computing
+      .chance(chanceQuestion(planned, schedule, ranges, capacitiesOf(kitchen)))
+      .then((chance) => current && setTold({ of: schedule, chance }));
+    return () => {
+      current = false;
+    };
+  }, [planned, schedule, ranges, kitchen]);
+  return told?.of === schedule ? told.chance : null;
+}
+
+/** What can be done about a supper that fits in no way, or should have begun; null while nobody asks and until it is worked out. */
+export function useWaysOut(question: Question, schedule: Schedule, asked: boolean): WaysOut | null {
+  const [told, setTold] = useState<{ readonly of: Schedule; readonly ways: WaysOut } | null>(null);
+  useEffect(() => {
+    if (!asked) return;
+    let current = true;
+    void computing.waysOut(question, Date.now()).then((ways) => current && setTold({ of: schedule, ways }));
+    return () => {
+      current = false;
+    };
+  }, [question, schedule, asked]);
+  return asked && told?.of === schedule ? told.ways : null;
+}
+
+/** Does it: the supper, its time and the kitchen in one change, so that one undo brings all of it back. */
+export function takeWay(way: WayOut, supper: Supper, kitchen: Kitchen): Promise<void> {
+  const serveAt = new Date(Date.parse(supper.serveAt) + way.tableMin * 60_000).toISOString();
+  return change("A way out", [
+    edited("suppers", supper, { ...way.supper, serveAt }),
+    ...(way.change.kind === "one-more" ? [edited("kitchen", kitchenRow(kitchen), kitchenRow(way.kitchen))] : []),
+  ]);
+}

@@ -1,0 +1,102 @@
+import type { Dish } from "../dish/dish";
+import { editStep, removeStep } from "../dish/edit";
+import type { Kitchen } from "../household/kitchen";
+import type { Step, StepOf } from "../process/registry";
+import type { Row } from "../process/row";
+import type { DishId, PartId, StepId } from "../process/step";
+
+/** What a step that takes hours gives way to: a warm bath for the fridge, hot water for cold, pressure for the hob, no freezing at all. */
+export const QUICKER_KINDS = ["thaw-in-water", "hot-soak", "pressure", "unfrozen"] as const;
+/** One of these. */
+export type QuickerKind = (typeof QUICKER_KINDS)[number];
+/** A step that can be done in less time, and how. */
+export interface QuickerWay {
+  readonly kind: QuickerKind;
+  readonly dish: DishId;
+  readonly part: PartId;
+  readonly step: StepId;
+}
+
+/** Minutes that are tried in turn until the food is through. */
+const TRIED_MIN: Readonly<Record<QuickerKind, readonly number[]>> = {
+  "thaw-in-water": [30, 45, 60, 90, 120, 180, 240, 360, 480],
+  "hot-soak": [15, 30, 45, 60, 90, 120, 180],
+  pressure: [0],
+  unfrozen: [0],
+};
+/** A soak that is no longer than this is quick already. */
+const LONG_SOAK_MIN = 90;
+/** Water off the boil. */
+const HOT_C = 95;
+/** A hot soak may stop a little short of the cold one, shares of what the food can hold. */
+const NEARLY = 0.1;
+
+/** Steps of a dish for which there is a quicker way in this kitchen. */
+export function quickerWays(dish: Dish, kitchen: Pick<Kitchen, "machines">): readonly QuickerWay[] {
+  const hasCooker = kitchen.machines.some((m) => m.kind === "pressure-cooker");
+  return dish.parts.flatMap((part) =>
+    part.steps.flatMap((step): QuickerWay[] => {
+      const way = (kind: QuickerKind) => ({ kind, dish: dish.id, part: part.id, step: step.id });
+      // What lies ready already takes no time at all.
+      if (step.ready) return [];
+      if (step.kind === "thaw" && step.how === "fridge") return [way("thaw-in-water")];
+      if (step.kind === "freeze" && isThawedLater(part.steps, step)) return [way("unfrozen")];
+      if (step.kind === "soak" && step.minutes > LONG_SOAK_MIN) return [way("hot-soak")];
+      if (step.kind === "cook" && !step.pressure && hasCooker) return [way("pressure")];
+      return [];
+    }),
+  );
+}
+
+/** A thaw in the same part, and a step after it that goes on with the food. */
+const isThawedLater = (steps: readonly Step[], freeze: Step): boolean =>
+  steps.slice(steps.indexOf(freeze) + 1, -1).some((s) => s.kind === "thaw");
+
+/**
+ * The dish done the quicker way.
+ *
+ * @param rowOf how a dish's step comes out in this kitchen
+ * @returns null where it comes out in no time that is tried, or cannot be done
+ */
+export function takeQuicker(dish: Dish, way: QuickerWay, rowOf: (dish: Dish, step: StepId) => Row | null): Dish | null {
+  if (way.kind === "unfrozen") return unfrozen(dish, way);
+  const before = rowOf(dish, way.step);
+  for (const minutes of TRIED_MIN[way.kind]) {
+    const changed = editStep(dish, way.step, (s) => quicker(s, way.kind, minutes));
+    const row = rowOf(changed, way.step);
+    if (row?.state !== "computed") return null;
+    if (isThrough(row, before)) return changed;
+  }
+  return null;
+}
+/** Without the freezing and the thaw after it: what went in at the first goes in at the step after them. */
+function unfrozen(dish: Dish, way: QuickerWay): Dish | null {
+  const steps = dish.parts.find((p) => p.id === way.part)?.steps ?? [];
+  const freeze = steps.findIndex((s) => s.id === way.step);
+  const thaw = steps.findIndex((s, i) => i > freeze && s.kind === "thaw");
+  const [next, ...gone] = [steps[thaw + 1], steps[freeze], steps[thaw]];
+  if (next === undefined || gone.some((s) => s === undefined)) return null;
+  const adds = gone.flatMap((s) => s?.adds ?? []);
+  const without = gone.reduce((d, s) => (s === undefined ? d : removeStep(d, s.id)), dish);
+  return editStep(without, next.id, (s) => ({ ...s, adds: [...adds, ...s.adds] }) as Step);
+}
+function quicker(step: Step, kind: QuickerKind, minutes: number): Step {
+  if (step.kind === "thaw" && kind === "thaw-in-water") return { ...step, how: "cold-water", minutes } satisfies Step;
+  if (step.kind === "soak" && kind === "hot-soak")
+    return { ...step, waterC: HOT_C, covered: true, chilled: false, minutes } satisfies StepOf<"soak">;
+  if (step.kind === "cook" && kind === "pressure") return { ...step, pressure: true, pan: null, minutes: null };
+  return step;
+}
+/** Thawed even where it goes slowly; soaked nearly as far as before; of pressure the minutes are worked out. */
+function isThrough(row: Extract<Row, { state: "computed" }>, before: Row | null): boolean {
+  const soakedOf = (r: Row | null) =>
+    r?.state === "computed" ? r.outcome.facts.find((f) => f.kind === "soaked") : undefined;
+  const wanted = soakedOf(before)?.share ?? 1;
+  return row.outcome.facts.every((f) =>
+    f.kind === "through"
+      ? f.givenMin >= f.highMin
+      : f.kind === "soaked"
+        ? f.share >= Math.min(1, wanted) - NEARLY
+        : f.kind !== "fill" || f.share <= 1,
+  );
+}

@@ -1,0 +1,151 @@
+import { DEMO_DISHES, DEMO_KITCHEN } from "@/demo/household";
+import { food, part, step } from "@/demo/write";
+import { dishOf, inputOf as planInput, supperOf } from "./__tests__/supper";
+import type { Dish, Supper } from "./dish/dish";
+import type { Kitchen } from "./household/kitchen";
+import { judge } from "./judge";
+import { quickerWays } from "./mend/quicker";
+import { plan } from "./plan";
+import { broken } from "./schedule/__tests__/referee";
+import { scheduleQuestion } from "./schedule/question";
+import { schedule } from "./schedule/schedule";
+import { type WayOut, type WaysOut, waysOut, withOneMore } from "./waysOut";
+
+const AT = Date.parse("2026-11-29T19:00:00.000Z");
+const always: Kitchen = { ...DEMO_KITCHEN, sleep: null, away: [] };
+const inputOf = (dishes: readonly Dish[], more: Partial<Supper> = {}, kitchen: Kitchen = always) =>
+  planInput(dishes, { supper: supperOf(dishes, more), kitchen });
+const hoursBefore = (hours: number) => AT - hours * 3_600_000;
+const kinds = ({ ways }: WaysOut) =>
+  ways.map(({ change }) =>
+    change.kind === "quicker" ? change.steps.map((s) => `${s.step} ${s.way}`).join(" + ") : change.kind,
+  );
+const wayOf = (found: WaysOut, kind: string): WayOut => found.ways[kinds(found).indexOf(kind)] as WayOut;
+
+const FROZEN = DEMO_DISHES.find((d) => d.parts.some((p) => p.steps.some((s) => s.kind === "freeze"))) as Dish;
+const CREAM = dishOf(
+  [
+    part("nuts", "Nut cream", null, 60, [
+      step("soak", "soak", [food("cashews", 150), food("water", 500)], { waterC: 15, minutes: 480, chilled: true }),
+      step("drain", "drain", []),
+      step("pulse", "blend", [food("water", 200)]),
+    ]),
+  ],
+  "cream",
+);
+const BEANS = dishOf(
+  [
+    part("beans", "Beans", null, 60, [
+      step("soak", "soak", [food("chickpeas-dry", 300), food("water", 1200)], {
+        waterC: 15,
+        minutes: 480,
+        chilled: true,
+      }),
+      step("drain", "drain", []),
+      step("cook", "cook", [food("water", 1200)], { pan: "pot" }),
+      step("drain", "drain-again", []),
+    ]),
+  ],
+  "beans",
+);
+const [first, second] = DEMO_DISHES as readonly [Dish, Dish];
+
+test("a block that would be frozen still: the chain and the hours there are, thawed in cold water or not frozen at all", () => {
+  const found = waysOut(inputOf([FROZEN]), hoursBefore(30));
+  expect(found.tooLong?.thereAreMin).toBe(1800);
+  // 14 h freezing and 36 h thawing are two days and more.
+  expect(found.tooLong?.needsMin).toBeGreaterThan(50 * 60);
+  expect(found.tooLong?.steps.map((s) => s.step)).toEqual([
+    "torn-filling.torn-thaw",
+    "torn-filling.torn-freeze",
+    "torn-filling.torn-rest",
+  ]);
+  expect(kinds(found)).toEqual([
+    "torn-filling.torn-freeze unfrozen",
+    "torn-filling.torn-thaw thaw-in-water",
+    "as-it-is",
+  ]);
+  // USDA FSIS, The Big Thaw (from memory): a pound in cold water in about an hour, three in two to three.
+  const thaw = wayOf(found, "torn-filling.torn-thaw thaw-in-water");
+  expect(thaw.change.kind === "quicker" && thaw.change.steps[0]?.minutes).toBeGreaterThanOrEqual(60);
+  expect(thaw.change.kind === "quicker" && thaw.change.steps[0]?.minutes).toBeLessThanOrEqual(180);
+  expect(found.ways.slice(0, 2).every((w) => w.tableMin === 0 && w.startMin >= -1800)).toBe(true);
+  // What went in at the freezer goes in at the step after the thaw.
+  const unfrozen = plan(inputOf(wayOf(found, "torn-filling.torn-freeze unfrozen").supper.dishes));
+  expect(unfrozen.blocked).toBe(0);
+  expect(unfrozen.perEater.proteinG).toBeCloseTo(plan(inputOf([FROZEN])).perEater.proteinG, 6);
+  // As it is: two days late and more, begun at once.
+  const asItIs = wayOf(found, "as-it-is");
+  expect(asItIs.tableMin).toBeGreaterThan((found.tooLong?.needsMin ?? 0) - 1800 - 1);
+  expect(asItIs.tableMin).toBeLessThan((found.tooLong?.needsMin ?? 0) - 1800 + 30);
+  expect(asItIs.supper.dishes).toEqual([FROZEN]);
+});
+test("the soak is forgotten: hot water for the nuts, and for the beans hot water or pressure; both at once saves the most", () => {
+  // Common practice: half an hour to an hour in water off the boil.
+  const cream = waysOut(inputOf([CREAM]), hoursBefore(3));
+  expect(kinds(cream)).toEqual(["cream.soak hot-soak", "as-it-is"]);
+  const soak = wayOf(cream, "cream.soak hot-soak").supper.dishes[0]?.parts[0]?.steps[0];
+  expect(soak).toMatchObject({ kind: "soak", waterC: 95, covered: true, chilled: false });
+  expect(soak?.kind === "soak" && soak.minutes).toBeGreaterThanOrEqual(30);
+  expect(soak?.kind === "soak" && soak.minutes).toBeLessThanOrEqual(60);
+  const beans = waysOut(inputOf([BEANS]), hoursBefore(1.5));
+  expect(kinds(beans)).toEqual(["beans.soak hot-soak", "beans.cook pressure", "as-it-is"]);
+  expect(beans.ways.map((w) => w.tableMin)).toEqual([...beans.ways.map((w) => w.tableMin)].sort((a, b) => a - b));
+  expect(quickerWays(BEANS, { machines: [] }).map((w) => w.kind)).toEqual(["hot-soak"]);
+  // Two parts with a long step each: only both together bring dinner in time.
+  const both = waysOut(inputOf([BEANS, CREAM]), hoursBefore(4));
+  expect(kinds(both)[0]).toBe("beans.soak hot-soak + cream.soak hot-soak");
+  expect(both.ways[0]?.tableMin).toBe(0);
+  expect(both.ways.slice(1).every((w) => w.tableMin > 0)).toBe(true);
+});
+test("each way, done, is a supper that begins no earlier than now, breaks nothing, and is as safe as before", () => {
+  const cases = [
+    [[FROZEN], 30],
+    [[CREAM], 3],
+    [[BEANS], 4],
+    [[first, second], 0.75],
+  ] as const;
+  for (const [dishes, hours] of cases) {
+    const input = inputOf(dishes);
+    const stops = (of: typeof input, at: Parameters<typeof judge>[2]) =>
+      judge(of, plan(of), at).filter((c) => c.severity === "stop").length;
+    for (const { supper, kitchen, tableMin, startMin } of waysOut(input, hoursBefore(hours)).ways) {
+      const serveAt = new Date(AT + tableMin * 60_000).toISOString();
+      const then = { ...input, kitchen, supper: { ...supper, serveAt } };
+      const question = scheduleQuestion(plan(then), kitchen, serveAt);
+      const at = schedule(question);
+      if (at.kind !== "fits") throw new Error(`${supper.dishes[0]?.name}: does not fit`);
+      expect(broken(question, at.starts, "hard")).toEqual([]);
+      expect(at.startMin + tableMin).toBeGreaterThanOrEqual(-hours * 60 - 1);
+      expect(startMin).toBeGreaterThanOrEqual(-hours * 60 - 1);
+      expect(stops(then, at)).toBeLessThanOrEqual(stops(input, null));
+    }
+  }
+});
+test("steps that are held let go; a helper where hands are what is missing; nothing is offered that brings nothing", () => {
+  const input = inputOf([first, second]);
+  const planned = plan(input);
+  const held = schedule(scheduleQuestion(planned, always, input.supper.serveAt));
+  if (held.kind !== "fits") throw new Error("does not fit");
+  const [key] = planned.tasks.filter((t) => t.kind === "hands").map((t) => t.step);
+  // Held at a time that dinner has left behind.
+  const pins = { [key as string]: new Date(AT + 30 * 60_000).toISOString() };
+  const stuck = waysOut(inputOf([first, second], { pins }), hoursBefore(5));
+  expect(kinds(stuck)[0]).toBe("let-move");
+  expect(stuck.ways[0]).toMatchObject({ tableMin: 0, supper: { pins: {} } });
+  expect(stuck.tooLong).toBeNull();
+  const late = waysOut(input, hoursBefore(0.5));
+  expect(kinds(late)).toEqual(["one-more", "as-it-is"]);
+  expect(late.ways[0]?.kitchen.cooks.map((c) => c.name)).toEqual([...always.cooks.map((c) => c.name), "Helper"]);
+  // Nothing past, and everything fits: no way is worse than none.
+  expect(waysOut(inputOf([CREAM]), null).tooLong).toBeNull();
+});
+test("a kitchen gets one more of a thing under a name that is free", () => {
+  const twice = withOneMore(withOneMore(always, "hands"), "hands");
+  expect(twice.cooks.map((c) => c.id)).toEqual([...always.cooks.map((c) => c.id), "helper-1", "helper-2"]);
+  const burner = withOneMore(always, "burner").burners.at(-1);
+  expect(burner?.watts).toBe(Math.min(...always.burners.map((b) => b.watts)));
+  expect(new Set(withOneMore(always, "burner").burners.map((b) => b.id)).size).toBe(always.burners.length + 1);
+  expect(withOneMore(always, "oven").ovens).toHaveLength(always.ovens.length + 1);
+  expect(withOneMore({ ...always, burners: [] }, "burner").burners[0]).toMatchObject({ kind: "coil", watts: 1500 });
+});

@@ -1,0 +1,221 @@
+import type { Dish, Supper } from "./dish/dish";
+import { editDish } from "./dish/edit";
+import type { Kitchen } from "./household/kitchen";
+import { judge } from "./judge";
+import { type QuickerKind, type QuickerWay, quickerWays, takeQuicker } from "./mend/quicker";
+import { type Plan, plan, type PlanInput, type PlanTools } from "./plan";
+import { stepKey, type StepKey } from "./process/log";
+import type { Row } from "./process/row";
+import type { StepId } from "./process/step";
+import { newMemory } from "./quantities/memory";
+import { fromNow, NOTHING_DONE } from "./schedule/fromNow";
+import { longestChain } from "./schedule/longest";
+import { scheduleQuestion } from "./schedule/question";
+import { type Schedule, tryOut } from "./schedule/schedule";
+import { rowsOf } from "./schedule/work";
+
+/** Of what a kitchen may get one more for a day. */
+export const ONE_MORE = ["hands", "burner", "oven"] as const;
+/** One thing to do differently so that dinner comes about. */
+export type WayChange =
+  /** As it is, begun now. */
+  | { readonly kind: "as-it-is" }
+  | {
+      readonly kind: "quicker";
+      readonly steps: readonly { readonly step: StepKey; readonly way: QuickerKind; readonly minutes: number | null }[];
+    }
+  | { readonly kind: "let-move" }
+  | { readonly kind: "one-more"; readonly of: (typeof ONE_MORE)[number] };
+
+/** A change that was tried, what it costs, and the supper and the kitchen as they are with it. */
+export interface WayOut {
+  readonly change: WayChange;
+  /** When it begins, minutes relative to the serving time that was asked for. */
+  readonly startMin: number;
+  /** How much later than asked it comes to the table, minutes. */
+  readonly tableMin: number;
+  /** Points of bite that longer waits cost then. */
+  readonly points: number;
+  readonly supper: Supper;
+  readonly kitchen: Kitchen;
+}
+/** Why a supper cannot be on the table in time, and what can be done about it, the best first. */
+export interface WaysOut {
+  /** The longest chain of steps, and the minutes there are; null where these would be enough: then hands, gear or hours are not. */
+  readonly tooLong: {
+    readonly needsMin: number;
+    readonly thereAreMin: number;
+    /** Its longest steps, the longest first. */
+    readonly steps: readonly { readonly step: StepKey; readonly minutes: number }[];
+  } | null;
+  readonly ways: readonly WayOut[];
+}
+
+/** Each try is a look ahead, no plan: it takes such a part of the clock's budget. */
+const SHARE = 12;
+/** And where dinner comes later. */
+const LATER_NODES = 1_000;
+/** A later time on the table leaves a little room, minutes. */
+const ROUND_MIN = 5;
+/** A change that brings dinner no more than this forward is not worth making, minutes. */
+const WORTH_MIN = 10;
+const MOST_WAYS = 6;
+/** So many steps tell why. */
+const TOLD_STEPS = 3;
+
+/**
+ * What to do when a supper fits in no way, or should have begun already: quicker ways of its longest steps, steps that are held let go,
+ * a helper, a burner or an oven more, or dinner later. Each is planned and put on the clock; what is not as safe as before, or brings
+ * nothing, is left out.
+ *
+ * @param now instant, ms since 1970 UTC; null where nothing is past
+ */
+export function waysOut(input: PlanInput, now: number | null, tools: PlanTools = {}): WaysOut {
+  const memory = tools.memory ?? newMemory();
+  const planned = plan(input, { ...tools, memory });
+  const tried = (change: WayChange, then: Partial<Pick<PlanInput, "supper" | "kitchen">>) =>
+    tryWay(change, { ...input, ...then }, { now, memory, before: planned });
+  const asItIs = now === null ? null : tried({ kind: "as-it-is" }, {});
+  const found = [
+    ...quickerSuppers(input, planned, { ...tools, memory }).map(({ steps, supper }) =>
+      tried({ kind: "quicker", steps }, { supper }),
+    ),
+    ...(Object.keys(input.supper.pins).length === 0
+      ? []
+      : [tried({ kind: "let-move" }, { supper: { ...input.supper, pins: {} } })]),
+    ...ONE_MORE.map((of) => tried({ kind: "one-more", of }, { kitchen: withOneMore(input.kitchen, of) })),
+  ].filter((way): way is WayOut => way !== null);
+  const { pointMin } = input.kitchen;
+  // What begins later is nearer to the day, what loses less is nearer to the dish.
+  const price = (w: WayOut) => w.points * pointMin - w.startMin;
+  const worth = found
+    .filter((w) => asItIs === null || w.tableMin <= asItIs.tableMin - WORTH_MIN)
+    .sort((a, b) => a.tableMin - b.tableMin || price(a) - price(b));
+  return {
+    tooLong: tooLongOf(planned, input, now),
+    ways: [...worth.slice(0, MOST_WAYS), ...(asItIs === null ? [] : [asItIs])],
+  };
+}
+
+interface Trying {
+  readonly now: number | null;
+  readonly memory: ReturnType<typeof newMemory>;
+  readonly before: Plan;
+}
+/** A change put on the clock; null where it does not fit, cannot be worked out, or is less safe. */
+function tryWay(change: WayChange, input: PlanInput, { now, memory, before }: Trying): WayOut | null {
+  const { supper, kitchen } = input;
+  const planned = plan(input, { memory });
+  if (planned.blocked > before.blocked) return null;
+  const nowMin = now === null ? -Infinity : (now - Date.parse(supper.serveAt)) / 60_000;
+  const found = inTime(planned, kitchen, supper.serveAt, nowMin) ?? later(planned, kitchen, supper.serveAt, now);
+  if (found?.kind !== "fits") return null;
+  const stops = (of: Plan, at: Schedule | null) =>
+    judge(input, of, at)
+      .filter((c) => c.severity === "stop")
+      .map((c) => `${c.rule} ${c.step}`);
+  const known = new Set(stops(before, null));
+  if (change.kind !== "as-it-is" && stops(planned, found).some((s) => !known.has(s))) return null;
+  return {
+    change,
+    startMin: found.startMin,
+    tableMin: Math.ceil((found.tableMin ?? 0) / ROUND_MIN) * ROUND_MIN,
+    points: found.stretched.reduce((sum, s) => sum + s.points, 0),
+    supper,
+    kitchen,
+  };
+}
+/** On the table when it was asked for, begun no earlier than now. */
+function inTime(planned: Plan, kitchen: Kitchen, serveAt: string, nowMin: number): Schedule | null {
+  if (longestChain(planned.tasks, planned.lags).minutes > -nowMin) return null;
+  const question = scheduleQuestion(planned, kitchen, serveAt);
+  const found = tryOut({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
+  return found.kind === "fits" && found.startMin >= nowMin ? found : null;
+}
+const later = (planned: Plan, kitchen: Kitchen, serveAt: string, now: number | null): Schedule | null =>
+  now === null ? null : fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, LATER_NODES);
+
+/** The supper with each of its long steps done the quicker way, and with all of them. */
+function quickerSuppers(
+  input: PlanInput,
+  planned: Plan,
+  tools: PlanTools,
+): { readonly steps: Extract<WayChange, { kind: "quicker" }>["steps"]; readonly supper: Supper }[] {
+  const { supper, kitchen } = input;
+  const rowOf = (dish: Dish, step: StepId): Row | null => {
+    const alone = { ...input, supper: { ...supper, dishes: [dish] } };
+    return rowsOf(plan(alone, tools)).find((r) => r.step.id === step) ?? null;
+  };
+  const after = (dish: Dish, way: QuickerWay) => {
+    const step = dish.parts.flatMap((p) => p.steps).find((s) => s.id === way.step);
+    const minutes = step !== undefined && "minutes" in step ? step.minutes : null;
+    return { step: stepKey(way.dish, way.step), way: way.kind, minutes };
+  };
+  const onTheClock = new Set(planned.tasks.map((t) => t.step));
+  const ways = supper.dishes.flatMap((dish) =>
+    quickerWays(dish, kitchen).flatMap((way) => {
+      if (!onTheClock.has(stepKey(way.dish, way.step))) return [];
+      const changed = takeQuicker(dish, way, rowOf);
+      return changed === null ? [] : [{ way, changed }];
+    }),
+  );
+  const single = ways.map(({ way, changed }) => ({
+    steps: [after(changed, way)],
+    supper: editDish(supper, way.dish, () => changed),
+  }));
+  // Freezing can be left out or its thaw be quicker: of two ways of one part the first is taken with the others.
+  const together = ways.filter(
+    ({ way }, i) => ways.findIndex((w) => w.way.part === way.part && w.way.dish === way.dish) === i,
+  );
+  if (together.length < 2) return single;
+  const all = together.reduce<{ supper: Supper; steps: (typeof single)[number]["steps"] }>(
+    (so, { way }) => {
+      const dish = so.supper.dishes.find((d) => d.id === way.dish) as Dish;
+      const changed = takeQuicker(dish, way, rowOf);
+      return changed === null
+        ? so
+        : { supper: editDish(so.supper, way.dish, () => changed), steps: [...so.steps, after(changed, way)] };
+    },
+    { supper, steps: [] },
+  );
+  return [...single, all];
+}
+
+/** The kitchen with a helper, another burner like its weakest, another oven. */
+export function withOneMore(kitchen: Kitchen, of: (typeof ONE_MORE)[number]): Kitchen {
+  const free = (ids: readonly { readonly id: string }[], stem: string): string => {
+    for (let n = 1; ; n++) if (!ids.some((i) => i.id === `${stem}-${n}`)) return `${stem}-${n}`;
+  };
+  switch (of) {
+    case "hands":
+      return {
+        ...kitchen,
+        cooks: [...kitchen.cooks, { id: free(kitchen.cooks, "helper"), name: "Helper", hours: null }],
+      };
+    case "burner": {
+      const weakest = kitchen.burners.reduce((a, b) => (b.watts < a.watts ? b : a), {
+        kind: "coil",
+        watts: 1500,
+        ...kitchen.burners[0],
+      } as Kitchen["burners"][number]);
+      const more = { ...weakest, id: free(kitchen.burners, "burner"), name: "Borrowed burner" };
+      return { ...kitchen, burners: [...kitchen.burners, more] };
+    }
+    case "oven":
+      return {
+        ...kitchen,
+        ovens: [...kitchen.ovens, { id: free(kitchen.ovens, "oven"), name: "Borrowed oven", shelves: 1 }],
+      };
+  }
+}
+
+/** The chain that takes longer than there is time. */
+function tooLongOf(planned: Plan, { supper }: PlanInput, now: number | null): WaysOut["tooLong"] {
+  const { minutes, tasks } = longestChain(planned.tasks, planned.lags);
+  const thereAreMin = now === null ? Infinity : (Date.parse(supper.serveAt) - now) / 60_000;
+  if (minutes <= thereAreMin) return null;
+  const bySteps = new Map<StepKey, number>();
+  for (const t of tasks) bySteps.set(t.step, (bySteps.get(t.step) ?? 0) + t.minutes);
+  const steps = [...bySteps].map(([step, m]) => ({ step, minutes: m })).sort((a, b) => b.minutes - a.minutes);
+  return { needsMin: minutes, thereAreMin: Math.floor(thereAreMin), steps: steps.slice(0, TOLD_STEPS) };
+}

@@ -1,0 +1,84 @@
+import type { QuickerKind } from "@/core/mend/quicker";
+import type { Plan } from "@/core/plan";
+import type { StepKey } from "@/core/process/log";
+import { writeMinutes } from "@/core/quantities/write";
+import type { Relief } from "@/core/schedule/reliefs";
+import type { TaskId } from "@/core/schedule/task";
+import { rowsOf } from "@/core/schedule/work";
+import type { ONE_MORE, WayChange, WayOut, WaysOut } from "@/core/waysOut";
+import { STEP_NAMES } from "./steps";
+
+const MORE: Readonly<Record<(typeof ONE_MORE)[number], string>> = {
+  hands: "A helper in the kitchen",
+  burner: "One more burner, such as a table-top one",
+  oven: "One more oven, such as a neighbour's",
+};
+const QUICKER: Readonly<Record<QuickerKind, (part: string, minutes: string | null) => string>> = {
+  "thaw-in-water": (part, minutes) =>
+    `${part}: thaw in cold water${minutes}, in a tight bag, fresh water every half hour`,
+  "hot-soak": (part, minutes) => `${part}: soak in water off the boil${minutes}, under a lid`,
+  pressure: (part) => `${part}: cook under pressure`,
+  unfrozen: (part) => `${part}: do not freeze; it stays softer and takes up less`,
+};
+
+/** "Thaw · Torn tofu": a step by its name and its part. */
+function nameOf(step: StepKey, plan: Plan): { readonly part: string; readonly title: string } {
+  const part = plan.dishes.flatMap((d) => d.parts).find((p) => p.rows.some((r) => r.key === step));
+  const row = rowsOf(plan).find((r) => r.key === step);
+  const name = row === undefined ? step : STEP_NAMES[row.step.kind];
+  return { part: part?.name ?? step, title: `${name} · ${part?.name ?? ""}` };
+}
+/** What would be done differently. */
+export function describeWay(change: WayChange, plan: Plan): string {
+  switch (change.kind) {
+    case "as-it-is":
+      return "As it is, at another time";
+    case "let-move":
+      return "Let the steps that you hold move";
+    case "one-more":
+      return MORE[change.of];
+    case "quicker":
+      return change.steps
+        .map(({ step, way, minutes }) =>
+          QUICKER[way](nameOf(step, plan).part, minutes === null ? "" : ` for ${writeMinutes(minutes)}`),
+        )
+        .join("; ");
+  }
+}
+/** "On the table as planned, begin at 17:20", or how late; and what waiting costs then. */
+export function describeWayPrice(
+  { startMin, tableMin, points }: Pick<WayOut, "startMin" | "tableMin" | "points">,
+  when: (minute: number) => string,
+): string {
+  const table = tableMin === 0 ? "On the table as planned" : `On the table ${when(tableMin)}`;
+  return `${table}, begin ${when(startMin)}${points < 0.05 ? "" : `, bite −${points.toFixed(1)}`}.`;
+}
+/** "Thaw · Torn tofu 36 h, freeze 14 h and what follows take 54 h. There are 30 h until dinner." */
+export function describeTooLong({ needsMin, thereAreMin, steps }: NonNullable<WaysOut["tooLong"]>, plan: Plan): string {
+  const named = steps.map(({ step, minutes }) => `${nameOf(step, plan).title} ${writeMinutes(minutes)}`);
+  const all = `${named.join(", ")} and what goes with them take ${writeMinutes(needsMin)}`;
+  return thereAreMin <= 0
+    ? `${all}, and dinner is now.`
+    : `${all}. There are ${writeMinutes(thereAreMin)} until dinner.`;
+}
+
+const RESOURCES: Readonly<Record<string, string>> = {
+  hands: "a second pair of hands",
+  burner: "one more burner",
+  oven: "one more oven",
+  fridge: "twice the space in the fridge",
+  freezer: "twice the space in the freezer",
+};
+/** Whether what would help is among what a press does. */
+export const isAWay = (relief: Relief): boolean => relief.kind === "one-more" && relief.resource in MORE;
+/** What else would help that nobody can do with a press: a pan, hours, a wait. */
+export function describeRelief(relief: Relief, stepOf: (id: TaskId) => string): string {
+  switch (relief.kind) {
+    case "one-more":
+      return `With ${RESOURCES[relief.resource] ?? `another one like “${relief.resource.replace(/^(pan|machine):/, "")}”`} it fits.`;
+    case "be-home":
+      return "Without the hours of sleep and absence it fits: eat at another time, or do the first steps the day before.";
+    case "wait-longer":
+      return `If “${stepOf(relief.from)}” may wait ${relief.neededMin === null ? "longer" : writeMinutes(relief.neededMin)} instead of ${writeMinutes(relief.nowMin)} before ${relief.to === "serve" ? "the table" : `“${stepOf(relief.to)}”`}, it fits.`;
+  }
+}
