@@ -1,3 +1,4 @@
+import { daysLater } from "./calendar/zonedTime";
 import type { Dish, Supper } from "./dish/dish";
 import { editDish } from "./dish/edit";
 import type { Kitchen } from "./household/kitchen";
@@ -52,9 +53,12 @@ export interface WaysOut {
 }
 
 /** Each try is a look ahead, no plan: it takes such a part of the clock's budget. */
-const SHARE = 12;
+const SHARE = 24;
 /** And where dinner comes later. */
-const LATER_NODES = 1_000;
+const LATER_NODES = 600;
+/** Nobody waits longer for dinner than this; then it is for another day, and so many are looked at. */
+const LATE_EVENING_MIN = 180;
+const MOST_DAYS = 6;
 /** A later time on the table leaves a little room, minutes. */
 const ROUND_MIN = 5;
 /** A change that brings dinner no more than this forward is not worth making, minutes. */
@@ -132,8 +136,19 @@ function inTime(planned: Plan, kitchen: Kitchen, serveAt: string, nowMin: number
   const found = tryOut({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
   return found.kind === "fits" && found.startMin >= nowMin ? found : null;
 }
-const later = (planned: Plan, kitchen: Kitchen, serveAt: string, now: number | null): Schedule | null =>
-  now === null ? null : fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, LATER_NODES);
+/** Later that day; where it would get too late, at the same hour of another day. Minutes stay relative to the hour that was asked for. */
+function later(planned: Plan, kitchen: Kitchen, serveAt: string, now: number | null): Schedule | null {
+  if (now === null) return null;
+  const soonest = fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, LATER_NODES);
+  if (soonest?.kind === "fits" && (soonest.tableMin ?? 0) <= LATE_EVENING_MIN) return soonest;
+  for (let days = 1; days <= MOST_DAYS; days++) {
+    const at = daysLater(serveAt, days, kitchen.timeZone);
+    const byMin = (Date.parse(at) - Date.parse(serveAt)) / 60_000;
+    const found = inTime(planned, kitchen, at, (now - Date.parse(at)) / 60_000);
+    if (found?.kind === "fits") return { ...found, startMin: found.startMin + byMin, tableMin: byMin };
+  }
+  return soonest;
+}
 
 /** The supper with each of its long steps done the quicker way, and with all of them. */
 function quickerSuppers(

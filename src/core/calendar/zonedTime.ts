@@ -14,6 +14,16 @@ export function instantOf(date: string, time: string, timeZone: string): string 
 }
 
 /**
+ * The same hour of the wall clock so many days later, ISO 8601 UTC; a skipped hour moves forward.
+ *
+ *     daysLater("2026-10-24T18:00:00.000Z", 1, "Europe/Dublin") // => "2026-10-25T19:00:00.000Z"
+ */
+export function daysLater(at: string, days: number, timeZone: string): string {
+  const zoned = Temporal.Instant.from(at).toZonedDateTimeISO(timeZone).add({ days });
+  return new Date(zoned.epochMilliseconds).toISOString();
+}
+
+/**
  * Asleep and away before serving, [from, to) in whole minutes relative to serving, merged and sorted.
  */
 export function blockedBefore(kitchen: Kitchen, serveAt: string, horizonMin: number, lastMin = 0): [number, number][] {

@@ -41,14 +41,13 @@ export function fromNow(
   const untilMin = net.tasks.every(isOpen) ? Math.max(0, chainMin + nowMin) + LOOKED_AT_MIN : undefined;
   const solve = (of: TaskNet, mostLateMin?: number): Schedule => {
     const question = scheduleQuestion(leftOf(of, going, Date.parse(serveAt), nowMin), kitchen, serveAt, untilMin);
-    // Whoever asks is there, whatever the hours say.
-    const isNow = ([from, to]: readonly [number, number, ...unknown[]]) => from <= nowMin && nowMin < to;
-    const blocked = question.blocked.filter((span) => !isNow(span));
-    const hands = untilMin === undefined ? [] : (question.gone?.hands ?? []).filter((span) => !isNow(span));
+    // Who is cooking is there, whatever the hours say.
+    const under = ([from, to]: readonly [number, number]) => untilMin === undefined && from <= nowMin && nowMin < to;
+    const blocked = question.blocked.filter((span) => !under(span));
     return tryOut({
       ...question,
       blocked,
-      gone: { hands },
+      ...(untilMin === undefined ? { gone: {} } : {}),
       nodes,
       objective: "soonest",
       ...(mostLateMin === undefined ? {} : { mostLateMin }),

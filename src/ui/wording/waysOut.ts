@@ -32,7 +32,7 @@ function nameOf(step: StepKey, plan: Plan): { readonly part: string; readonly ti
 export function describeWay(change: WayChange, plan: Plan): string {
   switch (change.kind) {
     case "as-it-is":
-      return "As it is, at another time";
+      return "As it is, but later";
     case "let-move":
       return "Let the steps that you hold move";
     case "one-more":
