@@ -10,6 +10,7 @@ missing=""
 need chromium chromium
 need units units
 need minizinc minizinc
+/usr/bin/python3 -c "import icalendar" 2>/dev/null || missing="$missing python3-icalendar"
 if [ -n "$missing" ]; then
   echo "Installing from Debian's packages:$missing"
   as_root apt-get update -qq && as_root apt-get install -y -qq $missing >/dev/null || exit 1

@@ -13,7 +13,7 @@ import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { titledWork } from "@/ui/wording/tasks";
 import { describeMissingHour, writeClock, writeDate, writeDay } from "@/ui/wording/time";
 import { computing } from "@/workers/client";
-import { exportCalendar } from "./calendar";
+import { exportCalendar, exportTable } from "./takeAlong";
 import { takeWay, useChance, useWaysOut } from "./clockAnswers";
 import { useDrawnInSlices } from "./first";
 import { newId, saveKitchen, useNow } from "./store";
@@ -65,6 +65,7 @@ function Ready({
   };
   return (
     <Clock
+      name={supper.name}
       plan={planned}
       schedule={schedule}
       moves={moves}
@@ -118,6 +119,7 @@ function Ready({
         return null;
       }}
       onCalendar={() => void exportCalendar(state, moves)}
+      onTable={() => void exportTable(state, moves)}
       whatIf={whatIf !== null && whatIf.of === schedule ? whatIf.answers : null}
       onWhatIf={() => {
         setWhatIf({ of: schedule, answers: "asked" });

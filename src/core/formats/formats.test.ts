@@ -1,3 +1,4 @@
+import { spawnSync } from "node:child_process";
 import Ajv from "ajv";
 import * as v from "valibot";
 import addFormats from "ajv-formats";
@@ -11,6 +12,7 @@ import { type Household, HouseholdFileSchema, readHousehold, writeCheckedHouseho
 import { StepSchema } from "./stepSchema";
 import { FILE_VERSION, LISTS } from "./upgrades";
 import { writeCalendar } from "./icalendar";
+import { writePlanTable } from "./planTable";
 import { localTime, nextWeekday } from "../calendar/localTime";
 import { blockedBefore, instantOf } from "../calendar/zonedTime";
 
@@ -125,6 +127,29 @@ describe("iCalendar", () => {
     expect(events[0]?.endDate.toJSDate().toISOString()).toBe("2026-11-29T17:43:00.000Z");
     expect(events[0]?.summary).toBe('Squeeze, hard; "really"');
   });
+  test("a third one reads them too: instants, words, numbers and the reminder (python3-icalendar of Debian)", () => {
+    // With the words folded in the middle of an accent, a comma, quotes and a semicolon.
+    const program = `
+import sys, json, icalendar
+of = icalendar.Calendar.from_ical(sys.stdin.buffer.read())
+print(json.dumps([[str(e["UID"]), e["DTSTART"].dt.isoformat(), e["DTEND"].dt.isoformat(), str(e["SUMMARY"]), str(e.get("DESCRIPTION", "")),
+  int(e["SEQUENCE"]), [a["TRIGGER"].dt.total_seconds() for a in e.walk("VALARM")]] for e in of.walk("VEVENT")]))`;
+    const { stdout, stderr } = spawnSync("/usr/bin/python3", ["-c", program], { input: text, encoding: "utf8" });
+    expect(stderr).toBe("");
+    const sequence = 1059 * 86_400 + 36_000;
+    expect(JSON.parse(stdout)).toEqual([
+      [
+        "a@jade-pan",
+        "2026-11-29T17:40:00+00:00",
+        "2026-11-29T17:43:00+00:00",
+        ITEMS[0]?.title,
+        ITEMS[0]?.says,
+        sequence,
+        [-300],
+      ],
+      ["b@jade-pan", "2026-11-29T18:00:00+00:00", "2026-11-29T18:12:00+00:00", "Sear", "", sequence, [-300]],
+    ]);
+  });
   test("a later export has the same UIDs and higher sequence numbers; each event reminds five minutes before (ical.js)", () => {
     const read = (from: string) =>
       new ICAL.Component(ICAL.parse(from)).getAllSubcomponents("vevent").map((c) => ({
@@ -138,6 +163,44 @@ describe("iCalendar", () => {
     expect(first.map((e) => e.sequence)).toEqual([1059 * 86_400 + 36_000, 1059 * 86_400 + 36_000]);
     expect(later.map((e) => e.sequence)).toEqual(first.map((e) => e.sequence + 1));
     expect(first.map((e) => e.reminds)).toEqual([["-PT5M"], ["-PT5M"]]);
+  });
+});
+
+describe("the plan as a table", () => {
+  const line = {
+    begins: { date: "2026-11-28", time: "23:50" },
+    ends: { date: "2026-11-29", time: "00:10" },
+    title: "Soak",
+    part: 'Nuts, "raw"',
+    dish: "=1+1",
+    minutes: 20,
+    handsMin: 2,
+    what: "Pour on water.\nWait.",
+  };
+  const text = writePlanTable([line]);
+  test("fields with commas, quotes and line breaks are quoted, quotes doubled, lines end in CRLF (RFC 4180, 2.1 to 2.7)", () => {
+    expect(text).toBe(
+      "day,begins,ends on,ends,step,part,dish,minutes,hands min,what to do\r\n" +
+        `2026-11-28,23:50,2026-11-29,00:10,Soak,"Nuts, ""raw""","'=1+1",20,2,"Pour on water.\nWait."`,
+    );
+  });
+  test("another library reads the same fields (csv of Python)", () => {
+    const program = "import sys, csv, json; print(json.dumps(list(csv.reader(open(0, newline='', encoding='utf-8')))))";
+    const { stdout } = spawnSync("/usr/bin/python3", ["-c", program], { input: text, encoding: "utf8" });
+    expect(JSON.parse(stdout)[1]).toEqual([
+      ...[
+        "2026-11-28",
+        "23:50",
+        "2026-11-29",
+        "00:10",
+        "Soak",
+        'Nuts, "raw"',
+        "'=1+1",
+        "20",
+        "2",
+        "Pour on water.\nWait.",
+      ],
+    ]);
   });
 });
 

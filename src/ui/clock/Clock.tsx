@@ -29,6 +29,8 @@ import { inOrder, MoveList } from "./MoveList";
 import { type Course, ServeAt } from "./ServeAt";
 
 export interface ClockProps {
+  /** Of the supper; it heads the printed page. */
+  readonly name: string;
   readonly plan: Plan;
   readonly schedule: Schedule;
   readonly moves: readonly TitledMove[];
@@ -53,6 +55,7 @@ export interface ClockProps {
   /** Holds a step at a minute relative to serving, or lets it move again; says what that would break, and changes nothing then. */
   readonly onHold: (step: StepKey, startMin: number | null) => Promise<string | null>;
   readonly onCalendar: () => void;
+  readonly onTable: () => void;
   /** What becomes of it when the day changes; null until somebody asked and it is worked out. */
   readonly whatIf: readonly WhatIf[] | "asked" | null;
   readonly onWhatIf: () => void;
@@ -85,8 +88,12 @@ export function Clock(props: ClockProps) {
       gap="4"
       p={{ base: "3", md: "4" }}
       alignItems="start"
+      _print={{ display: "block", p: "0" }}
     >
-      <Stack gap="4" minW="0" display={ONE_COLUMN}>
+      <Stack gap="4" minW="0" display={ONE_COLUMN} _print={{ mb: "4" }}>
+        <Text className="only-print" fontSize="xl" fontWeight="700">
+          {props.name}
+        </Text>
         {holes !== null && (
           <Remark tone="harm" fontSize="md">
             {holes}
@@ -104,16 +111,18 @@ export function Clock(props: ClockProps) {
               </Text>
             )}
           </Box>
-          <Quiet onClick={props.onCalendar} disabled={schedule.kind !== "fits"}>
-            <CalendarPlus size={17} /> To my calendar
-          </Quiet>
-          <DoLink href={props.stoveHref}>
-            <Flame size={17} /> {frozen ? "Back to the stove" : "Begin at the stove"}
-          </DoLink>
+          <Flex gap="3" wrap="wrap" className="no-print">
+            <Quiet onClick={props.onCalendar} disabled={schedule.kind !== "fits"}>
+              <CalendarPlus size={17} /> To my calendar
+            </Quiet>
+            <DoLink href={props.stoveHref}>
+              <Flame size={17} /> {frozen ? "Back to the stove" : "Begin at the stove"}
+            </DoLink>
+          </Flex>
         </Flex>
         {twice !== null && <Remark tone="watch">{twice}</Remark>}
         {schedule.kind === "fits" ? (
-          <>
+          <Box display="contents" className="no-print">
             {props.nowMin !== null && schedule.startMin < props.nowMin && !frozen && props.nowMin < 0 && (
               <TooLate {...props} />
             )}
@@ -137,16 +146,20 @@ export function Clock(props: ClockProps) {
             </Card>
             <Costs plan={props.plan} schedule={schedule} nameOf={props.nameOf} units={props.kitchen.units} />
             <Waits plan={props.plan} schedule={schedule} nameOf={props.nameOf} />
-          </>
+          </Box>
         ) : (
           <NoFit {...props} schedule={schedule} />
         )}
       </Stack>
       <Stack gap="4" display={ONE_COLUMN}>
-        {!frozen && <ServeAt {...props} />}
-        {schedule.kind === "fits" && schedule.startMin < 0 && <OnTime {...props} />}
+        <Box display="contents" className="no-print">
+          {!frozen && <ServeAt {...props} />}
+          {schedule.kind === "fits" && schedule.startMin < 0 && <OnTime {...props} />}
+        </Box>
         {schedule.kind === "fits" && <MoveList {...props} onMove={frozen ? null : move} />}
-        {!frozen && <IfSomethingChanges {...props} />}
+        <Box display="contents" className="no-print">
+          {!frozen && <IfSomethingChanges {...props} />}
+        </Box>
       </Stack>
     </Grid>
   );

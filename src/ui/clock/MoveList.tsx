@@ -1,7 +1,7 @@
 "use client";
 
 import { Box, chakra, Heading, HStack, Text } from "@chakra-ui/react";
-import { Pin } from "lucide-react";
+import { Pin, Printer, Table } from "lucide-react";
 import { useState } from "react";
 import { writeMinutes } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
@@ -43,15 +43,26 @@ export function MoveList({
   day,
   held,
   onMove,
+  onTable,
 }: ClockProps & { readonly onMove: ((step: StepKey, startMin: number | null) => void) | null }) {
   const [open, setOpen] = useState<StepKey | null>(null);
   const lines = inOrder(moves, ovenOn(plan, schedule), kitchen.units);
   return (
     <Card p="4">
-      <Heading as="h2" fontSize="lg" mb="2">
-        What to do when
-      </Heading>
-      <chakra.ol listStyleType="none">
+      <HStack mb="2" gap="2" wrap="wrap">
+        <Heading as="h2" fontSize="lg" flex="1">
+          What to do when
+        </Heading>
+        <HStack gap="2" className="no-print">
+          <Quiet onClick={() => window.print()}>
+            <Printer size={16} /> Print
+          </Quiet>
+          <Quiet onClick={onTable} aria-label="As a table for a spreadsheet">
+            <Table size={16} /> Table
+          </Quiet>
+        </HStack>
+      </HStack>
+      <chakra.ol listStyleType="none" _print={{ columnCount: 2, columnGap: "8" }}>
         {lines.map((m, i) => {
           const previous = lines[i - 1];
           const newDay = !previous || day(previous.startMin) !== day(m.startMin);
@@ -76,7 +87,7 @@ export function MoveList({
           );
           const { step } = m;
           return (
-            <li key={m.key}>
+            <chakra.li key={m.key} breakInside="avoid">
               {newDay && (
                 <Text fontSize="sm" color="quiet" mt={i === 0 ? "0" : "3"}>
                   {day(m.startMin)}
@@ -118,7 +129,7 @@ export function MoveList({
                   </HStack>
                 )}
               </Box>
-            </li>
+            </chakra.li>
           );
         })}
       </chakra.ol>

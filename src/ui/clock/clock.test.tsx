@@ -152,6 +152,7 @@ describe("labels of a lane", () => {
 
 describe("the page", () => {
   const props = (schedule: Schedule, more: Partial<ClockProps> = {}): ClockProps => ({
+    name: "Sunday supper",
     plan: planned,
     schedule,
     moves,
@@ -165,6 +166,7 @@ describe("the page", () => {
     nameOf: (id) => moves.find((m) => id.includes(`/${m.key}#`))?.title ?? id,
     onServe: jest.fn(),
     onCalendar: jest.fn(),
+    onTable: jest.fn(),
     whatIf: null,
     onWhatIf: jest.fn(),
     chance: null,
