@@ -1,7 +1,7 @@
 import { foodsOf } from "./dish/dish";
 import { type AllergenChange, type FoodsSaid, freezeFoods, openBook, withAllergensOfToday } from "./foods/book";
 import type { Food } from "./foods/food";
-import { type PlanInput, withGearNamed } from "./plan";
+import { type BurnerChoice, type PlanInput, withGearNamed } from "./plan";
 
 /**
  * The input of a cooking that begins: every figure of every food in it is kept as it is now, and the pans that were chosen.
@@ -31,9 +31,11 @@ export function inputUnderWay(
 export interface Question {
   readonly input: PlanInput;
   readonly today: FoodsSaid | null;
+  /** On which burner steps stand, as the clock chose; the strongest where nothing is said. */
+  readonly burners?: BurnerChoice;
 }
 /** The input that a question is about, and the allergens that stand otherwise than when its cooking began. */
-export const askedAbout = ({ input, today }: Question): ReturnType<typeof inputUnderWay> =>
+export const askedAbout = ({ input, today }: Pick<Question, "input" | "today">): ReturnType<typeof inputUnderWay> =>
   today === null ? { input, changes: [] } : inputUnderWay(input, today);
 
 /** The foods that a supper touches, resolved: names, figures and allergens for whoever shows it. */

@@ -13,10 +13,10 @@ import {
   type Supper,
   withAmounts,
 } from "./dish/dish";
-import { type Kitchen, kitchenFacts } from "./household/kitchen";
+import { burnerFacts, type Kitchen, kitchenFacts } from "./household/kitchen";
 import type { Eater } from "./household/people";
 import { totalG } from "./process/contents";
-import { amountsPutIn, type LogEntry, readings, stepKey } from "./process/log";
+import { amountsPutIn, type LogEntry, readings, stepKey, type StepKey } from "./process/log";
 import { replay, type ReplayWorld } from "./process/replay";
 import type { ReplayedPart, Row } from "./process/row";
 import { STEP_REGISTRY, type StepRegistry } from "./process/registry";
@@ -84,9 +84,14 @@ export interface Plan extends TaskNet {
 export interface PlanTools {
   /** For whoever plans again and again: minutes found before need not be searched again. */
   readonly memory?: Memory;
+  /** On which burner, by id, steps stand; the strongest where nothing is said. */
+  readonly burners?: BurnerChoice;
   /** Kinds of step; those that ship unless a test brings its own. */
   readonly steps?: StepRegistry;
 }
+
+/** Which burner a step stands on, by `dish.step`. */
+export type BurnerChoice = Readonly<Record<StepKey, string>>;
 
 /** A dish of a supper as it is cooked, and the world that its steps see. */
 export interface DishInWorld {
@@ -109,10 +114,12 @@ export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): Di
   const asPutIn = (dish: Dish): Dish =>
     putIn.size === 0 ? dish : withAmounts(dish, (step) => putIn.get(stepKey(dish.id, step.id)));
   const steps = tools.steps ?? STEP_REGISTRY;
+  const burnerOf = burnersGiven(input.kitchen, tools.burners);
   const worlds = input.supper.dishes.map((dish) => ({
     dish: scaleDish(dish, heads / dish.servings),
     world: {
       ...facts,
+      burnerOf,
       dishId: dish.id,
       foods: book.food,
       figures: book.figures,
@@ -138,6 +145,15 @@ export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): Di
   });
 }
 
+/** What each step that was given a burner has under its pan; a burner that is gone is none. */
+function burnersGiven({ burners }: Kitchen, choice: BurnerChoice = {}): ReplayWorld["burnerOf"] {
+  return new Map(
+    Object.entries(choice).flatMap(([step, id]) => {
+      const burner = burners.find((b) => b.id === id);
+      return burner === undefined ? [] : [[step, burnerFacts(burner)] as const];
+    }),
+  );
+}
 /** The same input with every pan and tin named: those that would be chosen now. */
 export function withGearNamed(input: PlanInput): PlanInput {
   const worlds = worldsOf({ ...input, log: [] }, openBook(input), {});
@@ -167,7 +183,7 @@ export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
   return {
     eaters: heads,
     dishes,
-    ...taskNetOf(input.supper, replayed, input.kitchen, tools.steps),
+    ...taskNetOf(input.supper, replayed, input.kitchen, tools.burners, tools.steps),
     advice: replayed.flatMap(({ parts }) => parts.flatMap((p) => bindingAdvice(p.rows, book.food, book.figures))),
     verdicts,
     diets: dietVerdicts(input.supper, input.eaters, { ...book, saltG: eaten.saltG, saltAtLeast: eaten.saltAtLeast }),

@@ -105,7 +105,8 @@ export function* sampleRanges(
     const { dish, world } = one;
     const weighed = [...world.readings].filter(([step]) => step.startsWith(stepKey(dish.id, "")));
     // Steps of another registry are told apart by nothing that could stand in a key.
-    const key = tools.steps === undefined ? JSON.stringify([samples, seed, dish, kitchen, foods, weighed]) : null;
+    const key =
+      tools.steps === undefined ? JSON.stringify([samples, seed, dish, kitchen, foods, weighed, tools.burners]) : null;
     const known = key === null ? undefined : sampled.get(key);
     const found = known ?? (yield* sampleDish(one, samples, seed, chunkRows));
     ranges = { ...ranges, ...found };

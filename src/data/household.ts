@@ -24,6 +24,30 @@ export async function planInputOf(db: JadePanDb, supper: Supper, timeZone: strin
   return { supper, kitchen, eaters, foods: own, labels: sayingsOf(labels), log: [] };
 }
 
+/** A plan reaches back so far, ms. */
+const REACH_MS = 6 * 86_400_000;
+/** Those of other suppers that are eaten in the days in which this one may be made. */
+export const reachingInto = (supper: Supper, others: readonly Supper[]): Supper[] =>
+  others.filter(
+    (s) =>
+      s.id !== supper.id && s.serveAt < supper.serveAt && Date.parse(s.serveAt) > Date.parse(supper.serveAt) - REACH_MS,
+  );
+/**
+ * Suppers that are eaten before this one and have the kitchen first: those to come and those being cooked.
+ *
+ * @param now ISO 8601 UTC
+ */
+export async function suppersBefore(db: JadePanDb, supper: Supper, now: string): Promise<Supper[]> {
+  const others = reachingInto(supper, await comingSuppers(db, now));
+  const done = await Promise.all(
+    others.map(async (s) => {
+      const cooked = await cookingOf(db, s.id);
+      return cooked !== null && progressOf(cooked.log).finishedAt !== null;
+    }),
+  );
+  return others.filter((_, i) => !done[i]);
+}
+
 /** Labels as a plan takes them: what was said, without the id under which it is kept. */
 export const sayingsOf = (labels: readonly Label[]): LabelSaying[] =>
   labels.map((label) => {

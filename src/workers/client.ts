@@ -1,4 +1,5 @@
 import { proxy, type Remote, wrap } from "comlink";
+import type { Supper } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Question } from "@/core/cooking";
 import type { Plan } from "@/core/plan";
@@ -22,7 +23,7 @@ import type { recipeApi } from "./recipe.worker";
 import type { swapApi } from "./swap.worker";
 import type { Judged, planApi } from "./plan.worker";
 import type { Outlook } from "./outlook";
-import type { searchApi } from "./search.worker";
+import type { searchApi, Times } from "./search.worker";
 
 let planWorker: Remote<typeof planApi> | null = null;
 let searchWorker: Remote<typeof searchApi> | null = null;
@@ -86,16 +87,16 @@ export const computing = {
   exportAll: (at: string, onRows: Progress): ReturnType<typeof fileApi.exportAll> =>
     files().exportAll(at, proxy(onRows)),
   keepCopy: (at: number): Promise<void> => files().keepCopy(at),
-  outlook: (question: Question): Promise<Outlook> => searcher().outlook(question),
+  outlook: (question: Question, earlier: readonly Supper[]): Promise<Outlook> => searcher().outlook(question, earlier),
   whatIf: (plan: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
     searcher().whatIf(netOf(plan), kitchen, serveAt),
   waysOut: (question: Question, now: number): Promise<WaysOut> => searcher().waysOut(question, now),
   chance: (question: ChanceQuestion): Promise<Chance> => searcher().chance(question),
   /** A plan at once, which may not be the best. */
-  firstSchedule: (plan: TaskNet, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
-    searcher().firstSchedule(netOf(plan), kitchen, serveAt),
+  firstTimes: (question: Question): Promise<Schedule> => searcher().firstTimes(question),
   fromNow: (plan: TaskNet, kitchen: Kitchen, serveAt: string, going: Going, now: number): Promise<Schedule | null> =>
     searcher().fromNow(netOf(plan), kitchen, serveAt, going, now),
+  timed: (question: Question, earlier: readonly Supper[]): Promise<Times> => searcher().timed(question, earlier),
   schedule: (plan: TaskNet, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
     searcher().schedule(netOf(plan), kitchen, serveAt),
 };

@@ -1,11 +1,11 @@
 import { writeClock } from "@/ui/wording/time";
 import { localTime } from "@/core/calendar/localTime";
+import type { Supper } from "@/core/dish/dish";
 import { openBook } from "@/core/foods/book";
-import { plan, type PlanInput } from "@/core/plan";
+import type { PlanInput } from "@/core/plan";
 import type { Memory } from "@/core/quantities/memory";
 import { writeMinutes } from "@/core/quantities/write";
-import { scheduleQuestion } from "@/core/schedule/question";
-import { schedule } from "@/core/schedule/schedule";
+import { type Timed, timedAmong } from "@/core/timed";
 import type { RemarkText } from "@/ui/wording/facts";
 import { describeOpen } from "@/ui/wording/open";
 import { describeStep } from "@/ui/wording/stepText";
@@ -22,11 +22,15 @@ export interface Outlook {
   readonly work: readonly { readonly time: string; readonly title: string; readonly says: string }[];
 }
 
-/** Plans a supper, puts it on the clock and tells what comes. */
-export function outlookOf(input: PlanInput, memory: Memory): Outlook {
+/** Plans a supper, puts it on the clock beside those eaten before it, and tells what comes. */
+export function outlookOf(
+  input: PlanInput,
+  earlier: readonly Supper[],
+  memory: Memory,
+  known: Map<string, Timed> = new Map(),
+): Outlook {
   const { supper, kitchen, eaters } = input;
-  const planned = plan(input, { memory });
-  const found = schedule(scheduleQuestion(planned, kitchen, supper.serveAt));
+  const { plan: planned, schedule: found } = timedAmong(input, earlier, { memory }, known);
   const remarks: RemarkText[] = [];
   if (found.kind === "fits") remarks.push({ tone: "good", says: `${writeMinutes(found.handsMin)} of hands-on work` });
   else remarks.push({ tone: "harm", says: "It does not fit the kitchen: look at the Clock" });

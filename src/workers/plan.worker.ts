@@ -9,6 +9,7 @@ import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 
 const memory = newMemory();
+const toolsOf = ({ burners }: Question) => (burners === undefined ? { memory } : { memory, burners });
 
 /** A plan, what can harm in it as far as that is known without times, and the foods that it touches. */
 export interface Judged {
@@ -22,13 +23,13 @@ export interface Judged {
 export const planApi = {
   plan(question: Question): Judged {
     const { input, changes } = askedAbout(question);
-    const found = plan(input, { memory });
+    const found = plan(input, toolsOf(question));
     return { plan: found, cautions: judge(input, found, null), foods: foodsIn(input), changes };
   },
   /** Cautions once the times are known. */
   judge(question: Question, schedule: Schedule): readonly Caution[] {
     const { input } = askedAbout(question);
-    return judge(input, plan(input, { memory }), schedule);
+    return judge(input, plan(input, toolsOf(question)), schedule);
   },
 };
 expose(planApi);

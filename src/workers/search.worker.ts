@@ -1,14 +1,17 @@
 import { expose } from "comlink";
+import type { Supper } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import { type Outlook, outlookOf } from "./outlook";
 import { newMemory } from "@/core/quantities/memory";
 import { askedAbout, type Question } from "@/core/cooking";
 import { type Ranges, type SampledDishes, sampleRanges } from "@/core/sampling";
 import { type Chance, chanceOnTime, type ChanceQuestion } from "@/core/schedule/chance";
-import { type Schedule, schedule } from "@/core/schedule/schedule";
+import { plan } from "@/core/plan";
+import { type Schedule, schedule, tryOut } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
 import { fromNow } from "@/core/schedule/fromNow";
 import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
+import { type Timed, timedAmong, type TimedAmong } from "@/core/timed";
 import { type WaysOut, waysOut } from "@/core/waysOut";
 
 /** The newest question asked; older ones stop at their next chunk. */
@@ -16,6 +19,10 @@ let newest = 0;
 /** Enough for a first plan of a large supper in a fifth of a second. */
 const FIRST_NODES = 1500;
 const memory = newMemory();
+/** Suppers of the week, as they were found. */
+const known = new Map<string, Timed>();
+/** What a screen needs of a supper with times. */
+export type Times = Omit<TimedAmong, "plan">;
 const sampled: SampledDishes = new Map();
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve));
 
@@ -26,14 +33,16 @@ export const searchApi = {
   },
   /** Ranges, or null when the question was outdated meanwhile. */
   async ranges(generation: number, question: Question, samples: number, seed: number): Promise<Ranges | null> {
-    const run = sampleRanges(askedAbout(question).input, samples, seed, { memory, sampled });
+    const { burners = {} } = question;
+    const run = sampleRanges(askedAbout(question).input, samples, seed, { memory, sampled, burners });
     for (let step = run.next(); ; step = run.next()) {
       if (step.done) return step.value;
       await breathe();
       if (generation !== newest) return null;
     }
   },
-  outlook: (question: Question): Outlook => outlookOf(askedAbout(question).input, memory),
+  outlook: (question: Question, earlier: readonly Supper[]): Outlook =>
+    outlookOf(askedAbout(question).input, earlier, memory, known),
   /** What becomes of a supper when its day changes. */
   whatIf: (net: Parameters<typeof whatIf>[0], kitchen: Kitchen, serveAt: string): WhatIf[] =>
     whatIf(net, kitchen, serveAt),
@@ -43,8 +52,17 @@ export const searchApi = {
   chance: (question: ChanceQuestion): Chance => chanceOnTime(question),
   /** The rest of a cooking, from now. */
   fromNow: (...asked: Parameters<typeof fromNow>): Schedule | null => fromNow(...asked),
-  firstSchedule: (net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule =>
-    schedule({ ...scheduleQuestion(net, kitchen, serveAt), nodes: FIRST_NODES }),
+  /** Times, and the burners that go with them, beside the suppers that are eaten before. */
+  timed(question: Question, earlier: readonly Supper[]): Times {
+    const { schedule: found, burners, beside } = timedAmong(askedAbout(question).input, earlier, { memory }, known);
+    return { schedule: found, burners, beside };
+  },
+  /** Times at once, which may not be the best. */
+  firstTimes(question: Question): Schedule {
+    const { input } = askedAbout(question);
+    const asked = scheduleQuestion(plan(input, { memory }), input.kitchen, input.supper.serveAt);
+    return tryOut({ ...asked, nodes: FIRST_NODES });
+  },
   schedule(net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule {
     return schedule(scheduleQuestion(net, kitchen, serveAt));
   },

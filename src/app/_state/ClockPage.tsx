@@ -66,6 +66,7 @@ function Ready({
   return (
     <Clock
       name={supper.name}
+      beside={state.beside}
       plan={planned}
       schedule={schedule}
       moves={moves}

@@ -23,7 +23,7 @@ export function useChance(planned: Plan, schedule: Schedule, view: SupperView): 
     if (ranges === null || schedule.kind !== "fits") return;
     let current = true;
     void computing
-      .chance(chanceQuestion(planned, schedule, ranges, capacitiesOf(kitchen)))
+      .chance(chanceQuestion(planned, schedule, ranges, capacitiesOf(kitchen, planned.tasks)))
       .then((chance) => current && setTold({ of: schedule, chance }));
     return () => {
       current = false;

@@ -3,13 +3,14 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { AllergenChange } from "@/core/foods/book";
 import type { Food } from "@/core/foods/food";
-import type { Kitchen } from "@/core/household/kitchen";
 import type { Question } from "@/core/cooking";
-import type { Plan } from "@/core/plan";
+import type { Supper } from "@/core/dish/dish";
+import type { BurnerChoice, Plan } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 import { computing } from "@/workers/client";
+import type { Times } from "@/workers/search.worker";
 
 /** A plan and the input it was worked out from. */
 export interface Answered {
@@ -36,8 +37,10 @@ export function usePlan(input: Question | null): Answered | null {
 }
 
 const SETTLE_MS = 200;
-/** A supper of more tasks than this may take seconds to be solved. */
-const MANY_TASKS = 60;
+/** A supper of more steps than this may take seconds to be solved. */
+const MANY_STEPS = 40;
+const stepsIn = ({ input }: Question): number =>
+  input.supper.dishes.reduce((n, d) => n + d.parts.reduce((m, p) => m + p.steps.length, 0), 0);
 
 /** Ranges follow when the cook pauses; those of another plan than the one shown are not shown. */
 export function useRanges(input: Question | null, shown: Question | null): Ranges | null {
@@ -53,45 +56,52 @@ export function useRanges(input: Question | null, shown: Question | null): Range
   return ranges !== null && ranges.of === shown ? ranges.ranges : null;
 }
 
-/** The schedule, and the plan that it is of. */
-export interface Timed {
-  readonly of: Plan;
-  readonly schedule: Schedule;
+/** The times of a question, and the burners that its steps were given with them. */
+export interface TimesOf extends Times {
+  readonly of: Question;
 }
-export function useSchedule(plan: Plan | null, kitchen: Kitchen | null, serveAt: string | null): Timed | null {
-  const [timed, setTimed] = useState<Timed | null>(null);
+/** @param earlier suppers that are eaten before this one, and have the kitchen first */
+export function useTimes(question: Question | null, earlier: readonly Supper[] | null): TimesOf | null {
+  const [times, setTimes] = useState<TimesOf | null>(null);
   const asked = useRef(false);
   useEffect(() => computing.wake(), []);
   useEffect(() => {
-    if (plan === null || kitchen === null || serveAt === null) return;
+    if (question === null || earlier === null) return;
     let current = true;
     // Nothing is shown before the first answer, so the first question does not wait for another edit.
     const settleMs = asked.current ? SETTLE_MS : 0;
     asked.current = true;
+    const show = (found: Omit<TimesOf, "of">) => current && setTimes({ of: question, ...found });
     const timer = setTimeout(async () => {
-      const show = (schedule: Schedule) => current && setTimed({ of: plan, schedule });
       // A large supper has its first plan at once; the better one follows.
-      if (plan.tasks.length > MANY_TASKS) {
-        const first = await computing.firstSchedule(plan, kitchen, serveAt);
-        if (first.kind === "fits") show(first);
+      if (stepsIn(question) > MANY_STEPS) {
+        const first = await computing.firstTimes(question);
+        if (first.kind === "fits") show({ schedule: first, burners: NO_BURNERS, beside: [] });
       }
-      if (current) show(await computing.schedule(plan, kitchen, serveAt));
+      if (current) show(await computing.timed(question, earlier));
     }, settleMs);
     return () => {
       current = false;
       clearTimeout(timer);
     };
-  }, [plan, kitchen, serveAt]);
-  return timed;
+  }, [question, earlier]);
+  return times;
+}
+const NO_BURNERS: BurnerChoice = {};
+
+/** The last one there was, until there is another. */
+export function useLast<T>(value: T | null): T | null {
+  const [last, setLast] = useState<T | null>(null);
+  if (value !== null && value !== last) setLast(value);
+  return value ?? last;
 }
 
 /**
  * What can harm, of the plan that is shown: at once without times, and with them as soon as the schedule is of that plan.
  */
-export function useCautions(now: Answered | null, timed: Timed | null, planned: Plan | null): readonly Caution[] {
+export function useCautions(now: Answered | null, schedule: Schedule | null): readonly Caution[] {
   const [judged, setJudged] = useState<{ of: Question; by: Schedule; cautions: readonly Caution[] } | null>(null);
   const input = now?.of ?? null;
-  const schedule = timed !== null && timed.of === planned ? timed.schedule : null;
   useEffect(() => {
     if (input === null || schedule === null) return;
     let current = true;

@@ -16,6 +16,7 @@ jest.mock("@/data/db", () => ({ db: {} }));
 /** The store is behind: nothing of what is on screen is in it yet. */
 jest.mock("@/data/household", () => ({
   cookingOf: () => Promise.resolve(null),
+  reachingInto: () => [],
   planInputOf: () => {
     throw new Error("the store was asked for what is on screen");
   },

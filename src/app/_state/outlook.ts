@@ -6,7 +6,7 @@ import { progressOf } from "@/core/process/log";
 import type { Coming } from "@/core/schedule/nextUp";
 import { db } from "@/data/db";
 import type { PlanInput } from "@/core/plan";
-import { cookingOf } from "@/data/household";
+import { cookingOf, reachingInto } from "@/data/household";
 import { computing } from "@/workers/client";
 import type { Outlook } from "@/workers/outlook";
 
@@ -34,6 +34,7 @@ export function useOutlooks(suppers: readonly Supper[], facts: HouseFacts | null
       const [all, known] = JSON.parse(key) as [Supper[], HouseFacts | null];
       if (known === null) return;
       const { kitchen, eaters, foods, labels } = known;
+      const earlier: Supper[] = [];
       for (const supper of all) {
         const live: PlanInput = { supper, kitchen, eaters, foods, labels, log: [] };
         const cooked = await cookingOf(db, supper.id);
@@ -43,8 +44,10 @@ export function useOutlooks(suppers: readonly Supper[], facts: HouseFacts | null
           cooked === null || done
             ? { input: live, today: null }
             : { input: cooked.cooking.input, today: { foods: live.foods, labels: live.labels } },
+          reachingInto(supper, earlier),
         );
         if (!current) return;
+        if (!done) earlier.push(supper);
         const cooking = progress === null ? "none" : done ? "done" : progress.asideAt !== null ? "aside" : "under way";
         found.set(supper.id, { supper, outlook, cooking, firstAt: outlook.firstAt });
         setOutlooks(new Map(found));

@@ -10,16 +10,16 @@ import type { Food, FoodLookup } from "@/core/foods/food";
 import type { Eater } from "@/core/household/people";
 import type { Caution } from "@/core/safety/rule";
 import type { Label } from "@/core/formats/household";
-import type { Plan, PlanInput } from "@/core/plan";
+import type { BurnerChoice, Plan, PlanInput } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import { changesThePlan, type LogEntry, type Progress, progressOf } from "@/core/process/log";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type CookingRow, db } from "@/data/db";
-import { cookingOf, planInputOf } from "@/data/household";
+import { cookingOf, planInputOf, suppersBefore } from "@/data/household";
 import { useSame } from "@/ui/frame/useSame";
 import { dropWritten, pendingRow, usePending } from "./pending";
-import { useCautions, usePlan, useRanges, useSchedule } from "./computed";
+import { useCautions, useLast, usePlan, useRanges, useTimes } from "./computed";
 import { browserZone, change, edited } from "./store";
 
 /** Everything the stages of one supper are views of. */
@@ -45,6 +45,8 @@ export interface SupperView {
   readonly allergenChanges: readonly AllergenChange[];
   readonly ranges: Ranges | null;
   readonly schedule: Schedule | null;
+  /** Names of suppers that have the kitchen for some of the time, because they are eaten before. */
+  readonly beside: readonly string[];
   readonly cooking: { readonly row: CookingRow; readonly log: readonly LogEntry[]; readonly progress: Progress } | null;
   /** A cooking has begun and not ended: the input is frozen, only the log grows. */
   readonly frozen: boolean;
@@ -70,6 +72,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       own,
       input: await planInputOf(db, supper, browserZone()),
       cooking: await cookingOf(db, supper.id),
+      earlier: await suppersBefore(db, supper, new Date().toISOString()),
     };
   }, [id]);
 
@@ -103,20 +106,28 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     [base, weighings, today],
   );
   const unweighed = useMemo<Question | null>(() => (base === null ? null : { input: base, today }), [base, today]);
+  // The clock says on which burner a step stands; that decides its minutes, here and on the Bench.
+  const earlier = useSame(stored && stored.supper !== null ? stored.earlier : null);
+  const times = useTimes(unweighed, earlier);
+  const burners = useSame(times?.burners ?? null);
+  const askedOn = useMemo(() => onBurners(asked, burners), [asked, burners]);
+  const unweighedOn = useMemo(() => onBurners(unweighed, burners), [unweighed, burners]);
   const weighed = weighings !== null && weighings.length > 0;
   // Without a weighing the plan is the planned one: worked out once, from the input as it goes to the samples.
-  const before = usePlan(weighed ? unweighed : asked);
-  const corrected = usePlan(weighed ? asked : null);
+  const before = usePlan(weighed ? unweighedOn : askedOn);
+  const corrected = usePlan(weighed ? askedOn : null);
   // Until the first correction is worked out the plan before it stays, so that the Stove never goes blank.
   const now = weighed ? (corrected ?? before) : before;
   const planned = before?.plan ?? null;
   const plan = now?.plan ?? null;
   const named = useSame(now?.foods ?? null);
   const foods = useMemo(() => lookupIn(named ?? []), [named]);
-  const ranges = useRanges(asked, now?.of ?? null);
-  const timed = useSchedule(planned, base?.kitchen ?? null, base?.supper.serveAt ?? null);
-  const schedule = timed?.schedule ?? null;
-  const cautions = useCautions(now, timed, planned);
+  const ranges = useRanges(askedOn, now?.of ?? null);
+  // Times belong to the plan with their burners: until that is there, the pair before stays.
+  const paired = times !== null && before?.of.burners === onlyGiven(burners) ? times.schedule : null;
+  const schedule = useLast(paired);
+  const beside = useSame((earlier ?? []).filter((s) => times?.beside.includes(s.id) === true).map((s) => s.name));
+  const cautions = useCautions(now, times?.of === unweighed ? paired : null);
   const changes = useSame(now?.changes ?? null) ?? NO_CHANGES;
 
   // A look at the store that brings nothing new must not draw every screen again: only what says something else counts.
@@ -131,7 +142,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     return {
       state: "ready",
       supper: asked.input.supper,
-      question: asked,
+      question: askedOn ?? asked,
       input: asked.input,
       foods,
       units,
@@ -143,6 +154,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       allergenChanges: changes,
       ranges,
       schedule,
+      beside,
       cooking,
       frozen,
     };
@@ -153,6 +165,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     labels,
     simulatedScale,
     asked,
+    askedOn,
     foods,
     plan,
     planned,
@@ -160,6 +173,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     changes,
     ranges,
     schedule,
+    beside,
     cooking,
     frozen,
   ]);
@@ -167,6 +181,13 @@ export function SupperProvider({ children }: { children: ReactNode }) {
 }
 
 const NO_LOG: readonly LogEntry[] = [];
+/** Burners as they stand in a question: nothing where none was given. */
+const onlyGiven = (burners: BurnerChoice | null): BurnerChoice | undefined =>
+  burners === null || Object.keys(burners).length === 0 ? undefined : burners;
+function onBurners(question: Question | null, burners: BurnerChoice | null): Question | null {
+  const given = onlyGiven(burners);
+  return question === null || given === undefined ? question : { ...question, burners: given };
+}
 const NO_CHANGES: readonly AllergenChange[] = [];
 
 const lookupIn = (foods: readonly Food[]): FoodLookup => {

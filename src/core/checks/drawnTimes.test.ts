@@ -21,7 +21,7 @@ test("times of drawn suppers: orders, burners, waits, what if, and the chance of
     const parts = [
       digest(found),
       digest(moves.map((m) => [m.key, m.startMin])),
-      digest(burnersOf(moves, input.kitchen)),
+      digest(burnersOf(made, found, input.kitchen)),
     ];
     parts.push(digest(judge(input, made, found)));
     if (found.kind === "fits" && seed % 3 === 0) {

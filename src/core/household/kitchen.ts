@@ -103,13 +103,17 @@ const COOKER_GAUGE_KPA = 80;
 export const tinAreaCm2 = (tin: Tin): number =>
   tin.round ? (Math.PI / 4) * tin.widthCm ** 2 : tin.lengthCm * tin.widthCm;
 
+/** A burner as the steps see it. */
+export const burnerFacts = (burner: Burner): NonNullable<StepContext["burner"]> => ({
+  netW: netWatts(burner),
+  ratedW: burner.watts,
+  efficiency: EFFICIENCY[burner.kind],
+});
 /** The kitchen as the steps see it. Of each kind the one named, else the widest pan, the largest tin, the first machine. */
 export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
-  let burner: StepContext["burner"] = null;
-  for (const b of kitchen.burners) {
-    const netW = netWatts(b);
-    if (burner === null || netW > burner.netW) burner = { netW, ratedW: b.watts, efficiency: EFFICIENCY[b.kind] };
-  }
+  const burner = kitchen.burners
+    .map(burnerFacts)
+    .reduce<StepContext["burner"]>((best, b) => (best === null || b.netW > best.netW ? b : best), null);
   const pan = (id: GearId | null, kind: Pan["kind"]): PanFacts | null => {
     const named = kitchen.pans.find((p) => p.id === id);
     const fitting = kitchen.pans.filter((p) => p.kind === kind).sort((a, b) => b.diameterCm - a.diameterCm);

@@ -187,7 +187,7 @@ export interface MachineFacts {
 export interface StepContext {
   readonly roomC: number;
   readonly boilC: number;
-  /** Heat into the pan from the strongest burner, W; null without one. */
+  /** Heat into the pan from the burner under it, W: the one that the step was given, else the strongest; null without one. */
   readonly burner: { readonly netW: number; readonly ratedW: number; readonly efficiency: number } | null;
   readonly pan: (id: GearId | null, kind: "frying" | "pot") => PanFacts | null;
   readonly tin: (id: GearId | null) => TinFacts | null;

@@ -66,6 +66,7 @@ function drawnByKind(): Map<string, Set<string>> {
     );
     const world: ReplayWorld = {
       ...kitchenFacts(DEMO_KITCHEN),
+      burnerOf: new Map(),
       dishId: dish.id,
       foods: book.food,
       figures: book.figures,

@@ -11,6 +11,7 @@ import { type Exchange, replay, replayPart, type ReplayWorld, shareOfPart } from
 const book = openBook({ foods: [], labels: [] });
 const worldOf = (dishId: string): ReplayWorld => ({
   ...kitchenFacts(DEMO_KITCHEN),
+  burnerOf: new Map(),
   dishId,
   foods: book.food,
   figures: book.figures,

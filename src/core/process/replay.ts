@@ -45,6 +45,8 @@ function knownSteps(steps: readonly Step[], world: ReplayWorld): readonly KnownS
 }
 /** The world as a replay sees it: everything but the steps themselves. */
 export interface ReplayWorld extends KitchenFacts {
+  /** The burner that a step was given; the strongest for those that were given none. */
+  readonly burnerOf: ReadonlyMap<StepKey, NonNullable<StepContext["burner"]>>;
   readonly dishId: DishId;
   readonly foods: FoodLookup;
   readonly figures: StepContext["figures"];
@@ -93,7 +95,9 @@ export function replayPart(
   const context: StepContext = {
     roomC: world.roomC,
     boilC: world.boilC,
-    burner: world.burner,
+    get burner() {
+      return world.burnerOf.get(current) ?? world.burner;
+    },
     pan: world.pan,
     tin: world.tin,
     machine: world.machine,

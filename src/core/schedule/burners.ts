@@ -1,31 +1,49 @@
 import { type Kitchen, netWatts } from "../household/kitchen";
+import type { Plan } from "../plan";
 import type { StepKey } from "../process/log";
 import type { StepKind } from "../process/registry";
-import type { Move } from "./work";
+import { burnerKey } from "./capacities";
+import type { Schedule } from "./schedule";
+import type { Task } from "./task";
+import { rowsOf } from "./work";
 
 /** Steps that were computed with the strongest burner choose first. */
 const NEEDS_HEAT: ReadonlySet<StepKind> = new Set(["sear", "fry", "brown", "reduce", "boil"]);
 
 /**
- * Which burner each step stands on: the strongest that is free, the hottest steps choosing first.
+ * Which burner each step stands on: the one that it was given, else the strongest that is free from its first minute on the hob to its
+ * last, the hottest steps choosing first.
  *
  * @returns ids of burners by step; steps without a free one are missing
  */
-export function burnersOf(moves: readonly Move[], kitchen: Kitchen): ReadonlyMap<StepKey, string> {
+export function burnersOf(
+  plan: Pick<Plan, "tasks" | "dishes">,
+  schedule: Schedule,
+  kitchen: Pick<Kitchen, "burners">,
+): ReadonlyMap<StepKey, string> {
+  if (schedule.kind !== "fits") return new Map();
   const burners = kitchen.burners.slice().sort((a, b) => netWatts(b) - netWatts(a));
-  const taken = new Map<string, [number, number][]>(burners.map((b) => [b.id, []]));
+  const given = new Map(burners.flatMap((b) => stepsOn(b.id, plan.tasks).map((step) => [step, b.id] as const)));
+  const uses = new Map<StepKey, readonly [number, number]>();
+  for (const task of plan.tasks.filter((t) => (t.demands.burner ?? 0) > 0)) {
+    const from = schedule.starts[task.id] ?? 0;
+    const [first, last] = uses.get(task.step) ?? [from, from];
+    uses.set(task.step, [Math.min(first, from), Math.max(last, from + task.minutes)]);
+  }
+  const rank = new Map(rowsOf(plan as Plan).map((r) => [r.key, NEEDS_HEAT.has(r.step.kind) ? 1 : 2]));
+  const rankOf = (step: StepKey) => (given.has(step) ? 0 : (rank.get(step) ?? 2));
+  const inOrder = [...uses].sort(([a, [from]], [b, [begins]]) => rankOf(a) - rankOf(b) || from - begins);
+  const taken = new Map<string, (readonly [number, number])[]>(burners.map((b) => [b.id, []]));
   const stands = new Map<StepKey, string>();
-  const onBurner = moves.filter((m) => m.row.outcome.needs.some((n) => n.kind === "burner"));
-  const hottest = [
-    ...onBurner.filter((m) => NEEDS_HEAT.has(m.row.step.kind)),
-    ...onBurner.filter((m) => !NEEDS_HEAT.has(m.row.step.kind)),
-  ];
-  for (const move of hottest) {
-    const [from, to] = [move.startMin, move.startMin + move.minutes];
-    const free = burners.find((b) => taken.get(b.id)?.every(([f, t]) => to <= f || from >= t));
-    if (!free) continue;
-    taken.get(free.id)?.push([from, to]);
-    stands.set(move.key, free.id);
+  for (const [step, use] of inOrder) {
+    const isFree = (id: string) => taken.get(id)?.every(([f, t]) => use[1] <= f || use[0] >= t);
+    const found = given.get(step) ?? burners.find((b) => isFree(b.id))?.id;
+    if (found === undefined) continue;
+    taken.get(found)?.push(use);
+    stands.set(step, found);
   }
   return stands;
 }
+/** Steps that were given this burner. */
+const stepsOn = (id: string, tasks: readonly Task[]): readonly StepKey[] =>
+  tasks.flatMap((t) => ((t.demands[burnerKey(id)] ?? 0) > 0 ? [t.step] : []));

@@ -6,6 +6,8 @@ import { entryPhase } from "../process/ledger";
 import { standsWarm, warmLimitMin, warmMinutes } from "../process/warmth";
 import type { ReplayedPart, Row } from "../process/row";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
+import type { StepKey } from "../process/log";
+import { burnerKey } from "./capacities";
 import { pointsPerMin } from "./loss";
 import { changeoverMin } from "./oven";
 import { type Apart, type Lag, SERVE, type Task, type TaskId, type TaskNet } from "./task";
@@ -47,7 +49,7 @@ export const waitAfter = (row: Row, registry: StepRegistry = STEP_REGISTRY): num
   row.step.mayWaitMin ?? descriptorOf(row.step.kind, registry).waitsMin;
 
 /** What of a kitchen decides about waits and what stands in the cold. */
-type Room = Pick<Kitchen, "roomC" | "fridgeL" | "freezerL">;
+type Room = Pick<Kitchen, "roomC" | "fridgeL" | "freezerL" | "burners">;
 
 /** Space that food takes with its box, L: boxes are filled to two thirds (common practice), food weighs about as water. */
 const litresOf = ({ outcome }: Computed): number => Math.round((totalG(outcome.after.batch) / 1000) * 1.5 * 10) / 10;
@@ -60,15 +62,20 @@ function pinnedAt({ pins, serveAt }: Pick<Supper, "serveAt" | "pins">, key: stri
 /** Tasks by pan and by the part whose food is in it. */
 type Held = Map<string, Map<string, TaskId[]>>;
 
-/** Tasks and lags of the dishes of a supper, and what must not interleave: a pan holds one part's food at a time, of all dishes. */
+/**
+ * Tasks and lags of the dishes of a supper, and what must not interleave: a pan holds one part's food at a time, of all dishes.
+ *
+ * @param stands the burner that a step was given
+ */
 export function taskNetOf(
   supper: Pick<Supper, "id" | "serveAt" | "afterMin" | "pins">,
   dishes: readonly { readonly dish: Dish; readonly parts: readonly ReplayedPart[] }[],
   kitchen: Room,
+  stands: Readonly<Record<StepKey, string>> = {},
   registry: StepRegistry = STEP_REGISTRY,
 ): TaskNet {
   const held: Held = new Map();
-  const nets = dishes.map(({ dish, parts }) => netOfDish(supper, dish, parts, held, kitchen, registry));
+  const nets = dishes.map(({ dish, parts }) => netOfDish(supper, dish, parts, held, { ...kitchen, stands }, registry));
   return {
     tasks: nets.flatMap((n) => n.tasks),
     lags: nets.flatMap((n) => n.lags),
@@ -87,7 +94,7 @@ function netOfDish(
   dish: Dish,
   parts: readonly ReplayedPart[],
   held: Held,
-  { roomC, fridgeL, freezerL }: Room,
+  { roomC, fridgeL, freezerL, burners, stands }: Room & { readonly stands: Readonly<Record<StepKey, string>> },
   registry: StepRegistry,
 ): Omit<TaskNet, "apart"> {
   // The supper is part of the name: two suppers of one week share a kitchen, and a dish may be in both.
@@ -112,7 +119,11 @@ function netOfDish(
       const demands: Record<string, number> = {};
       let ovenC: number | null = null;
       for (const need of needs) {
-        if (need.kind === "burner") demands.burner = 1;
+        if (need.kind === "burner") {
+          demands.burner = 1;
+          const given = burners.find((b) => b.id === stands[row.key]);
+          if (given !== undefined) demands[burnerKey(given.id)] = 1;
+        }
         if (need.kind === "fridge" && fridgeL !== null) demands.fridge = litresOf(row);
         if (need.kind === "freezer" && freezerL !== null) demands.freezer = litresOf(row);
         if (need.kind === "machine") demands[`machine:${need.machine}`] = 1;

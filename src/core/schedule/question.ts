@@ -23,7 +23,7 @@ export const scheduleQuestion = (
   lags,
   apart,
   budgets,
-  capacities: capacitiesOf(kitchen),
+  capacities: capacitiesOf(kitchen, tasks),
   ovenRates: HOME_OVEN,
   ovens: kitchen.ovens.length,
   blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN, untilMin),

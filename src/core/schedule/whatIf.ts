@@ -1,4 +1,5 @@
 import type { Kitchen } from "../household/kitchen";
+import { onAnyBurner } from "./capacities";
 import { scheduleQuestion } from "./question";
 import { tryOut } from "./schedule";
 import type { TaskNet } from "./task";
@@ -52,7 +53,11 @@ function changedBy(
     case "burner-less":
       return kitchen.burners.length < 2 || !net.tasks.some((t) => (t.demands.burner ?? 0) > 0)
         ? null
-        : { ...same, in: { ...kitchen, burners: kitchen.burners.slice(0, -1) } };
+        : {
+            ...same,
+            net: { ...net, tasks: net.tasks.map(onAnyBurner) },
+            in: { ...kitchen, burners: kitchen.burners.slice(0, -1) },
+          };
     case "helper":
       return { ...same, in: { ...kitchen, cooks: [...kitchen.cooks, { id: "helper", name: "Helper", hours: null }] } };
     case "longer-hands":

@@ -62,7 +62,7 @@ describe("the order of work", () => {
 
 describe("burners", () => {
   test("none holds two steps at once, and where there is a choice the hottest step has the strongest", () => {
-    const stands = burnersOf(moves, DEMO_KITCHEN);
+    const stands = burnersOf(planned, found, DEMO_KITCHEN);
     const byBurner = new Map<string, [number, number][]>();
     for (const m of moves) {
       const burner = stands.get(m.key);
@@ -76,8 +76,9 @@ describe("burners", () => {
     expect(stands.has(key("strips-soak"))).toBe(false);
     // One burner for two that want it at the same time: the hotter one stands on it.
     const one = { ...DEMO_KITCHEN, burners: DEMO_KITCHEN.burners.slice(0, 1) };
-    const clash = moves.map((m) => ({ ...m, startMin: -20, minutes: 10 }));
-    expect([...burnersOf(clash, one).keys()]).toHaveLength(1);
+    const clash = { ...found, starts: Object.fromEntries(planned.tasks.map((t) => [t.id, -20])) };
+    expect([...burnersOf(planned, clash, one).keys()]).toEqual([key("strips-sear")]);
+    expect(burnersOf(planned, { ...found, kind: "does-not-fit" } as never, one).size).toBe(0);
   });
 });
 

@@ -17,7 +17,7 @@ import type { Schedule } from "@/core/schedule/schedule";
 import type { WayOut, WaysOut } from "@/core/waysOut";
 import { Card, DoLink, Quiet, Remark } from "../frame/controls";
 import type { DayChange, WhatIf } from "@/core/schedule/whatIf";
-import { describeHoles } from "../wording/clock";
+import { describeBeside, describeHoles } from "../wording/clock";
 import { describeTwice } from "../wording/time";
 import type { TitledMove } from "../wording/tasks";
 import { ClockLanes } from "./ClockLanes";
@@ -29,6 +29,8 @@ import { inOrder, MoveList } from "./MoveList";
 import { type Course, ServeAt } from "./ServeAt";
 
 export interface ClockProps {
+  /** Suppers that have the kitchen first, by name. */
+  readonly beside: readonly string[];
   /** Of the supper; it heads the printed page. */
   readonly name: string;
   readonly plan: Plan;
@@ -121,6 +123,7 @@ export function Clock(props: ClockProps) {
           </Flex>
         </Flex>
         {twice !== null && <Remark tone="watch">{twice}</Remark>}
+        {props.beside.length > 0 && <Text color="quiet">{describeBeside(props.beside)}</Text>}
         {schedule.kind === "fits" ? (
           <Box display="contents" className="no-print">
             {props.nowMin !== null && schedule.startMin < props.nowMin && !frozen && props.nowMin < 0 && (

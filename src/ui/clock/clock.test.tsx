@@ -153,6 +153,7 @@ describe("labels of a lane", () => {
 describe("the page", () => {
   const props = (schedule: Schedule, more: Partial<ClockProps> = {}): ClockProps => ({
     name: "Sunday supper",
+    beside: [],
     plan: planned,
     schedule,
     moves,

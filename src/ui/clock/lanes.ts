@@ -43,7 +43,7 @@ export function lanesOf(
   kitchen: Kitchen,
 ): Lane[] {
   const raws: Raw[] = [];
-  const stands = burnersOf(moves, kitchen);
+  const stands = burnersOf(plan, schedule, kitchen);
   const burnerName = new Map(kitchen.burners.map((b) => [b.id, b.name]));
   for (const move of moves) {
     const burner = burnerName.get(stands.get(move.key) ?? "");

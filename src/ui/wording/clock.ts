@@ -1,4 +1,5 @@
 import type { StepKey } from "@/core/process/log";
+import { list } from "./stepSaid";
 import type { Plan } from "@/core/plan";
 import type { StepKind } from "@/core/process/registry";
 import { type LossKind, lossOf } from "@/core/schedule/loss";
@@ -51,15 +52,16 @@ export const describeBroken = (contradiction: readonly Lag[], nameOf: (id: TaskI
     ? "There is no plan with it there: something else needs the same hands, burner, oven or pan, or nobody is there. It stays where it was."
     : `It cannot be there: ${contradiction.map((lag) => describeLag(lag, nameOf)).join("; ")}. It stays where it was.`;
 
+/** Suppers that are eaten before this one and are in the kitchen at the same time. */
+export const describeBeside = (names: readonly string[]): string =>
+  `Planned around ${list(names)}, which ${names.length === 1 ? "has" : "have"} the kitchen first.`;
 /** Parts that the clock leaves out because a step of them cannot be worked out; null when it has them all. */
 export function describeHoles(plan: Plan): string | null {
   const holes = plan.dishes.flatMap((d) =>
     d.parts.filter((p) => p.rows.some((r) => r.state !== "computed")).map((p) => p.name),
   );
   if (holes.length === 0) return null;
-  const named =
-    holes.length === 1 ? (holes[0] as string) : `${holes.slice(0, -1).join(", ")} and ${holes.at(-1) as string}`;
-  return `Not in this plan: ${named}. A step of ${holes.length === 1 ? "it" : "them"} cannot be worked out; the Bench says why.`;
+  return `Not in this plan: ${list(holes)}. A step of ${holes.length === 1 ? "it" : "them"} cannot be worked out; the Bench says why.`;
 }
 
 /** "On the table in time in about 38 of 100 evenings, likely at 19:06." */

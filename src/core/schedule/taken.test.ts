@@ -1,0 +1,90 @@
+import { DEMO_DISHES, DEMO_KITCHEN } from "@/demo/household";
+import { inputOf, supperOf } from "../__tests__/supper";
+import type { Dish, Supper } from "../dish/dish";
+import { timedAmong, timedPlan } from "../timed";
+import { capacitiesOf } from "./capacities";
+import { besides, type Taken, takenBy } from "./taken";
+
+const [strips, patties] = DEMO_DISHES as readonly [Dish, Dish];
+const FROZEN = DEMO_DISHES.find((d) => d.parts.some((p) => p.steps.some((s) => s.kind === "freeze"))) as Dish;
+const supper = (id: string, serveAt: string, ...dishes: readonly Dish[]): Supper => supperOf(dishes, { id, serveAt });
+const alone = (of: Supper) => timedPlan(inputOf(of.dishes, { supper: of }));
+const among = (of: Supper, ...earlier: readonly Supper[]) => timedAmong(inputOf(of.dishes, { supper: of }), earlier);
+const shelves = capacitiesOf(DEMO_KITCHEN).oven as number;
+const takes = (of: Supper, found: Pick<ReturnType<typeof alone>, "plan" | "schedule">) =>
+  takenBy(found.plan, found.schedule, of.serveAt, shelves);
+
+/** Minutes at which two suppers together want more of a thing than there is. */
+function overdrawn(all: readonly Taken[]): string[] {
+  const capacities: Record<string, number> = { ...capacitiesOf(DEMO_KITCHEN) };
+  return Object.keys(capacities).flatMap((thing) => {
+    const mine = all.filter((t) => t.thing === thing);
+    const moments = mine.map((t) => t.from);
+    return moments.flatMap((at) => {
+      const units = mine.reduce((sum, t) => (t.from <= at && at < t.to ? sum + t.units : sum), 0);
+      return units > (capacities[thing] as number) ? [`${thing} ${new Date(at).toISOString()}`] : [];
+    });
+  });
+}
+
+test("two suppers an hour apart share hands, burners, pans and the oven: the one eaten first is as alone, the other makes room", () => {
+  const first = supper("a", "2026-11-29T18:15:00.000Z", strips);
+  const second = supper("b", "2026-11-29T19:00:00.000Z", patties);
+  const [a, b] = [alone(first), alone(second)];
+  const shared = among(second, first);
+  // Each as if it were alone, they would want the cook twice at once.
+  expect(overdrawn([...takes(first, a), ...takes(second, b)]).length).toBeGreaterThan(0);
+  expect(shared.schedule.kind).toBe("fits");
+  expect(overdrawn([...takes(first, a), ...takes(second, shared)])).toEqual([]);
+  expect(shared.beside).toEqual(["a"]);
+  if (shared.schedule.kind === "fits" && b.schedule.kind === "fits")
+    expect(shared.schedule.startMin).toBeLessThanOrEqual(b.schedule.startMin);
+});
+test("a supper days before is in nobody's way; three in a row are planned one after the other, whatever their order", () => {
+  const sunday = supper("c", "2026-11-29T19:00:00.000Z", FROZEN);
+  const friday = supper("a", "2026-11-27T19:00:00.000Z", strips);
+  const shared = among(sunday, friday);
+  expect(shared.beside).toEqual(["a"]);
+  expect(overdrawn([...takes(friday, alone(friday)), ...takes(sunday, shared)])).toEqual([]);
+  const quick = supper("d", "2026-11-29T19:00:00.000Z", patties);
+  const apart = among(quick, friday);
+  expect(apart.beside).toEqual([]);
+  expect(apart.schedule).toEqual(alone(quick).schedule);
+  const lunch = supper("b", "2026-11-29T18:10:00.000Z", strips);
+  expect(among(quick, lunch, friday).schedule).toEqual(among(quick, friday, lunch).schedule);
+  // What was found before is found again.
+  const known = new Map();
+  const twice = [1, 2].map(() => timedAmong(inputOf([patties], { supper: quick }), [lunch], {}, known).schedule);
+  expect(twice[1]).toEqual(twice[0]);
+  expect(known.size).toBe(1);
+});
+test("what is taken is less for a time: no more than there is, nothing that the kitchen does not have, and not before the horizon", () => {
+  const at = (hours: number) => Date.parse("2026-11-29T19:00:00.000Z") + hours * 3_600_000;
+  const question = { capacities: { hands: 1, oven: 2 }, gone: { hands: [[-30, -20, 1] as const] }, horizonMin: 600 };
+  const taken: Taken[] = [
+    { thing: "hands", units: 3, from: at(-2), to: at(-1) },
+    { thing: "burner", units: 1, from: at(-2), to: at(-1) },
+    { thing: "oven", units: 2, from: at(-30), to: at(-20) },
+  ];
+  expect(besides(question, taken, "2026-11-29T19:00:00.000Z").gone).toEqual({
+    hands: [
+      [-30, -20, 1],
+      [-120, -60, 1],
+    ],
+  });
+  expect(takenBy({ tasks: [] }, { kind: "does-not-fit" } as never, "2026-11-29T19:00:00.000Z", 2)).toEqual([]);
+});
+test("the oven is taken whole and on its way up, a pan from the first step of a part in it to the last", () => {
+  const baked = DEMO_DISHES.find((d) => d.parts.some((p) => p.steps.some((s) => s.kind === "bake"))) as Dish;
+  const of = supper("a", "2026-11-29T19:00:00.000Z", baked);
+  const found = alone(of);
+  const taken = takes(of, found);
+  const ovens = taken.filter((t) => t.thing === "oven");
+  expect(ovens.every((t) => t.units === shelves)).toBe(true);
+  const on = found.plan.tasks.find((t) => t.heatsOvenTo !== undefined);
+  if (found.schedule.kind !== "fits" || on === undefined) throw new Error("it bakes");
+  const heated = Date.parse(of.serveAt) + (found.schedule.starts[on.id] as number) * 60_000;
+  expect(ovens.some((t) => t.from === heated)).toBe(true);
+  const pans = taken.filter((t) => t.thing.startsWith("pan:"));
+  expect(new Set(pans.map((t) => `${t.thing} ${t.from}`)).size).toBe(pans.length);
+});
