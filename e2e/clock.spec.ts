@@ -1,3 +1,4 @@
+import { readFile } from "node:fs/promises";
 import { expect, loadDemo, test } from "./fixtures";
 
 const CLOCK = "/supper/clock?s=sunday-supper";
@@ -56,4 +57,26 @@ test("a beginning that is past says when dinner can be, and one press makes it s
   await way.getByRole("button").click();
   await expect(page.getByLabel("Time on the table")).toHaveValue(at);
   await expect(page.getByText(/It should have begun/)).toHaveCount(0);
+});
+
+test("two suppers of one evening: the one that is eaten first has the kitchen, and the plan goes out as a table", async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date("2026-11-28T10:00:00Z") });
+  await loadDemo(page);
+  await page.getByRole("button", { name: "Plan a supper with Caraway patties with brown-glazed carrots" }).click();
+  await page.getByLabel("On the table at").fill("18:00");
+  await page.getByRole("button", { name: "Set the time" }).click();
+  await page.waitForURL("**/supper/bench?*");
+  await page.goto(CLOCK);
+  await expect(page.getByText(/Planned around Caraway patties.*, which has the kitchen first/)).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "As a table for a spreadsheet" }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe("sunday-supper.csv");
+  const text = await readFile(await file.path(), "utf8");
+  expect(text).toMatch(
+    /^day,begins,ends on,ends,step,part,dish,minutes,hands min,what to do\r\n2026-11-2\d,\d\d:\d\d,/,
+  );
 });

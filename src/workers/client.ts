@@ -10,6 +10,8 @@ import type { Going } from "@/core/schedule/fromNow";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { TaskNet } from "@/core/schedule/task";
 import type { WhatIf } from "@/core/schedule/whatIf";
+import type { KeptWarm } from "@/core/keepWarm";
+import type { Stretched } from "@/core/schedule/stretch";
 import type { WaysOut } from "@/core/waysOut";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
 import type { SwapAnswer } from "@/core/swap/card";
@@ -90,6 +92,8 @@ export const computing = {
   outlook: (question: Question, earlier: readonly Supper[]): Promise<Outlook> => searcher().outlook(question, earlier),
   whatIf: (plan: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
     searcher().whatIf(netOf(plan), kitchen, serveAt),
+  keepWarm: (question: Question, stretched: readonly Stretched[]): Promise<readonly KeptWarm[]> =>
+    searcher().keepWarm(question, stretched),
   waysOut: (question: Question, now: number): Promise<WaysOut> => searcher().waysOut(question, now),
   chance: (question: ChanceQuestion): Promise<Chance> => searcher().chance(question),
   /** A plan at once, which may not be the best. */

@@ -10,6 +10,8 @@ import { plan } from "@/core/plan";
 import { type Schedule, schedule, tryOut } from "@/core/schedule/schedule";
 import { scheduleQuestion } from "@/core/schedule/question";
 import { fromNow } from "@/core/schedule/fromNow";
+import type { Stretched } from "@/core/schedule/stretch";
+import { type KeptWarm, keepWarmWays } from "@/core/keepWarm";
 import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
 import { type Timed, timedAmong, type TimedAmong } from "@/core/timed";
 import { type WaysOut, waysOut } from "@/core/waysOut";
@@ -46,6 +48,9 @@ export const searchApi = {
   /** What becomes of a supper when its day changes. */
   whatIf: (net: Parameters<typeof whatIf>[0], kitchen: Kitchen, serveAt: string): WhatIf[] =>
     whatIf(net, kitchen, serveAt),
+  /** Long waits spent in a low oven. */
+  keepWarm: (question: Question, stretched: readonly Stretched[]): KeptWarm[] =>
+    keepWarmWays(askedAbout(question).input, stretched, { memory }),
   /** What can be done about a supper that does not come about. */
   waysOut: (question: Question, now: number): WaysOut => waysOut(askedAbout(question).input, now, { memory }),
   /** How likely a plan is to be in time, over some thousand evenings. */

@@ -14,7 +14,7 @@ import { titledWork } from "@/ui/wording/tasks";
 import { describeMissingHour, writeClock, writeDate, writeDay } from "@/ui/wording/time";
 import { computing } from "@/workers/client";
 import { exportCalendar, exportTable } from "./takeAlong";
-import { takeWay, useChance, useWaysOut } from "./clockAnswers";
+import { takeWay, useChance, useKeptWarm, useWaysOut } from "./clockAnswers";
 import { useDrawnInSlices } from "./first";
 import { newId, saveKitchen, useNow } from "./store";
 import { saveSupper, supperHref, type SupperView, useSupper } from "./supper";
@@ -51,6 +51,7 @@ function Ready({
   const isLate =
     !state.frozen && schedule.kind === "fits" && nowMin !== null && schedule.startMin < nowMin && nowMin < 0;
   const asked = !state.frozen && (isLate || schedule.kind === "does-not-fit") && (nowMin ?? 0) < 0;
+  const keptWarm = useKeptWarm(state.question, schedule, !state.frozen);
   const waysOut = useWaysOut(state.question, schedule, asked);
   const eatLater = (minutes: number) =>
     void saveSupper(
@@ -85,6 +86,8 @@ function Ready({
         const says = describeMissingHour(time, localTime(Date.parse(serveAt), zone));
         void saveSupper(supper, { ...supper, serveAt }, "Time on the table", says);
       }}
+      keptWarm={keptWarm}
+      onKeepWarm={(way) => void saveSupper(supper, way.supper, "Keep it warm in the oven")}
       waysOut={waysOut}
       onWay={(way) => void takeWay(way, supper, input.kitchen)}
       onTake={(change) => {

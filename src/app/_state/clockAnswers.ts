@@ -8,7 +8,9 @@ import type { Plan } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import type { Chance } from "@/core/schedule/chance";
 import { chanceQuestion } from "@/core/schedule/chanceQuestion";
+import type { KeptWarm } from "@/core/keepWarm";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { Stretched } from "@/core/schedule/stretch";
 import type { WayOut, WaysOut } from "@/core/waysOut";
 import { computing } from "@/workers/client";
 import { change, edited, kitchenRow } from "./store";
@@ -45,6 +47,23 @@ export function useWaysOut(question: Question, schedule: Schedule, asked: boolea
   }, [question, schedule, asked]);
   return asked && told?.of === schedule ? told.ways : null;
 }
+
+/** What becomes of long waits in a low oven; nothing where none costs anything, and until it is worked out. */
+export function useKeptWarm(question: Question, schedule: Schedule, asked: boolean): readonly KeptWarm[] {
+  const [told, setTold] = useState<{ readonly of: Schedule; readonly ways: readonly KeptWarm[] } | null>(null);
+  const waits = schedule.kind === "fits" && asked ? schedule.stretched : NO_WAITS;
+  useEffect(() => {
+    if (waits.length === 0) return;
+    let current = true;
+    void computing.keepWarm(question, waits).then((ways) => current && setTold({ of: schedule, ways }));
+    return () => {
+      current = false;
+    };
+  }, [question, schedule, waits]);
+  return told?.of === schedule ? told.ways : NO_WAYS;
+}
+const NO_WAITS: readonly Stretched[] = [];
+const NO_WAYS: readonly KeptWarm[] = [];
 
 /** Does it: the supper, its time and the kitchen in one change, so that one undo brings all of it back. */
 export function takeWay(way: WayOut, supper: Supper, kitchen: Kitchen): Promise<void> {

@@ -41,3 +41,8 @@ const HOT: ReadonlySet<StepKind> = new Set([
 export const lossOf = (kind: StepKind): LossKind => (CRISP.has(kind) ? "crisp" : HOT.has(kind) ? "heat" : "fresh");
 /** Points of bite a minute beyond the usual wait. */
 export const pointsPerMin = (kind: StepKind): number => PER_MINUTE[lossOf(kind)];
+
+/** The same kept warm in a low oven: crisp things soften in what steams off them, others dry a little. Engineering estimates. */
+const HELD_PER_MINUTE: Readonly<Record<LossKind, number>> = { crisp: 1 / 40, heat: 1 / 120, fresh: 1 / 120 };
+/** Points of bite a minute in a low oven. */
+export const heldPointsPerMin = (kind: StepKind): number => HELD_PER_MINUTE[lossOf(kind)];

@@ -14,6 +14,7 @@ import { SERVE, type TaskId } from "@/core/schedule/task";
 import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { KeptWarm } from "@/core/keepWarm";
 import type { WayOut, WaysOut } from "@/core/waysOut";
 import { Card, DoLink, Quiet, Remark } from "../frame/controls";
 import type { DayChange, WhatIf } from "@/core/schedule/whatIf";
@@ -63,6 +64,9 @@ export interface ClockProps {
   readonly onWhatIf: () => void;
   /** Makes a change that can be made from here: dinner at another hour, a helper. */
   readonly onTake: (change: DayChange) => void;
+  /** Long waits that cost less in a low oven. */
+  readonly keptWarm: readonly KeptWarm[];
+  readonly onKeepWarm: (way: KeptWarm) => void;
   /** What can be done where it fits in no way or should have begun already; null until it is worked out. */
   readonly waysOut: WaysOut | null;
   readonly onWay: (way: WayOut) => void;
@@ -147,7 +151,7 @@ export function Clock(props: ClockProps) {
               />
               <Key />
             </Card>
-            <Costs plan={props.plan} schedule={schedule} nameOf={props.nameOf} units={props.kitchen.units} />
+            <Costs {...props} schedule={schedule} />
             <Waits plan={props.plan} schedule={schedule} nameOf={props.nameOf} />
           </Box>
         ) : (

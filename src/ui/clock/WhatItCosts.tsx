@@ -1,11 +1,10 @@
 "use client";
 
 import { Box, Heading, HStack, Text } from "@chakra-ui/react";
-import type { Kitchen } from "@/core/household/kitchen";
 import type { StepKind } from "@/core/process/registry";
 import type { Schedule } from "@/core/schedule/schedule";
 import { Card, Quiet } from "../frame/controls";
-import { CHANGE_NAMES, describeKeeping, describePrice, describeStretch } from "../wording/clock";
+import { CHANGE_NAMES, describeKeeping, describeKeptWarm, describePrice, describeStretch } from "../wording/clock";
 import type { DayChange } from "@/core/schedule/whatIf";
 import type { ClockProps } from "./Clock";
 
@@ -18,8 +17,11 @@ export function Costs({
   plan,
   schedule,
   nameOf,
-  units,
-}: Pick<ClockProps, "plan" | "nameOf"> & { schedule: Extract<Schedule, { kind: "fits" }>; units: Kitchen["units"] }) {
+  kitchen: { units },
+  frozen,
+  keptWarm,
+  onKeepWarm,
+}: ClockProps & { readonly schedule: Extract<Schedule, { kind: "fits" }> }) {
   if (schedule.stretched.length === 0) return null;
   const kindOf = (task: string): StepKind => {
     const key = plan.tasks.find((t) => t.id === task)?.step;
@@ -45,8 +47,9 @@ export function Costs({
             borderTopWidth="1px"
             borderColor="line"
             align="baseline"
+            wrap="wrap"
           >
-            <Box flex="1">
+            <Box flex="1" minW="15rem">
               <Text>{describeStretch(s, nameOf)}.</Text>
               <Text fontSize="sm" color="quiet">
                 Meanwhile {describeKeeping(kindOf(s.from), units)}.
@@ -55,6 +58,14 @@ export function Costs({
             <Text color="turmeric" fontWeight="600" whiteSpace="nowrap">
               {describePrice(s.points, kindOf(s.from))}
             </Text>
+            {!frozen &&
+              keptWarm
+                .filter((way) => way.from === s.from)
+                .map((way) => (
+                  <Quiet key={way.from} onClick={() => onKeepWarm(way)}>
+                    {describeKeptWarm(way)}
+                  </Quiet>
+                ))}
           </HStack>
         ))}
       </Box>

@@ -179,6 +179,8 @@ describe("the page", () => {
     held: new Set(),
     onHold: jest.fn(() => Promise.resolve(null)),
     onTake: jest.fn(),
+    keptWarm: [],
+    onKeepWarm: jest.fn(),
     waysOut: null,
     onWay: jest.fn(),
     ...more,
@@ -364,6 +366,38 @@ describe("the page", () => {
     expect(screen.getByText(/waits 40 min for the table, 24 min longer than it should/)).toBeInTheDocument();
     expect(screen.getByText("heat −0.6")).toBeInTheDocument();
     expect(screen.getByText(/Not in this plan: Strips/)).toBeInTheDocument();
+  });
+  test("a long wait that costs less in the oven is one press away; suppers that have the kitchen first are named", async () => {
+    const from = planned.tasks.find((t) => t.step.endsWith("mash-mash"))?.id as string;
+    const longer: Schedule = { ...found, stretched: [{ from, to: "serve", usualMin: 16, waitsMin: 40, points: 0.6 }] };
+    const way = {
+      from,
+      minutes: 38,
+      pointsNow: 0.6,
+      points: 0.3,
+      startMin: found.startMin,
+      supper: demoSupper("2026-11-29T19:00:00.000Z"),
+    };
+    const given = props(longer, { keptWarm: [way], beside: ["Lunch", "Tea"] });
+    const { user, again } = show(<Clock {...given} />);
+    await user.click(
+      screen.getByRole("button", { name: "Keep it in the oven for 38 min: bite −0.3 in all, not −0.6" }),
+    );
+    expect(given.onKeepWarm).toHaveBeenCalledWith(way);
+    expect(screen.getByText("Planned around Lunch and Tea, which have the kitchen first.")).toBeInTheDocument();
+    again(<Clock {...given} frozen beside={["Lunch"]} />);
+    expect(screen.queryByRole("button", { name: /Keep it in the oven/ })).toBeNull();
+    expect(screen.getByText("Planned around Lunch, which has the kitchen first.")).toBeInTheDocument();
+  });
+  test("the list is printed and goes out as a table", async () => {
+    const print = jest.spyOn(window, "print").mockImplementation(() => undefined);
+    const given = props(found);
+    const { user } = show(<Clock {...given} />);
+    await user.click(screen.getByRole("button", { name: "Print" }));
+    expect(print).toHaveBeenCalled();
+    await user.click(screen.getByRole("button", { name: "As a table for a spreadsheet" }));
+    expect(given.onTable).toHaveBeenCalled();
+    print.mockRestore();
   });
   test("what changes on the day is worked out when asked, each with its start and its price", async () => {
     const page = props(found);

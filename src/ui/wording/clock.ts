@@ -1,5 +1,6 @@
 import type { StepKey } from "@/core/process/log";
 import { list } from "./stepSaid";
+import type { KeptWarm } from "@/core/keepWarm";
 import type { Plan } from "@/core/plan";
 import type { StepKind } from "@/core/process/registry";
 import { type LossKind, lossOf } from "@/core/schedule/loss";
@@ -38,6 +39,13 @@ export function describePrice(points: number, kind: StepKind): string {
 /** What helps while it waits. */
 export const describeKeeping = (kind: StepKind, units: UnitSystem): string => KEEP[lossOf(kind)](units);
 
+/** "Keep it in the oven for 20 min: bite −0.2 in all, not −1.1". */
+export const describeKeptWarm = ({
+  minutes,
+  points,
+  pointsNow,
+}: Pick<KeptWarm, "minutes" | "points" | "pointsNow">): string =>
+  `Keep it in the oven for ${writeMinutes(minutes)}: bite −${points.toFixed(1)} in all, not −${pointsNow.toFixed(1)}`;
 /** "Sear to the table: at most 10 min": a wait that has to be kept. */
 export const describeLag = (
   { from, to, minMin, maxMin, hardMin }: Pick<Lag, "from" | "to" | "minMin" | "maxMin" | "hardMin">,
