@@ -69,7 +69,7 @@ test("two suppers of one evening: the one that is eaten first has the kitchen, a
   await page.getByRole("button", { name: "Set the time" }).click();
   await page.waitForURL("**/supper/bench?*");
   await page.goto(CLOCK);
-  await expect(page.getByText(/Planned around Caraway patties.*, which has the kitchen first/)).toBeVisible();
+  await expect(page.getByText(/Planned around “Caraway patties.*”, which has the kitchen first/)).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent("download"),
     page.getByRole("button", { name: "As a table for a spreadsheet" }).click(),

@@ -49,19 +49,9 @@ export function MoveList({
   const lines = inOrder(moves, ovenOn(plan, schedule), kitchen.units);
   return (
     <Card p="4">
-      <HStack mb="2" gap="2" wrap="wrap">
-        <Heading as="h2" fontSize="lg" flex="1">
-          What to do when
-        </Heading>
-        <HStack gap="2" className="no-print">
-          <Quiet onClick={() => window.print()}>
-            <Printer size={16} /> Print
-          </Quiet>
-          <Quiet onClick={onTable} aria-label="As a table for a spreadsheet">
-            <Table size={16} /> Table
-          </Quiet>
-        </HStack>
-      </HStack>
+      <Heading as="h2" fontSize="lg" mb="2">
+        What to do when
+      </Heading>
       <chakra.ol listStyleType="none" _print={{ columnCount: 2, columnGap: "8" }}>
         {lines.map((m, i) => {
           const previous = lines[i - 1];
@@ -133,6 +123,14 @@ export function MoveList({
           );
         })}
       </chakra.ol>
+      <HStack gap="2" mt="3" className="no-print">
+        <Quiet onClick={() => window.print()}>
+          <Printer size={16} /> Print
+        </Quiet>
+        <Quiet onClick={onTable} aria-label="As a table for a spreadsheet">
+          <Table size={16} /> Table
+        </Quiet>
+      </HStack>
     </Card>
   );
 }

@@ -145,6 +145,11 @@ describe("labels of a lane", () => {
     ]);
     expect(at(bar(190, 200, "wait", short), bar(290, 299, "wait", short))).toEqual([[short, "after"], null]);
   });
+  test("no label crosses the line of serving", () => {
+    const bars = [bar(-40, -10, "wait", long, short), bar(5, 20, "wait", short)];
+    const marks = labelled({ name: "x", rows: 1, bars }, (m) => m + 200, 400);
+    expect(marks.map(({ label }) => label?.at)).toEqual(["before", "after"]);
+  });
   test("hands that have no room stay unnamed: the list beside says them", () => {
     expect(at(bar(280, 300, "hands", long, short))).toEqual([null]);
   });
@@ -384,10 +389,10 @@ describe("the page", () => {
       screen.getByRole("button", { name: "Keep it in the oven for 38 min: bite −0.3 in all, not −0.6" }),
     );
     expect(given.onKeepWarm).toHaveBeenCalledWith(way);
-    expect(screen.getByText("Planned around Lunch and Tea, which have the kitchen first.")).toBeInTheDocument();
+    expect(screen.getByText("Planned around “Lunch” and “Tea”, which have the kitchen first.")).toBeInTheDocument();
     again(<Clock {...given} frozen beside={["Lunch"]} />);
     expect(screen.queryByRole("button", { name: /Keep it in the oven/ })).toBeNull();
-    expect(screen.getByText("Planned around Lunch, which has the kitchen first.")).toBeInTheDocument();
+    expect(screen.getByText("Planned around “Lunch”, which has the kitchen first.")).toBeInTheDocument();
   });
   test("the list is printed and goes out as a table", async () => {
     const print = jest.spyOn(window, "print").mockImplementation(() => undefined);

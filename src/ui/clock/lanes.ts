@@ -186,13 +186,14 @@ export interface Labelled {
 const CHARACTER_PX = 7;
 export const labelPx = (text: string): number => text.length * CHARACTER_PX + 10;
 
-/** Lays the labels of a lane out from left to right; none runs into a bar or another label of its row. */
+/** Lays the labels of a lane out from left to right; none runs into a bar, another label of its row, or the line of serving. */
 export function labelled({ bars }: Lane, toX: (minute: number) => number, end: number): Labelled[] {
   const freeFrom = new Map<number, number>();
   return bars.map((bar) => {
     const x = toX(bar.from);
     const w = Math.max(3, toX(bar.to) - x - 1);
-    const next = Math.min(end, ...bars.filter((b) => b.row === bar.row && b.from >= bar.to).map((b) => toX(b.from)));
+    const edge = bar.to <= 0 ? Math.min(end, toX(0)) : end;
+    const next = Math.min(edge, ...bars.filter((b) => b.row === bar.row && b.from >= bar.to).map((b) => toX(b.from)));
     const rooms = [
       ["in", w],
       ["after", next - (x + w)],

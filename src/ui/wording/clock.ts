@@ -62,7 +62,7 @@ export const describeBroken = (contradiction: readonly Lag[], nameOf: (id: TaskI
 
 /** Suppers that are eaten before this one and are in the kitchen at the same time. */
 export const describeBeside = (names: readonly string[]): string =>
-  `Planned around ${list(names)}, which ${names.length === 1 ? "has" : "have"} the kitchen first.`;
+  `Planned around ${list(names.map((n) => `“${n}”`))}, which ${names.length === 1 ? "has" : "have"} the kitchen first.`;
 /** Parts that the clock leaves out because a step of them cannot be worked out; null when it has them all. */
 export function describeHoles(plan: Plan): string | null {
   const holes = plan.dishes.flatMap((d) =>
