@@ -19,6 +19,11 @@ const ways = keepWarmWays(input, found.stretched);
 test("a wait that costs is spent in a low oven where that costs less: a step more, on the clock, as safe as before", () => {
   expect(ways.length).toBeGreaterThan(0);
   for (const way of ways) {
+    const kind = planned.dishes
+      .flatMap((d) => d.parts.flatMap((p) => [...p.rows]))
+      .find((r) => r.key === planned.tasks.find((t) => t.id === way.from)?.step)?.step.kind;
+    // The oven costs something too.
+    expect(way.points).toBeGreaterThanOrEqual(way.minutes * heldPointsPerMin(kind ?? "serve") - 1e-9);
     const wait = found.stretched.find((s) => s.from === way.from);
     expect(way.minutes).toBe((wait?.waitsMin ?? 0) - 2);
     expect(way.pointsNow).toBeCloseTo(
@@ -48,6 +53,10 @@ test("cold food, what costs nothing, and a kitchen without an oven are left alon
   expect(keepWarmWays(input, [{ ...wait, points: 0.05 }])).toEqual([]);
   const cold = planned.tasks.find((t) => t.step.includes("-weigh") || t.step.includes("-cut"))?.id as string;
   expect(keepWarmWays(input, [{ ...wait, from: cold, points: 3 }])).toEqual([]);
+  // Dressed, but from the fridge.
+  const filling = inputOf([DEMO_DISHES[8] as Dish]);
+  const dressed = plan(filling).tasks.find((t) => t.step === "torn-filling.torn-dress")?.id as string;
+  expect(keepWarmWays(filling, [{ ...wait, from: dressed, to: "serve", waitsMin: 60, points: 3 }])).toEqual([]);
   expect(keepWarmWays({ ...input, kitchen: { ...DEMO_KITCHEN, ovens: [] } }, found.stretched)).toEqual([]);
   for (const kind of ["fry", "sear", "mash", "bake", "cut"] as const)
     expect(heldPointsPerMin(kind)).toBeLessThanOrEqual(pointsPerMin(kind));

@@ -9,6 +9,7 @@ import { plan } from "./plan";
 import { broken } from "./schedule/__tests__/referee";
 import { scheduleQuestion } from "./schedule/question";
 import { schedule } from "./schedule/schedule";
+import { rowsOf } from "./schedule/work";
 import { type WayOut, type WaysOut, waysOut, withOneMore } from "./waysOut";
 
 const AT = Date.parse("2026-11-29T19:00:00.000Z");
@@ -70,6 +71,11 @@ test("a block that would be frozen still: the chain and the hours there are, tha
   expect(thaw.change.kind === "quicker" && thaw.change.steps[0]?.minutes).toBeGreaterThanOrEqual(60);
   expect(thaw.change.kind === "quicker" && thaw.change.steps[0]?.minutes).toBeLessThanOrEqual(180);
   expect(found.ways.slice(0, 2).every((w) => w.tableMin === 0 && w.startMin >= -1800)).toBe(true);
+  const through = rowsOf(plan(inputOf(thaw.supper.dishes)))
+    .flatMap((r) => (r.state === "computed" ? r.outcome.facts : []))
+    .flatMap((f) => (f.kind === "through" && f.what === "thawed" ? [f] : []));
+  // Also where it goes slowly.
+  expect(through.map((f) => f.givenMin >= f.highMin)).toEqual([true]);
   // What went in at the freezer goes in at the step after the thaw.
   const unfrozen = plan(inputOf(wayOf(found, "torn-filling.torn-freeze unfrozen").supper.dishes));
   expect(unfrozen.blocked).toBe(0);
@@ -99,6 +105,32 @@ test("the soak is forgotten: hot water for the nuts, and for the beans hot water
   expect(kinds(both)[0]).toBe("beans.soak hot-soak + cream.soak hot-soak");
   expect(both.ways[0]?.tableMin).toBe(0);
   expect(both.ways.slice(1).every((w) => w.tableMin > 0)).toBe(true);
+});
+test("a quicker way that is less safe, or does not go into the cooker, is none", () => {
+  // Until such a block is surely through, its outside has been warm for long, and the press comes on top.
+  const size = { lengthMm: 140, widthMm: 110, thicknessMm: 65 };
+  const block = dishOf(
+    [
+      part("block", "Block", null, 60, [
+        step("freeze", "freeze", [food("tofu-firm", 1000)], { ...size, minutes: 2 * 1440 }),
+        step("thaw", "thaw", [], { ...size, minutes: 2 * 1440 }),
+        step("press", "press", [], { ...size, loadKg: 5, minutes: 60 }),
+        step("cut", "cut", [], { pieceMm: 20 }),
+      ]),
+    ],
+    "block",
+  );
+  expect(kinds(waysOut(inputOf([block]), hoursBefore(90)))).toEqual(["block.freeze unfrozen", "as-it-is"]);
+  const many = step("cook", "cook", [food("pinto-beans-dry", 2500), food("water", 9000)], { pan: "pot" });
+  const pots = dishOf([part("beans", "Beans", null, 60, [many])], "many");
+  expect(kinds(waysOut(inputOf([pots]), hoursBefore(1.25)))).toEqual(["as-it-is"]);
+});
+test("where the chain alone would be in time but two hands are not, dinner is later, and no beginning is past", () => {
+  const found = waysOut(inputOf([first, second]), AT - 95 * 60_000);
+  expect(found.tooLong).toBeNull();
+  const asItIs = wayOf(found, "as-it-is");
+  expect(asItIs.tableMin).toBeGreaterThan(0);
+  expect(found.ways.every((w) => w.startMin >= -95)).toBe(true);
 });
 test("beans that were not soaked: under pressure in half an hour, as cooks know", () => {
   const pot = step("cook", "cook", [food("pinto-beans-dry", 250), food("water", 1000)], { pan: "pot" });

@@ -81,7 +81,7 @@ export function waysOut(input: PlanInput, now: number | null, tools: PlanTools =
     tryWay(change, { ...input, ...then }, { now, memory, before: planned });
   const asItIs = now === null ? null : tried({ kind: "as-it-is" }, {});
   const found = [
-    ...quickerSuppers(input, planned, { ...tools, memory }).map(({ steps, supper }) =>
+    ...quickerSuppers(input, { ...tools, memory }).map(({ steps, supper }) =>
       tried({ kind: "quicker", steps }, { supper }),
     ),
     ...(Object.keys(input.supper.pins).length === 0
@@ -153,7 +153,6 @@ function later(planned: Plan, kitchen: Kitchen, serveAt: string, now: number | n
 /** The supper with each of its long steps done the quicker way, and with all of them. */
 function quickerSuppers(
   input: PlanInput,
-  planned: Plan,
   tools: PlanTools,
 ): { readonly steps: Extract<WayChange, { kind: "quicker" }>["steps"]; readonly supper: Supper }[] {
   const { supper, kitchen } = input;
@@ -166,10 +165,8 @@ function quickerSuppers(
     const minutes = step !== undefined && "minutes" in step ? step.minutes : null;
     return { step: stepKey(way.dish, way.step), way: way.kind, minutes };
   };
-  const onTheClock = new Set(planned.tasks.map((t) => t.step));
   const ways = supper.dishes.flatMap((dish) =>
     quickerWays(dish, kitchen).flatMap((way) => {
-      if (!onTheClock.has(stepKey(way.dish, way.step))) return [];
       const changed = takeQuicker(dish, way, rowOf);
       return changed === null ? [] : [{ way, changed }];
     }),

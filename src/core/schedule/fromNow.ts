@@ -39,7 +39,7 @@ export function fromNow(
   // Who has begun goes on into the night; who has not keeps it.
   const chainMin = longestChain(net.tasks, net.lags).minutes;
   const untilMin = net.tasks.every(isOpen) ? Math.max(0, chainMin + nowMin) + LOOKED_AT_MIN : undefined;
-  const solve = (of: TaskNet, mostLateMin?: number): Schedule => {
+  const solve = (of: TaskNet): Schedule => {
     const question = scheduleQuestion(leftOf(of, going, Date.parse(serveAt), nowMin), kitchen, serveAt, untilMin);
     // Who is cooking is there, whatever the hours say.
     const under = ([from, to]: readonly [number, number]) => untilMin === undefined && from <= nowMin && nowMin < to;
@@ -50,20 +50,14 @@ export function fromNow(
       ...(untilMin === undefined ? { gone: {} } : {}),
       nodes,
       objective: "soonest",
-      ...(mostLateMin === undefined ? {} : { mostLateMin }),
     });
   };
-  // Mostly it is a matter of hours; where nights and work lie between, of days.
-  const within = (of: TaskNet): Schedule => {
-    const found = solve(of);
-    return found.kind === "fits" || untilMin === undefined ? found : solve(of, LOOKED_AT_MIN);
-  };
-  const held = within(net);
+  const held = solve(net);
   const pinned = net.tasks.some((t) => isOpen(t) && t.notAfter !== undefined);
   // What the cook holds stays as long as that is possible at all.
   return held.kind === "fits" || !pinned
     ? held
-    : within({ ...net, tasks: net.tasks.map((t) => (isOpen(t) ? free(t) : t)) });
+    : solve({ ...net, tasks: net.tasks.map((t) => (isOpen(t) ? free(t) : t)) });
 }
 /** The net of what is left, with what is behind it as fixed points. */
 function leftOf(net: TaskNet, { begunAt, doneAt, timers }: Going, serveMs: number, nowMin: number): TaskNet {

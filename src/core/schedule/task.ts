@@ -89,8 +89,6 @@ export interface ScheduleInput {
   readonly budgets?: readonly WaitBudget[];
   /** A point of bite is worth so many minutes of beginning earlier; 20 where nothing is said. */
   readonly pointMin?: number;
-  /** Where the table moves: no later than this after the soonest that the tasks alone allow; 600 where nothing is said. */
-  readonly mostLateMin?: number;
   /** What is asked for; "kitchen" where nothing is said. */
   readonly objective?: Objective;
 }

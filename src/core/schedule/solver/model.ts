@@ -10,7 +10,7 @@ import { Linear } from "./linear";
 const SCALE = 60;
 /** A point of bite is worth so many minutes of beginning earlier, where nobody says otherwise. */
 export const POINT_MIN = 20;
-/** A table that moves comes no later than this after the soonest that the tasks alone allow, where nobody says otherwise. */
+/** A table that moves comes no later than this after the soonest that the tasks alone allow. */
 const MOST_LATE_MIN = 600;
 const HANDS = "hands";
 const OVEN = "oven";
@@ -48,7 +48,7 @@ export function modelOf(input: ScheduleInput, closed: Float64Array, moves: "make
   const engine = new Engine();
   const apartBy = (i: number, j: number) => closed[i * size + j] as number;
   const soonest = tasks.reduce((most, t, i) => Math.max(most, (t.notBefore ?? -Infinity) - apartBy(n, i)), 0);
-  const lateMost = moves === "table" ? soonest + (input.mostLateMin ?? MOST_LATE_MIN) : 0;
+  const lateMost = moves === "table" ? soonest + MOST_LATE_MIN : 0;
   const index = new Map(tasks.map((t, i) => [t.id, i]));
   const table = makespan ? engine.variable(-input.horizonMin, 0) : engine.variable(0, lateMost);
   const starts = tasks.map((t, i) =>
