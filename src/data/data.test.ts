@@ -4,6 +4,7 @@ import fc from "fast-check";
 import { editStep } from "@/core/dish/edit";
 import { openBook } from "@/core/foods/book";
 import { ownFood } from "@/core/foods/own";
+import type { Supper } from "@/core/dish/dish";
 import { MUSTARD_STRIPS, DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { type Household, readHousehold, writeHousehold } from "@/core/formats/household";
 import { broughtIn, clashesOf } from "@/core/formats/bringIn";
@@ -26,6 +27,8 @@ import {
   openCookings,
   planInputOf,
   readAll,
+  reachingInto,
+  suppersBefore,
 } from "./household";
 
 let count = 0;
@@ -464,6 +467,21 @@ describe("a cooking", () => {
     // The entry is taken out of the notebook: the log still says that it is over.
     await db.entries.clear();
     expect(await openCookings(db)).toEqual([]);
+  });
+  test("suppers before one, as far back as a plan reaches, have the kitchen first", async () => {
+    const { db } = open();
+    const at = (id: string, serveAt: string): Supper => ({ ...demoSupper(serveAt), id });
+    const mine = at("mine", "2026-11-29T19:00:00.000Z");
+    const others = [
+      at("six days and an hour", "2026-11-23T18:00:00.000Z"),
+      at("six days less an hour", "2026-11-23T20:00:00.000Z"),
+      at("the day before", "2026-11-28T19:00:00.000Z"),
+      at("at the same time", "2026-11-29T19:00:00.000Z"),
+      at("after", "2026-11-29T20:00:00.000Z"),
+    ];
+    await db.suppers.bulkPut([mine, ...others]);
+    expect((await suppersBefore(db, mine)).map((s) => s.id)).toEqual(["six days less an hour", "the day before"]);
+    expect(reachingInto(mine, others).map((s) => s.id)).toEqual(["six days less an hour", "the day before"]);
   });
   test("notes once that the clock was set, however many pages see it; a second jump is another", async () => {
     const { db, changes } = open();

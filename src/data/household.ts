@@ -33,19 +33,12 @@ export const reachingInto = (supper: Supper, others: readonly Supper[]): Supper[
       s.id !== supper.id && s.serveAt < supper.serveAt && Date.parse(s.serveAt) > Date.parse(supper.serveAt) - REACH_MS,
   );
 /**
- * Suppers that are eaten before this one and have the kitchen first: those to come and those being cooked.
- *
- * @param now ISO 8601 UTC
+ * Suppers that are eaten before this one and have the kitchen first. Also those that are over: what they took is over with them, and
+ * a cooking under way keeps its order when they are.
  */
-export async function suppersBefore(db: JadePanDb, supper: Supper, now: string): Promise<Supper[]> {
-  const others = reachingInto(supper, await comingSuppers(db, now));
-  const done = await Promise.all(
-    others.map(async (s) => {
-      const cooked = await cookingOf(db, s.id);
-      return cooked !== null && progressOf(cooked.log).finishedAt !== null;
-    }),
-  );
-  return others.filter((_, i) => !done[i]);
+export async function suppersBefore(db: JadePanDb, supper: Supper): Promise<Supper[]> {
+  const from = new Date(Date.parse(supper.serveAt) - REACH_MS).toISOString();
+  return reachingInto(supper, await db.suppers.where("serveAt").between(from, supper.serveAt).toArray());
 }
 
 /** Labels as a plan takes them: what was said, without the id under which it is kept. */

@@ -72,7 +72,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       own,
       input: await planInputOf(db, supper, browserZone()),
       cooking: await cookingOf(db, supper.id),
-      earlier: await suppersBefore(db, supper, new Date().toISOString()),
+      earlier: await suppersBefore(db, supper),
     };
   }, [id]);
 
