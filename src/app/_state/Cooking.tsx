@@ -16,13 +16,14 @@ import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
 import { Stove } from "@/ui/stove/Stove";
 import type { StoveStep } from "@/ui/stove/stoveProps";
 import { describeStep } from "@/ui/wording/stepText";
-import { describeAllergenChange, describeFromNow, describePace } from "@/ui/wording/stove";
+import { describeAllergenChange, describeFromNow, describeOver, describePace } from "@/ui/wording/stove";
 import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeClock, writeCountdown } from "@/ui/wording/time";
 import { CUES } from "@/ui/wording/steps";
 import { describeWeighInFailure } from "@/ui/wording/failures";
 import { foodName, type TextContext } from "@/ui/wording/words";
 import { useAwake, useRing } from "./attention";
+import { useReminders, useTold } from "./reminders";
 import { useFromNow } from "./fromNow";
 import { useClockJump } from "./clockJumps";
 import { stored } from "@/ui/frame/troubleQueue";
@@ -75,6 +76,8 @@ export function Cooking({ view, plan, planned }: CookingProps) {
     return { ...t, title, cue: row ? CUES[row.step.kind] : "" };
   });
   useRing(cooking.row.id, timers);
+  useTold(timers.flatMap((t) => (t.leftMs <= 0 ? [describeOver(t)] : [])));
+  const onRemind = useReminders();
   const jump = useClockJump(cooking.row.id, cooking.log);
   useEffect(() => {
     const timer = setTimeout(() => void import("@/core/notebook/entry"), CALM_MS);
@@ -274,6 +277,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       onCue={(seen) => void log({ kind: "cue", at: instant(), step: move.key, seen })}
       onTimer={startTimer}
       onTimerOff={stopTimer}
+      onRemind={onRemind}
       stopped={
         stopped && !progress.timers.has(stopped.step) ? { title: titleOf(stopped.step), onBringBack: bringBack } : null
       }

@@ -1,13 +1,19 @@
 "use client";
 
 import { Box, Flex, Grid, Stack, Text } from "@chakra-ui/react";
+import { BellRing } from "lucide-react";
 import { Card, Key, Quiet, Remark } from "../frame/controls";
 import { useNarrow } from "../frame/useNarrow";
 import { writeCountdown } from "../wording/time";
 import type { StoveProps, TimerView } from "./stoveProps";
 
 /** Timers that run, by where they stand; on a phone they stay in view above the step. */
-export function Timers({ timers, stopped, onTimerOff }: Pick<StoveProps, "timers" | "stopped" | "onTimerOff">) {
+export function Timers({
+  timers,
+  stopped,
+  onTimerOff,
+  onRemind,
+}: Pick<StoveProps, "timers" | "stopped" | "onTimerOff" | "onRemind">) {
   const narrow = useNarrow();
   if (timers.length === 0 && stopped === null) return null;
   return (
@@ -20,6 +26,11 @@ export function Timers({ timers, stopped, onTimerOff }: Pick<StoveProps, "timers
           <TimerCard key={t.step} timer={t} number={i + 1} small={narrow} onOff={() => onTimerOff(t.step)} />
         ))}
       </Grid>
+      {timers.length > 0 && onRemind !== null && (
+        <Quiet alignSelf="flex-start" onClick={onRemind}>
+          <BellRing size={16} /> Remind me when I look elsewhere
+        </Quiet>
+      )}
       {stopped && (
         <Remark tone="plain" role="status">
           Stopped: {stopped.title}.{" "}

@@ -1,4 +1,4 @@
-import { describeFromNow } from "../wording/stove";
+import { describeFromNow, describeOver } from "../wording/stove";
 import { screen } from "@testing-library/react";
 import { openBook } from "@/core/foods/book";
 import { show } from "../__tests__/support";
@@ -143,6 +143,7 @@ describe("a step", () => {
       onCue: jest.fn(),
       onTimer: jest.fn(),
       onTimerOff: jest.fn(),
+      onRemind: null,
       stopped: null,
       onStay: jest.fn(),
       onGiveUp: jest.fn(),
@@ -206,6 +207,15 @@ describe("a step", () => {
     expect(screen.getByRole("timer", { name: "Boil · Mash, worktop" })).toHaveTextContent("time is up: bends?");
     await user.click(screen.getByRole("button", { name: "Stop timer: Boil · Mash" }));
     expect(props.onTimerOff).toHaveBeenCalledWith("d.boil");
+    expect(screen.queryByRole("button", { name: /Remind me/ })).toBeNull();
+  });
+  test("where the device can remind, it is asked by a press; a timer that is over says what to look for", async () => {
+    const onRemind = jest.fn();
+    const { user } = stove({ onRemind });
+    await user.click(screen.getByRole("button", { name: "Remind me when I look elsewhere" }));
+    expect(onRemind).toHaveBeenCalledTimes(1);
+    expect(describeOver({ title: "Boil · Mash", cue: "bends?" })).toBe("Boil · Mash: time is up. bends?");
+    expect(describeOver({ title: "Soak · Strips", cue: "" })).toBe("Soak · Strips: time is up");
   });
   test("what is cut short is asked, with the way to stay; a stopped timer can be brought back", async () => {
     const bringBack = jest.fn();

@@ -80,6 +80,8 @@ export interface StoveProps {
   readonly onCue: (seen: boolean) => void;
   readonly onTimer: () => void;
   readonly onTimerOff: (step: StepKey) => void;
+  /** Asks to be allowed to remind while the page is out of sight; null where that cannot be asked, or was. */
+  readonly onRemind: (() => void) | null;
   /** A timer that was stopped a moment ago, to be brought back. */
   readonly stopped: { readonly title: string; readonly onBringBack: () => void } | null;
   readonly onStay: () => void;

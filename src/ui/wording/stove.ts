@@ -110,3 +110,7 @@ const STATES = {
 /** An allergen that stands otherwise than when the cooking began. */
 export const describeAllergenChange = ({ food, allergen, to }: AllergenChange, foods: FoodLookup): string =>
   `Since you began: ${foodName(foods, food)}, ${ALLERGEN_NAMES[allergen]}: now it ${STATES[to]}. The stricter of then and now counts.`;
+
+/** A timer that has run out, for a notification. */
+export const describeOver = ({ title, cue }: { readonly title: string; readonly cue: string }): string =>
+  cue === "" ? `${title}: time is up` : `${title}: time is up. ${cue}`;
