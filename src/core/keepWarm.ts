@@ -1,7 +1,7 @@
 import { addStep, editDish, freeId } from "./dish/edit";
 import type { Supper } from "./dish/dish";
 import { judge } from "./judge";
-import { type Plan, plan, type PlanInput, type PlanTools } from "./plan";
+import { type Plan, plan, type PlanInput } from "./plan";
 import { stepKey } from "./process/log";
 import { newStep, type Step } from "./process/registry";
 import { newMemory } from "./quantities/memory";
@@ -10,7 +10,9 @@ import { scheduleQuestion } from "./schedule/question";
 import { tryOut } from "./schedule/schedule";
 import type { Stretched } from "./schedule/stretch";
 import type { TaskId } from "./schedule/task";
+import { besides } from "./schedule/taken";
 import { rowsOf } from "./schedule/work";
+import type { TimedTools } from "./timed";
 
 /** A long wait spent in a low oven instead of on the worktop. */
 export interface KeptWarm {
@@ -36,7 +38,7 @@ const IN_AND_OUT_MIN = 2;
  * What becomes of waits that are longer than they should be when the food is kept warm meanwhile: a step of its own, with the oven and
  * the hands that it takes, put on the clock. Only what costs less than it does now, and is as safe, is told.
  */
-export function keepWarmWays(input: PlanInput, stretched: readonly Stretched[], tools: PlanTools = {}): KeptWarm[] {
+export function keepWarmWays(input: PlanInput, stretched: readonly Stretched[], tools: TimedTools = {}): KeptWarm[] {
   const memory = tools.memory ?? newMemory();
   const planned = plan(input, { ...tools, memory });
   const pointsNow = stretched.reduce((sum, s) => sum + s.points, 0);
@@ -51,7 +53,11 @@ export function keepWarmWays(input: PlanInput, stretched: readonly Stretched[], 
       const { supper, rate } = held;
       const then = { ...input, supper };
       const made = plan(then, { ...tools, memory });
-      const question = scheduleQuestion(made, input.kitchen, supper.serveAt);
+      const question = besides(
+        scheduleQuestion(made, input.kitchen, supper.serveAt),
+        tools.taken ?? [],
+        supper.serveAt,
+      );
       const found = tryOut({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
       if (found.kind !== "fits" || made.blocked > planned.blocked || stopsOf(then, made).length > stopsNow) return [];
       const points = found.stretched.reduce((sum, x) => sum + x.points, 0) + minutes * rate;

@@ -69,6 +69,8 @@ export function timedPlan(input: PlanInput, tools: TimedTools = {}): Timed {
 
 /** A supper among those of its week. */
 export interface TimedAmong extends Timed {
+  /** What suppers before it have of the kitchen. */
+  readonly taken: readonly Taken[];
   /** Suppers before it that have something of the kitchen while this one is made. */
   readonly beside: readonly SupperId[];
 }
@@ -100,7 +102,7 @@ export function timedAmong(
   const own = timedPlan(input, { ...tools, taken });
   const serveMs = Date.parse(input.supper.serveAt);
   const fromMs = own.schedule.kind === "fits" ? serveMs + own.schedule.startMin * 60_000 : serveMs;
-  return { ...own, beside: [...new Set(taken.filter((t) => t.to > fromMs).map((t) => t.supper))] };
+  return { ...own, taken, beside: [...new Set(taken.filter((t) => t.to > fromMs).map((t) => t.supper))] };
 }
 
 /** Steps that the weakest burner of the kitchen slows down, or cannot do. */

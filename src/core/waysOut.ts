@@ -13,7 +13,9 @@ import { fromNow, NOTHING_DONE } from "./schedule/fromNow";
 import { longestChain } from "./schedule/longest";
 import { scheduleQuestion } from "./schedule/question";
 import { type Schedule, tryOut } from "./schedule/schedule";
+import { besides, type Taken } from "./schedule/taken";
 import { rowsOf } from "./schedule/work";
+import type { TimedTools } from "./timed";
 
 /** Of what a kitchen may get one more for a day. */
 export const ONE_MORE = ["hands", "burner", "oven"] as const;
@@ -74,16 +76,14 @@ const TOLD_STEPS = 3;
  *
  * @param now instant, ms since 1970 UTC; null where nothing is past
  */
-export function waysOut(input: PlanInput, now: number | null, tools: PlanTools = {}): WaysOut {
-  const memory = tools.memory ?? newMemory();
-  const planned = plan(input, { ...tools, memory });
+export function waysOut(input: PlanInput, now: number | null, tools: TimedTools = {}): WaysOut {
+  const { memory = newMemory(), taken = [] } = tools;
+  const planned = plan(input, { memory });
   const tried = (change: WayChange, then: Partial<Pick<PlanInput, "supper" | "kitchen">>) =>
-    tryWay(change, { ...input, ...then }, { now, memory, before: planned });
+    tryWay(change, { ...input, ...then }, { now, memory, taken, before: planned });
   const asItIs = now === null ? null : tried({ kind: "as-it-is" }, {});
   const found = [
-    ...quickerSuppers(input, { ...tools, memory }).map(({ steps, supper }) =>
-      tried({ kind: "quicker", steps }, { supper }),
-    ),
+    ...quickerSuppers(input, { memory }).map(({ steps, supper }) => tried({ kind: "quicker", steps }, { supper })),
     ...(Object.keys(input.supper.pins).length === 0
       ? []
       : [tried({ kind: "let-move" }, { supper: { ...input.supper, pins: {} } })]),
@@ -103,16 +103,18 @@ export function waysOut(input: PlanInput, now: number | null, tools: PlanTools =
 
 interface Trying {
   readonly now: number | null;
+  readonly taken: readonly Taken[];
   readonly memory: ReturnType<typeof newMemory>;
   readonly before: Plan;
 }
 /** A change put on the clock; null where it does not fit, cannot be worked out, or is less safe. */
-function tryWay(change: WayChange, input: PlanInput, { now, memory, before }: Trying): WayOut | null {
+function tryWay(change: WayChange, input: PlanInput, { now, memory, taken, before }: Trying): WayOut | null {
   const { supper, kitchen } = input;
   const planned = plan(input, { memory });
   if (planned.blocked > before.blocked) return null;
   const nowMin = now === null ? -Infinity : (now - Date.parse(supper.serveAt)) / 60_000;
-  const found = inTime(planned, kitchen, supper.serveAt, nowMin) ?? later(planned, kitchen, supper.serveAt, now);
+  const found =
+    inTime(planned, kitchen, supper.serveAt, nowMin, taken) ?? later(planned, kitchen, supper.serveAt, now, taken);
   if (found?.kind !== "fits") return null;
   const stops = (of: Plan, at: Schedule | null) =>
     judge(input, of, at)
@@ -130,21 +132,33 @@ function tryWay(change: WayChange, input: PlanInput, { now, memory, before }: Tr
   };
 }
 /** On the table when it was asked for, begun no earlier than now. */
-function inTime(planned: Plan, kitchen: Kitchen, serveAt: string, nowMin: number): Schedule | null {
+function inTime(
+  planned: Plan,
+  kitchen: Kitchen,
+  serveAt: string,
+  nowMin: number,
+  taken: readonly Taken[],
+): Schedule | null {
   if (longestChain(planned.tasks, planned.lags).minutes > -nowMin) return null;
-  const question = scheduleQuestion(planned, kitchen, serveAt);
+  const question = besides(scheduleQuestion(planned, kitchen, serveAt), taken, serveAt);
   const found = tryOut({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
   return found.kind === "fits" && found.startMin >= nowMin ? found : null;
 }
 /** Later that day; where it would get too late, at the same hour of another day. Minutes stay relative to the hour that was asked for. */
-function later(planned: Plan, kitchen: Kitchen, serveAt: string, now: number | null): Schedule | null {
+function later(
+  planned: Plan,
+  kitchen: Kitchen,
+  serveAt: string,
+  now: number | null,
+  taken: readonly Taken[],
+): Schedule | null {
   if (now === null) return null;
-  const soonest = fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, LATER_NODES);
+  const soonest = fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, { nodes: LATER_NODES, taken });
   if (soonest?.kind === "fits" && (soonest.tableMin ?? 0) <= LATE_EVENING_MIN) return soonest;
   for (let days = 1; days <= MOST_DAYS; days++) {
     const at = daysLater(serveAt, days, kitchen.timeZone);
     const byMin = (Date.parse(at) - Date.parse(serveAt)) / 60_000;
-    const found = inTime(planned, kitchen, at, (now - Date.parse(at)) / 60_000);
+    const found = inTime(planned, kitchen, at, (now - Date.parse(at)) / 60_000, taken);
     if (found?.kind === "fits") return { ...found, startMin: found.startMin + byMin, tableMin: byMin };
   }
   return soonest;

@@ -8,6 +8,7 @@ import type { Caution } from "@/core/safety/rule";
 import type { Chance, ChanceQuestion } from "@/core/schedule/chance";
 import type { Going } from "@/core/schedule/fromNow";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { Taken } from "@/core/schedule/taken";
 import type { TaskNet } from "@/core/schedule/task";
 import type { WhatIf } from "@/core/schedule/whatIf";
 import type { KeptWarm } from "@/core/keepWarm";
@@ -90,17 +91,27 @@ export const computing = {
     files().exportAll(at, proxy(onRows)),
   keepCopy: (at: number): Promise<void> => files().keepCopy(at),
   outlook: (question: Question, earlier: readonly Supper[]): Promise<Outlook> => searcher().outlook(question, earlier),
-  whatIf: (plan: Plan, kitchen: Kitchen, serveAt: string): Promise<readonly WhatIf[]> =>
-    searcher().whatIf(netOf(plan), kitchen, serveAt),
-  keepWarm: (question: Question, stretched: readonly Stretched[]): Promise<readonly KeptWarm[]> =>
-    searcher().keepWarm(question, stretched),
-  waysOut: (question: Question, now: number): Promise<WaysOut> => searcher().waysOut(question, now),
+  whatIf: (plan: Plan, kitchen: Kitchen, serveAt: string, taken: readonly Taken[]): Promise<readonly WhatIf[]> =>
+    searcher().whatIf(netOf(plan), kitchen, serveAt, taken),
+  keepWarm: (
+    question: Question,
+    stretched: readonly Stretched[],
+    taken: readonly Taken[],
+  ): Promise<readonly KeptWarm[]> => searcher().keepWarm(question, stretched, taken),
+  waysOut: (question: Question, now: number, taken: readonly Taken[]): Promise<WaysOut> =>
+    searcher().waysOut(question, now, taken),
   chance: (question: ChanceQuestion): Promise<Chance> => searcher().chance(question),
   /** A plan at once, which may not be the best. */
   firstTimes: (question: Question): Promise<Schedule> => searcher().firstTimes(question),
-  fromNow: (plan: TaskNet, kitchen: Kitchen, serveAt: string, going: Going, now: number): Promise<Schedule | null> =>
-    searcher().fromNow(netOf(plan), kitchen, serveAt, going, now),
+  fromNow: (
+    plan: TaskNet,
+    kitchen: Kitchen,
+    serveAt: string,
+    going: Going,
+    now: number,
+    taken: readonly Taken[],
+  ): Promise<Schedule | null> => searcher().fromNow(netOf(plan), kitchen, serveAt, going, now, { taken }),
   timed: (question: Question, earlier: readonly Supper[]): Promise<Times> => searcher().timed(question, earlier),
-  schedule: (plan: TaskNet, kitchen: Kitchen, serveAt: string): Promise<Schedule> =>
-    searcher().schedule(netOf(plan), kitchen, serveAt),
+  schedule: (plan: TaskNet, kitchen: Kitchen, serveAt: string, taken: readonly Taken[]): Promise<Schedule> =>
+    searcher().schedule(netOf(plan), kitchen, serveAt, taken),
 };

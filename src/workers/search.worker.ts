@@ -12,6 +12,8 @@ import { scheduleQuestion } from "@/core/schedule/question";
 import { fromNow } from "@/core/schedule/fromNow";
 import type { Stretched } from "@/core/schedule/stretch";
 import { type KeptWarm, keepWarmWays } from "@/core/keepWarm";
+import { besides, type Taken } from "@/core/schedule/taken";
+import type { TaskNet } from "@/core/schedule/task";
 import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
 import { type Timed, timedAmong, type TimedAmong } from "@/core/timed";
 import { type WaysOut, waysOut } from "@/core/waysOut";
@@ -46,21 +48,26 @@ export const searchApi = {
   outlook: (question: Question, earlier: readonly Supper[]): Outlook =>
     outlookOf(askedAbout(question).input, earlier, memory, known),
   /** What becomes of a supper when its day changes. */
-  whatIf: (net: Parameters<typeof whatIf>[0], kitchen: Kitchen, serveAt: string): WhatIf[] =>
-    whatIf(net, kitchen, serveAt),
+  whatIf: (...asked: Parameters<typeof whatIf>): WhatIf[] => whatIf(...asked),
   /** Long waits spent in a low oven. */
-  keepWarm: (question: Question, stretched: readonly Stretched[]): KeptWarm[] =>
-    keepWarmWays(askedAbout(question).input, stretched, { memory }),
+  keepWarm: (question: Question, stretched: readonly Stretched[], taken: readonly Taken[]): KeptWarm[] =>
+    keepWarmWays(askedAbout(question).input, stretched, { memory, taken }),
   /** What can be done about a supper that does not come about. */
-  waysOut: (question: Question, now: number): WaysOut => waysOut(askedAbout(question).input, now, { memory }),
+  waysOut: (question: Question, now: number, taken: readonly Taken[]): WaysOut =>
+    waysOut(askedAbout(question).input, now, { memory, taken }),
   /** How likely a plan is to be in time, over some thousand evenings. */
   chance: (question: ChanceQuestion): Chance => chanceOnTime(question),
   /** The rest of a cooking, from now. */
   fromNow: (...asked: Parameters<typeof fromNow>): Schedule | null => fromNow(...asked),
   /** Times, and the burners that go with them, beside the suppers that are eaten before. */
   timed(question: Question, earlier: readonly Supper[]): Times {
-    const { schedule: found, burners, beside } = timedAmong(askedAbout(question).input, earlier, { memory }, known);
-    return { schedule: found, burners, beside };
+    const {
+      schedule: found,
+      burners,
+      beside,
+      taken,
+    } = timedAmong(askedAbout(question).input, earlier, { memory }, known);
+    return { schedule: found, burners, beside, taken };
   },
   /** Times at once, which may not be the best. */
   firstTimes(question: Question): Schedule {
@@ -68,8 +75,8 @@ export const searchApi = {
     const asked = scheduleQuestion(plan(input, { memory }), input.kitchen, input.supper.serveAt);
     return tryOut({ ...asked, nodes: FIRST_NODES });
   },
-  schedule(net: Parameters<typeof scheduleQuestion>[0], kitchen: Kitchen, serveAt: string): Schedule {
-    return schedule(scheduleQuestion(net, kitchen, serveAt));
+  schedule(net: TaskNet, kitchen: Kitchen, serveAt: string, taken: readonly Taken[]): Schedule {
+    return schedule(besides(scheduleQuestion(net, kitchen, serveAt), taken, serveAt));
   },
 };
 expose(searchApi);

@@ -51,8 +51,8 @@ function Ready({
   const isLate =
     !state.frozen && schedule.kind === "fits" && nowMin !== null && schedule.startMin < nowMin && nowMin < 0;
   const asked = !state.frozen && (isLate || schedule.kind === "does-not-fit") && (nowMin ?? 0) < 0;
-  const keptWarm = useKeptWarm(state.question, schedule, !state.frozen);
-  const waysOut = useWaysOut(state.question, schedule, asked);
+  const keptWarm = useKeptWarm(state, schedule, !state.frozen);
+  const waysOut = useWaysOut(state, schedule, asked);
   const eatLater = (minutes: number) =>
     void saveSupper(
       supper,
@@ -113,7 +113,12 @@ function Ready({
       onHold={async (step, startMin) => {
         const move = moves.find((m) => m.key === step);
         if (move === undefined) return null;
-        const tried = await computing.schedule(heldAt(planned, move.task, startMin), input.kitchen, supper.serveAt);
+        const tried = await computing.schedule(
+          heldAt(planned, move.task, startMin),
+          input.kitchen,
+          supper.serveAt,
+          state.taken,
+        );
         if (tried.kind !== "fits") return describeBroken(tried.contradiction, nameOf);
         await saveSupper(
           supper,
@@ -128,7 +133,7 @@ function Ready({
       onWhatIf={() => {
         setWhatIf({ of: schedule, answers: "asked" });
         void computing
-          .whatIf(planned, input.kitchen, supper.serveAt)
+          .whatIf(planned, input.kitchen, supper.serveAt, state.taken)
           .then((answers) => setWhatIf((w) => (w?.of === schedule ? { of: schedule, answers } : w)));
       }}
     />

@@ -183,7 +183,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
 
   const serveMs = Date.parse(supper.serveAt);
   const pace = paceOf(move, now, serveMs);
-  const behind = useFromNow(planned, input.kitchen, supper.serveAt, progress, pace.lateMin, now);
+  const behind = useFromNow(planned, view, progress, pace.lateMin, now);
   if (computed === null) return null;
   const free = openNow(plan, moves, progress);
   const lines = computed.step.adds.flatMap((l, line) =>

@@ -1,7 +1,6 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { Question } from "@/core/cooking";
 import type { Supper } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan } from "@/core/plan";
@@ -35,31 +34,39 @@ export function useChance(planned: Plan, schedule: Schedule, view: SupperView): 
 }
 
 /** What can be done about a supper that fits in no way, or should have begun; null while nobody asks and until it is worked out. */
-export function useWaysOut(question: Question, schedule: Schedule, asked: boolean): WaysOut | null {
+export function useWaysOut(
+  { question, taken }: Pick<SupperView, "question" | "taken">,
+  schedule: Schedule,
+  asked: boolean,
+): WaysOut | null {
   const [told, setTold] = useState<{ readonly of: Schedule; readonly ways: WaysOut } | null>(null);
   useEffect(() => {
     if (!asked) return;
     let current = true;
-    void computing.waysOut(question, Date.now()).then((ways) => current && setTold({ of: schedule, ways }));
+    void computing.waysOut(question, Date.now(), taken).then((ways) => current && setTold({ of: schedule, ways }));
     return () => {
       current = false;
     };
-  }, [question, schedule, asked]);
+  }, [question, taken, schedule, asked]);
   return asked && told?.of === schedule ? told.ways : null;
 }
 
 /** What becomes of long waits in a low oven; nothing where none costs anything, and until it is worked out. */
-export function useKeptWarm(question: Question, schedule: Schedule, asked: boolean): readonly KeptWarm[] {
+export function useKeptWarm(
+  { question, taken }: Pick<SupperView, "question" | "taken">,
+  schedule: Schedule,
+  asked: boolean,
+): readonly KeptWarm[] {
   const [told, setTold] = useState<{ readonly of: Schedule; readonly ways: readonly KeptWarm[] } | null>(null);
   const waits = schedule.kind === "fits" && asked ? schedule.stretched : NO_WAITS;
   useEffect(() => {
     if (waits.length === 0) return;
     let current = true;
-    void computing.keepWarm(question, waits).then((ways) => current && setTold({ of: schedule, ways }));
+    void computing.keepWarm(question, waits, taken).then((ways) => current && setTold({ of: schedule, ways }));
     return () => {
       current = false;
     };
-  }, [question, schedule, waits]);
+  }, [question, taken, schedule, waits]);
   return told?.of === schedule ? told.ways : NO_WAYS;
 }
 const NO_WAITS: readonly Stretched[] = [];

@@ -76,7 +76,7 @@ export function useTimes(question: Question | null, earlier: readonly Supper[] |
       // A large supper has its first plan at once; the better one follows.
       if (stepsIn(question) > MANY_STEPS) {
         const first = await computing.firstTimes(question);
-        if (first.kind === "fits") show({ schedule: first, burners: NO_BURNERS, beside: [] });
+        if (first.kind === "fits") show({ schedule: first, burners: NO_BURNERS, beside: [], taken: [] });
       }
       if (current) show(await computing.timed(question, earlier));
     }, settleMs);

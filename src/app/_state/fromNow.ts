@@ -1,11 +1,11 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan } from "@/core/plan";
 import type { Progress } from "@/core/process/log";
 import type { Schedule } from "@/core/schedule/schedule";
 import { computing } from "@/workers/client";
+import type { SupperView } from "./supper";
 
 /** So far behind, the rest is worked out again, minutes; and again each so many, and with every note. */
 const LATE_MIN = 5;
@@ -14,8 +14,7 @@ const AGAIN_MIN = 2;
 /** What becomes of a supper that is behind: worked out from now; null while it is about on time, or nothing fits. */
 export function useFromNow(
   planned: Plan,
-  kitchen: Kitchen,
-  serveAt: string,
+  { input: { kitchen }, supper: { serveAt }, taken }: Pick<SupperView, "input" | "supper" | "taken">,
   progress: Progress,
   lateMin: number,
   now: number,
@@ -27,11 +26,11 @@ export function useFromNow(
     let current = true;
     const { begunAt, doneAt, timers } = progress;
     void computing
-      .fromNow(planned, kitchen, serveAt, { begunAt, doneAt, timers }, Date.now())
+      .fromNow(planned, kitchen, serveAt, { begunAt, doneAt, timers }, Date.now(), taken)
       .then((rest) => current && setTold({ of: progress, rest }));
     return () => {
       current = false;
     };
-  }, [planned, kitchen, serveAt, progress, slot]);
+  }, [planned, kitchen, serveAt, taken, progress, slot]);
   return slot !== null && told?.of === progress && told.rest?.kind === "fits" ? told.rest : null;
 }

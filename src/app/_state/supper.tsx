@@ -15,6 +15,7 @@ import type { Ranges } from "@/core/sampling";
 import { changesThePlan, type LogEntry, type Progress, progressOf } from "@/core/process/log";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { Schedule } from "@/core/schedule/schedule";
+import type { Taken } from "@/core/schedule/taken";
 import { type CookingRow, db } from "@/data/db";
 import { cookingOf, planInputOf, suppersBefore } from "@/data/household";
 import { useSame } from "@/ui/frame/useSame";
@@ -47,6 +48,8 @@ export interface SupperView {
   readonly schedule: Schedule | null;
   /** Names of suppers that have the kitchen for some of the time, because they are eaten before. */
   readonly beside: readonly string[];
+  /** What they have of it. */
+  readonly taken: readonly Taken[];
   readonly cooking: { readonly row: CookingRow; readonly log: readonly LogEntry[]; readonly progress: Progress } | null;
   /** A cooking has begun and not ended: the input is frozen, only the log grows. */
   readonly frozen: boolean;
@@ -127,6 +130,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   const paired = times !== null && before?.of.burners === onlyGiven(burners) ? times.schedule : null;
   const schedule = useLast(paired);
   const beside = useSame((earlier ?? []).filter((s) => times?.beside.includes(s.id) === true).map((s) => s.name));
+  const taken = useSame(times?.taken ?? NOTHING_TAKEN);
   const cautions = useCautions(now, times?.of === unweighed ? paired : null);
   const changes = useSame(now?.changes ?? null) ?? NO_CHANGES;
 
@@ -155,6 +159,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       ranges,
       schedule,
       beside,
+      taken,
       cooking,
       frozen,
     };
@@ -174,6 +179,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     ranges,
     schedule,
     beside,
+    taken,
     cooking,
     frozen,
   ]);
@@ -181,6 +187,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
 }
 
 const NO_LOG: readonly LogEntry[] = [];
+const NOTHING_TAKEN: readonly Taken[] = [];
 /** Burners as they stand in a question: nothing where none was given. */
 const onlyGiven = (burners: BurnerChoice | null): BurnerChoice | undefined =>
   burners === null || Object.keys(burners).length === 0 ? undefined : burners;

@@ -5,6 +5,7 @@ import { free } from "./pins";
 import { scheduleQuestion } from "./question";
 import { type Schedule, tryOut } from "./schedule";
 import { hardestOf } from "./stretch";
+import { besides, type Taken } from "./taken";
 import { type Lag, SERVE, type Task, type TaskId, type TaskNet, type WaitBudget } from "./task";
 
 /** What of a cooking the clock has to know. Instants in ms since 1970 UTC. */
@@ -22,7 +23,7 @@ const LOOKED_AT_MIN = 2 * 1440;
  * left to do.
  *
  * @param now instant, ms since 1970 UTC
- * @param nodes how much work it may take (see `ScheduleInput`)
+ * @param tools how much work it may take (see `ScheduleInput`), and what other suppers have of the kitchen
  * @returns `tableMin` of the answer is how late it becomes
  */
 export function fromNow(
@@ -31,7 +32,7 @@ export function fromNow(
   serveAt: string,
   going: Going,
   now: number,
-  nodes: number = NODES,
+  { nodes = NODES, taken = [] }: { readonly nodes?: number; readonly taken?: readonly Taken[] } = {},
 ): Schedule | null {
   const nowMin = Math.ceil((now - Date.parse(serveAt)) / 60_000);
   const isOpen = (t: Task) => !going.doneAt.has(t.step) && !going.begunAt.has(t.step);
@@ -39,20 +40,24 @@ export function fromNow(
   // Who has begun goes on into the night; who has not keeps it.
   const chainMin = longestChain(net.tasks, net.lags).minutes;
   const untilMin = net.tasks.every(isOpen) ? Math.max(0, chainMin + nowMin) + LOOKED_AT_MIN : undefined;
-  const solve = (of: TaskNet): Schedule => {
-    const question = scheduleQuestion(leftOf(of, going, Date.parse(serveAt), nowMin), kitchen, serveAt, untilMin);
+  const solve = (of: TaskNet, beside = taken): Schedule => {
+    const left = leftOf(of, going, Date.parse(serveAt), nowMin);
+    const question = besides(scheduleQuestion(left, kitchen, serveAt, untilMin), beside, serveAt);
     // Who is cooking is there, whatever the hours say.
     const under = ([from, to]: readonly [number, number]) => untilMin === undefined && from <= nowMin && nowMin < to;
     const blocked = question.blocked.filter((span) => !under(span));
     return tryOut({
       ...question,
       blocked,
-      ...(untilMin === undefined ? { gone: {} } : {}),
+      // Who is cooking is there; what others took of the kitchen is not.
+      ...(untilMin === undefined ? { gone: besides({ ...question, gone: {} }, beside, serveAt).gone ?? {} } : {}),
       nodes,
       objective: "soonest",
     });
   };
-  const held = solve(net);
+  const among = solve(net);
+  // What has begun may stand where another supper wanted to: then that one has to give way.
+  const held = among.kind === "fits" || taken.length === 0 ? among : solve(net, []);
   const pinned = net.tasks.some((t) => isOpen(t) && t.notAfter !== undefined);
   // What the cook holds stays as long as that is possible at all.
   return held.kind === "fits" || !pinned

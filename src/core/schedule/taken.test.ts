@@ -3,7 +3,10 @@ import { inputOf, supperOf } from "../__tests__/supper";
 import type { Dish, Supper } from "../dish/dish";
 import { timedAmong, timedPlan } from "../timed";
 import { capacitiesOf } from "./capacities";
+import { fromNow, NOTHING_DONE } from "./fromNow";
 import { besides, type Taken, takenBy } from "./taken";
+import { whatIf } from "./whatIf";
+import { waysOut } from "../waysOut";
 
 const [strips, patties] = DEMO_DISHES as readonly [Dish, Dish];
 const FROZEN = DEMO_DISHES.find((d) => d.parts.some((p) => p.steps.some((s) => s.kind === "freeze"))) as Dish;
@@ -57,6 +60,31 @@ test("a supper days before is in nobody's way; three in a row are planned one af
   const twice = [1, 2].map(() => timedAmong(inputOf([patties], { supper: quick }), [lunch], {}, known).schedule);
   expect(twice[1]).toEqual(twice[0]);
   expect(known.size).toBe(1);
+});
+test("ways out, what ifs and the rest of a cooking leave the others what they have", () => {
+  const first = supper("a", "2026-11-29T18:30:00.000Z", strips);
+  const second = supper("b", "2026-11-29T19:00:00.000Z", patties);
+  const { plan: made, taken } = among(second, first);
+  const at = Date.parse(second.serveAt);
+  const input = inputOf(second.dishes, { supper: second });
+  // Ninety minutes before, alone it would be in time; beside the other one the cook has no hands for it.
+  const now = at - 90 * 60_000;
+  expect(waysOut(input, now).ways.at(-1)?.tableMin).toBe(0);
+  const beside = waysOut(input, now, { taken }).ways.find((w) => w.change.kind === "as-it-is");
+  expect(beside?.tableMin ?? 0).toBeGreaterThan(0);
+  const free = fromNow(made, DEMO_KITCHEN, second.serveAt, NOTHING_DONE, now);
+  const busy = fromNow(made, DEMO_KITCHEN, second.serveAt, NOTHING_DONE, now, { taken });
+  if (free?.kind !== "fits" || busy?.kind !== "fits") throw new Error("does not fit");
+  expect(busy.tableMin ?? 0).toBeGreaterThan(free.tableMin ?? 0);
+  expect(overdrawn([...takes(first, alone(first)), ...takes(second, { plan: made, schedule: busy })])).toEqual([]);
+  // What has begun at a time that was another's goes on: that one gives way.
+  const begunAt = new Map([[made.tasks[0]?.step as string, now]]);
+  const everything: Taken[] = [{ thing: "hands", units: 9, from: now - 1, to: at + 9 * 3_600_000 }];
+  const going = { ...NOTHING_DONE, begunAt };
+  expect(fromNow(made, DEMO_KITCHEN, second.serveAt, going, now, { taken: everything })?.kind).toBe("fits");
+  const ifs = (of: readonly Taken[]) =>
+    whatIf(made, DEMO_KITCHEN, second.serveAt, of).find((w) => w.change === "helper");
+  expect(ifs(taken)?.startMin ?? -999).toBeLessThanOrEqual(ifs([])?.startMin ?? 0);
 });
 test("what is taken is less for a time: no more than there is, nothing that the kitchen does not have, and not before the horizon", () => {
   const at = (hours: number) => Date.parse("2026-11-29T19:00:00.000Z") + hours * 3_600_000;

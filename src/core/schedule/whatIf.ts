@@ -2,6 +2,7 @@ import type { Kitchen } from "../household/kitchen";
 import { onAnyBurner } from "./capacities";
 import { scheduleQuestion } from "./question";
 import { tryOut } from "./schedule";
+import { besides, type Taken } from "./taken";
 import type { TaskNet } from "./task";
 
 /** Something that may change on the day. */
@@ -22,13 +23,17 @@ const SLOW = 1.3;
 /** Each answer may take such a part of the clock's budget: it is a look ahead, not the plan. */
 const SHARE = 4;
 
-/** What becomes of the supper when the day changes: each worked out anew, none kept. */
-export function whatIf(net: TaskNet, kitchen: Kitchen, serveAt: string): WhatIf[] {
+/**
+ * What becomes of the supper when the day changes: each worked out anew, none kept.
+ *
+ * @param taken what other suppers have of the kitchen
+ */
+export function whatIf(net: TaskNet, kitchen: Kitchen, serveAt: string, taken: readonly Taken[] = []): WhatIf[] {
   return CHANGES.flatMap((change): WhatIf[] => {
     const changed = changedBy(change, net, kitchen, serveAt);
     if (changed === null) return [];
     const { net: then, in: there, at, shiftMin } = changed;
-    const question = scheduleQuestion(then, there, at);
+    const question = besides(scheduleQuestion(then, there, at), taken, at);
     const found = tryOut({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
     if (found.kind !== "fits") return [{ change, startMin: null, points: 0 }];
     const points = found.stretched.reduce((sum, s) => sum + s.points, 0);
