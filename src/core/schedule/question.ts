@@ -8,6 +8,9 @@ import { lastServed, type ScheduleInput, type TaskNet } from "./task";
 const HORIZON_MIN = 6 * 1440;
 const NODES = 60_000;
 
+/** Nobody cooks so shortly before leaving or going to bed, minutes (common practice: coat, teeth, a look round). */
+const ON_THE_WAY_MIN = 10;
+
 /**
  * What has to be solved for one supper in a kitchen: its tasks, what the kitchen has, and the hours of nobody.
  *
@@ -26,7 +29,9 @@ export const scheduleQuestion = (
   capacities: capacitiesOf(kitchen, tasks),
   ovenRates: HOME_OVEN,
   ovens: kitchen.ovens.length,
-  blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN, untilMin),
+  blocked: blockedBefore(kitchen, serveAt, HORIZON_MIN, untilMin).map(
+    ([from, to]) => [from > 0 ? from : Math.max(-HORIZON_MIN, from - ON_THE_WAY_MIN), to] as const,
+  ),
   gone: { hands: cooksAway(kitchen, serveAt, HORIZON_MIN, untilMin) },
   pointMin: kitchen.pointMin,
   horizonMin: HORIZON_MIN,
