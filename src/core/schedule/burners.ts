@@ -2,9 +2,8 @@ import { type Kitchen, netWatts } from "../household/kitchen";
 import type { Plan } from "../plan";
 import type { StepKey } from "../process/log";
 import type { StepKind } from "../process/registry";
-import { burnerKey } from "./capacities";
+import { burnerGiven } from "./capacities";
 import type { Schedule } from "./schedule";
-import type { Task } from "./task";
 import { rowsOf } from "./work";
 
 /** Steps that were computed with the strongest burner choose first. */
@@ -23,7 +22,12 @@ export function burnersOf(
 ): ReadonlyMap<StepKey, string> {
   if (schedule.kind !== "fits") return new Map();
   const burners = kitchen.burners.slice().sort((a, b) => netWatts(b) - netWatts(a));
-  const given = new Map(burners.flatMap((b) => stepsOn(b.id, plan.tasks).map((step) => [step, b.id] as const)));
+  const given = new Map(
+    plan.tasks.flatMap(({ step }) => {
+      const id = burnerGiven(plan.tasks, step);
+      return burners.some((b) => b.id === id) ? [[step, id as string] as const] : [];
+    }),
+  );
   const uses = new Map<StepKey, readonly [number, number]>();
   for (const task of plan.tasks.filter((t) => (t.demands.burner ?? 0) > 0)) {
     const from = schedule.starts[task.id] ?? 0;
@@ -44,6 +48,3 @@ export function burnersOf(
   }
   return stands;
 }
-/** Steps that were given this burner. */
-const stepsOn = (id: string, tasks: readonly Task[]): readonly StepKey[] =>
-  tasks.flatMap((t) => ((t.demands[burnerKey(id)] ?? 0) > 0 ? [t.step] : []));

@@ -1,4 +1,5 @@
 import type { Kitchen } from "../household/kitchen";
+import type { StepKey } from "../process/log";
 import type { Task } from "./task";
 
 /** Shelves that a home oven bakes on at once (common practice). */
@@ -8,6 +9,11 @@ export const SHELVES_OF_ONE_OVEN = 2;
 const BURNER = "burner:";
 /** What a task asks for that stands on this burner and on no other. */
 export const burnerKey = (id: string): string => `${BURNER}${id}`;
+/** The burner that a step was given; null where it has the choice. */
+export function burnerGiven(tasks: readonly Pick<Task, "step" | "demands">[], step: StepKey): string | null {
+  const things = tasks.flatMap((t) => (t.step === step ? Object.keys(t.demands) : []));
+  return things.find((thing) => thing.startsWith(BURNER))?.slice(BURNER.length) ?? null;
+}
 /** The task on any burner. */
 export const onAnyBurner = (task: Task): Task => ({
   ...task,

@@ -23,6 +23,7 @@ import { SaltGauge } from "./SaltGauge";
 import { StepForm } from "./StepForm";
 import { StepSheet } from "./StepSheet";
 import { FixButtons } from "./FixButtons";
+import { burnerGiven } from "@/core/schedule/capacities";
 import { StepCertainty, StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
@@ -191,7 +192,12 @@ function StepInHand(props: WithPart) {
       <Box mt="4" pt="3" borderTopWidth="1px" borderColor="line">
         <AddStep after={row.step.kind} disabled={props.frozen} onAdd={actions.addStep} />
       </Box>
-      <StepCertainty row={row} ranges={props.ranges?.[row.key] ?? null} kitchen={props.kitchen} />
+      <StepCertainty
+        row={row}
+        ranges={props.ranges?.[row.key] ?? null}
+        kitchen={props.kitchen}
+        burner={burnerGiven(plan.tasks, row.key)}
+      />
     </>
   );
 }

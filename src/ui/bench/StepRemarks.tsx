@@ -71,15 +71,18 @@ export const StepCertainty = memo(function StepCertainty({
   row,
   ranges,
   kitchen,
+  burner,
 }: {
   row: Row;
   ranges: RowRanges | null;
   kitchen: Kitchen;
+  /** The burner that the clock gave the step; null where it has the choice. */
+  burner: string | null;
 }) {
   if (row.state !== "computed") return null;
   return (
     <Stack gap="2" mt="4">
-      <Answered row={row} ranges={ranges} kitchen={kitchen} />
+      <Answered row={row} ranges={ranges} kitchen={kitchen} burner={burner} />
       {ranges !== null && ranges.doneShare < 1 && (
         <Remark tone="watch">
           In {writePercent(Math.max(0.01, 1 - ranges.doneShare), 0)} of the runs behind the ranges this step, or one
@@ -108,10 +111,12 @@ function sayMinutes(row: Computed, ranges: RowRanges | null): string {
   const inAll = ranges === null || said.length < 2 ? "" : sayRange(ranges.minutes);
   return `${said.join(", ")}${inAll && `; ${inAll} in all`}.`;
 }
-function sayNeed(need: Need, kitchen: Kitchen): string {
+function sayNeed(need: Need, kitchen: Kitchen, burner: string | null): string {
   switch (need.kind) {
-    case "burner":
-      return "a burner";
+    case "burner": {
+      const given = kitchen.burners.find((b) => b.id === burner);
+      return given === undefined ? "a burner" : `the burner “${given.name}”`;
+    }
     case "pan":
       return kitchen.pans.find((p) => p.id === need.pan)?.name ?? "a pan";
     case "machine":
@@ -126,8 +131,18 @@ function sayNeed(need: Need, kitchen: Kitchen): string {
 }
 
 /** The bite in words, the model and its sureness: small print under the remarks. */
-function Answered({ row, ranges, kitchen }: { row: Computed; ranges: RowRanges | null; kitchen: Kitchen }) {
-  const needs = row.outcome.needs.map((n) => sayNeed(n, kitchen));
+function Answered({
+  row,
+  ranges,
+  kitchen,
+  burner,
+}: {
+  row: Computed;
+  ranges: RowRanges | null;
+  kitchen: Kitchen;
+  burner: string | null;
+}) {
+  const needs = row.outcome.needs.map((n) => sayNeed(n, kitchen, burner));
   const shift = BITE_SHIFTS[row.step.kind];
   const bite = shift
     ? BITE.filter((a) => shift[a]).map((a) => `${(shift[a] as number) > 0 ? "more" : "less"} ${a}`)

@@ -65,7 +65,7 @@ describe("the step table", () => {
 });
 
 describe("under the step in hand", () => {
-  const remarks = (dishId: string, stepId: string, ranges = true, doneShare = 1) => {
+  const remarks = (dishId: string, stepId: string, ranges = true, doneShare = 1, burner: string | null = null) => {
     const dish = DEMO_DISHES.find((d) => d.id === dishId) as (typeof DEMO_DISHES)[number];
     const planned = plannedOf(dish);
     const row = planned.dishes[0]?.parts.flatMap((p) => p.rows).find((r) => r.step.id === stepId);
@@ -84,7 +84,7 @@ describe("under the step in hand", () => {
           cautions={judge(inputOf(dish), planned, null)}
           textContext={textContext}
         />
-        <StepCertainty row={row} ranges={ranges ? range : null} kitchen={DEMO_KITCHEN} />
+        <StepCertainty row={row} ranges={ranges ? range : null} kitchen={DEMO_KITCHEN} burner={burner} />
       </>,
     );
   };
@@ -110,6 +110,10 @@ describe("under the step in hand", () => {
     remarks("battered-palm", "fillets-fry");
     expect(screen.getByText(/never put water on burning oil/)).toBeInTheDocument();
     expect(screen.getByText(/Needs a burner, Big pot\./)).toBeInTheDocument();
+  });
+  test("the burner that the clock gave is named", () => {
+    remarks("battered-palm", "fillets-fry", true, 1, "back");
+    expect(screen.getByText(/Needs the burner “Back”, Big pot\./)).toBeInTheDocument();
   });
 });
 
