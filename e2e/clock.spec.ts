@@ -57,6 +57,11 @@ test("a beginning that is past says when dinner can be, and one press makes it s
   await way.getByRole("button").click();
   await expect(page.getByLabel("Time on the table")).toHaveValue(at);
   await expect(page.getByText(/It should have begun/)).toHaveCount(0);
+  // One press brings all of it back.
+  await page.getByText("Done. As it is, but later.").waitFor();
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(page.getByLabel("Time on the table")).toHaveValue("19:00");
+  await expect(page.getByText(/It should have begun/)).toBeVisible();
 });
 
 test("two suppers of one evening: the one that is eaten first has the kitchen, and the plan goes out as a table", async ({

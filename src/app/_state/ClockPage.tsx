@@ -9,6 +9,7 @@ import type { Schedule } from "@/core/schedule/schedule";
 import type { TaskId } from "@/core/schedule/task";
 import { Clock, type ClockProps } from "@/ui/clock/Clock";
 import { describeBroken } from "@/ui/wording/clock";
+import { describeWay } from "@/ui/wording/waysOut";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { titledWork } from "@/ui/wording/tasks";
 import { describeMissingHour, writeClock, writeDate, writeDay } from "@/ui/wording/time";
@@ -87,9 +88,11 @@ function Ready({
         void saveSupper(supper, { ...supper, serveAt }, "Time on the table", says);
       }}
       keptWarm={keptWarm}
-      onKeepWarm={(way) => void saveSupper(supper, way.supper, "Keep it warm in the oven")}
+      onKeepWarm={(way) =>
+        void saveSupper(supper, way.supper, "Keep it warm in the oven", "Done. It is kept warm in the oven.")
+      }
       waysOut={waysOut}
-      onWay={(way) => void takeWay(way, supper, input.kitchen)}
+      onWay={(way) => void takeWay(way, supper, input.kitchen, `Done. ${describeWay(way.change, planned)}.`)}
       onTake={(change) => {
         if (change === "hour-later") eatLater(60);
         if (change === "hour-earlier") eatLater(-60);

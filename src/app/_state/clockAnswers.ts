@@ -72,11 +72,15 @@ export function useKeptWarm(
 const NO_WAITS: readonly Stretched[] = [];
 const NO_WAYS: readonly KeptWarm[] = [];
 
-/** Does it: the supper, its time and the kitchen in one change, so that one undo brings all of it back. */
-export function takeWay(way: WayOut, supper: Supper, kitchen: Kitchen): Promise<void> {
+/** Does it: the supper, its time and the kitchen in one change, so that one undo brings all of it back. @param says what was done */
+export function takeWay(way: WayOut, supper: Supper, kitchen: Kitchen, says: string): Promise<void> {
   const serveAt = new Date(Date.parse(supper.serveAt) + way.tableMin * 60_000).toISOString();
-  return change("A way out", [
-    edited("suppers", supper, { ...way.supper, serveAt }),
-    ...(way.change.kind === "one-more" ? [edited("kitchen", kitchenRow(kitchen), kitchenRow(way.kitchen))] : []),
-  ]);
+  return change(
+    "A way out",
+    [
+      edited("suppers", supper, { ...way.supper, serveAt }),
+      ...(way.change.kind === "one-more" ? [edited("kitchen", kitchenRow(kitchen), kitchenRow(way.kitchen))] : []),
+    ],
+    says,
+  );
 }
