@@ -91,8 +91,9 @@ export function timedAmong(
   const { kitchen, foods } = input;
   const shelves = capacitiesOf(kitchen).oven ?? 0;
   const taken: (Taken & { readonly supper: SupperId })[] = [];
-  for (const [i, supper] of inOrder.slice(-MOST_EARLIER).entries()) {
-    const key = JSON.stringify([inOrder.slice(0, i + 1), kitchen, foods]);
+  const week = inOrder.slice(-MOST_EARLIER);
+  for (const [i, supper] of week.entries()) {
+    const key = JSON.stringify([week.slice(0, i + 1), kitchen, foods]);
     const found = known.get(key) ?? timedPlan({ ...input, supper, log: [] }, { ...tools, taken });
     if (known.size > MOST_KNOWN) known.clear();
     known.set(key, found);

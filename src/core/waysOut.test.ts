@@ -3,6 +3,7 @@ import { food, part, step } from "@/demo/write";
 import { dishOf, inputOf as planInput, supperOf } from "./__tests__/supper";
 import type { Dish, Supper } from "./dish/dish";
 import type { Kitchen } from "./household/kitchen";
+import { withOneMore } from "./household/oneMore";
 import { judge } from "./judge";
 import { quickerWays } from "./mend/quicker";
 import { plan } from "./plan";
@@ -10,7 +11,7 @@ import { broken } from "./schedule/__tests__/referee";
 import { scheduleQuestion } from "./schedule/question";
 import { schedule } from "./schedule/schedule";
 import { rowsOf } from "./schedule/work";
-import { type WayOut, type WaysOut, waysOut, withOneMore } from "./waysOut";
+import { type WayOut, type WaysOut, waysOut } from "./waysOut";
 
 const AT = Date.parse("2026-11-29T19:00:00.000Z");
 const always: Kitchen = { ...DEMO_KITCHEN, sleep: null, away: [] };
@@ -196,6 +197,14 @@ test("whoever asks from work is not in the kitchen: the first plan begins when s
   const alone: Kitchen = { ...always, cooks: [{ id: "a", name: "A", hours: guest }] };
   const evening = waysOut(inputOf([first], {}, alone), hoursBefore(2.5));
   expect(evening.ways[0]?.startMin ?? -120).toBeGreaterThanOrEqual(-120);
+});
+test("a step that is held keeps its day when dinner is for another one", () => {
+  const pins = { "torn-filling.torn-press": new Date(AT - 4.5 * 3_600_000).toISOString() };
+  const found = waysOut(inputOf([FROZEN], { pins }), hoursBefore(30));
+  // The press on Sunday comes before the block is thawed: only let go is there a day for it as it is.
+  expect(kinds(found)).toContain("let-move");
+  expect(wayOf(found, "let-move").tableMin).toBe(2 * 1440);
+  expect(found.ways.filter((w) => w.change.kind === "as-it-is" && w.tableMin > 0 && w.tableMin < 3 * 1440)).toEqual([]);
 });
 test("a kitchen gets one more of a thing under a name that is free", () => {
   const twice = withOneMore(withOneMore(always, "hands"), "hands");

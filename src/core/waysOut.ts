@@ -2,6 +2,7 @@ import { daysLater } from "./calendar/zonedTime";
 import type { Dish, Supper } from "./dish/dish";
 import { editDish } from "./dish/edit";
 import type { Kitchen } from "./household/kitchen";
+import { ONE_MORE, type OneMore, withOneMore } from "./household/oneMore";
 import { judge } from "./judge";
 import { type QuickerKind, type QuickerWay, quickerWays, takeQuicker } from "./mend/quicker";
 import { type Plan, plan, type PlanInput, type PlanTools } from "./plan";
@@ -17,8 +18,6 @@ import { besides, type Taken } from "./schedule/taken";
 import { rowsOf } from "./schedule/work";
 import type { TimedTools } from "./timed";
 
-/** Of what a kitchen may get one more for a day. */
-export const ONE_MORE = ["hands", "burner", "oven"] as const;
 /** One thing to do differently so that dinner comes about. */
 export type WayChange =
   /** As it is, begun now. */
@@ -28,7 +27,7 @@ export type WayChange =
       readonly steps: readonly { readonly step: StepKey; readonly way: QuickerKind; readonly minutes: number | null }[];
     }
   | { readonly kind: "let-move" }
-  | { readonly kind: "one-more"; readonly of: (typeof ONE_MORE)[number] };
+  | { readonly kind: "one-more"; readonly of: OneMore };
 
 /** A change that was tried, what it costs, and the supper and the kitchen as they are with it. */
 export interface WayOut {
@@ -114,7 +113,7 @@ function tryWay(change: WayChange, input: PlanInput, { now, memory, taken, befor
   if (planned.blocked > before.blocked) return null;
   const nowMin = now === null ? -Infinity : (now - Date.parse(supper.serveAt)) / 60_000;
   const found =
-    inTime(planned, kitchen, supper.serveAt, nowMin, taken) ?? later(planned, kitchen, supper.serveAt, now, taken);
+    inTime(planned, kitchen, supper.serveAt, nowMin, taken) ?? later(input, planned, { now, memory, taken });
   if (found?.kind !== "fits") return null;
   const stops = (of: Plan, at: Schedule | null) =>
     judge(input, of, at)
@@ -145,24 +144,27 @@ function inTime(
   return found.kind === "fits" && found.startMin >= nowMin ? found : null;
 }
 /** Later that day; where it would get too late, at the same hour of another day. Minutes stay relative to the hour that was asked for. */
-function later(
-  planned: Plan,
-  kitchen: Kitchen,
-  serveAt: string,
-  now: number | null,
-  taken: readonly Taken[],
-): Schedule | null {
+function later(input: PlanInput, planned: Plan, { now, memory, taken }: Omit<Trying, "before">): Schedule | null {
+  const { kitchen, supper } = input;
+  const { serveAt } = supper;
   if (now === null) return null;
-  const soonest = fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, { nodes: LATER_NODES, taken });
+  const asked = fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, { nodes: LATER_NODES, taken });
+  const soonest = asked?.kind === "fits" && keepsHeld(planned, asked.starts) ? asked : null;
   if (soonest?.kind === "fits" && (soonest.tableMin ?? 0) <= LATE_EVENING_MIN) return soonest;
   for (let days = 1; days <= MOST_DAYS; days++) {
     const at = daysLater(serveAt, days, kitchen.timeZone);
     const byMin = (Date.parse(at) - Date.parse(serveAt)) / 60_000;
-    const found = inTime(planned, kitchen, at, (now - Date.parse(at)) / 60_000, taken);
+    // Planned anew: a step that is held keeps its day, whenever dinner is.
+    const thatDay = plan({ ...input, supper: { ...supper, serveAt: at } }, { memory });
+    const found = inTime(thatDay, kitchen, at, (now - Date.parse(at)) / 60_000, taken);
     if (found?.kind === "fits") return { ...found, startMin: found.startMin + byMin, tableMin: byMin };
   }
   return soonest;
 }
+
+/** At the stove what is held is let go where nothing else is left; here that is a way of its own. */
+const keepsHeld = ({ tasks }: Plan, starts: Readonly<Record<string, number>>): boolean =>
+  tasks.every((t) => t.notAfter === undefined || (starts[t.id] ?? 0) <= t.notAfter);
 
 /** The supper with each of its long steps done the quicker way, and with all of them. */
 function quickerSuppers(
@@ -205,34 +207,6 @@ function quickerSuppers(
     { supper, steps: [] },
   );
   return [...single, all];
-}
-
-/** The kitchen with a helper, another burner like its weakest, another oven. */
-export function withOneMore(kitchen: Kitchen, of: (typeof ONE_MORE)[number]): Kitchen {
-  const free = (ids: readonly { readonly id: string }[], stem: string): string => {
-    for (let n = 1; ; n++) if (!ids.some((i) => i.id === `${stem}-${n}`)) return `${stem}-${n}`;
-  };
-  switch (of) {
-    case "hands":
-      return {
-        ...kitchen,
-        cooks: [...kitchen.cooks, { id: free(kitchen.cooks, "helper"), name: "Helper", hours: null }],
-      };
-    case "burner": {
-      const weakest = kitchen.burners.reduce((a, b) => (b.watts < a.watts ? b : a), {
-        kind: "coil",
-        watts: 1500,
-        ...kitchen.burners[0],
-      } as Kitchen["burners"][number]);
-      const more = { ...weakest, id: free(kitchen.burners, "burner"), name: "Borrowed burner" };
-      return { ...kitchen, burners: [...kitchen.burners, more] };
-    }
-    case "oven":
-      return {
-        ...kitchen,
-        ovens: [...kitchen.ovens, { id: free(kitchen.ovens, "oven"), name: "Borrowed oven", shelves: 1 }],
-      };
-  }
 }
 
 /** The chain that takes longer than there is time. */

@@ -3,6 +3,7 @@
 import { useMemo, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
+import { withOneMore } from "@/core/household/oneMore";
 import type { Plan } from "@/core/plan";
 import { heldAt, withPin } from "@/core/schedule/pins";
 import type { Schedule } from "@/core/schedule/schedule";
@@ -17,7 +18,7 @@ import { computing } from "@/workers/client";
 import { exportCalendar, exportTable } from "./takeAlong";
 import { takeWay, useChance, useKeptWarm, useWaysOut } from "./clockAnswers";
 import { useDrawnInSlices } from "./first";
-import { newId, saveKitchen, useNow } from "./store";
+import { saveKitchen, useNow } from "./store";
 import { saveSupper, supperHref, type SupperView, useSupper } from "./supper";
 
 export function ClockPage() {
@@ -53,7 +54,7 @@ function Ready({
     !state.frozen && schedule.kind === "fits" && nowMin !== null && schedule.startMin < nowMin && nowMin < 0;
   const asked = !state.frozen && (isLate || schedule.kind === "does-not-fit") && (nowMin ?? 0) < 0;
   const keptWarm = useKeptWarm(state, schedule, !state.frozen);
-  const waysOut = useWaysOut(state, schedule, asked);
+  const waysOut = useWaysOut(state, schedule, asked ? now : null);
   const eatLater = (minutes: number) =>
     void saveSupper(
       supper,
@@ -96,10 +97,7 @@ function Ready({
       onTake={(change) => {
         if (change === "hour-later") eatLater(60);
         if (change === "hour-earlier") eatLater(-60);
-        if (change === "helper") {
-          const cooks = [...input.kitchen.cooks, { id: newId("cook"), name: "Helper", hours: null }];
-          void saveKitchen(input.kitchen, { ...input.kitchen, cooks }, "A helper");
-        }
+        if (change === "helper") void saveKitchen(input.kitchen, withOneMore(input.kitchen, "hands"), "A helper");
       }}
       courses={supper.dishes.map((d) => ({ dish: d.id, name: d.name, afterMin: supper.afterMin[d.id] ?? 0 }))}
       onCourse={(dish, minutes) => {

@@ -33,22 +33,29 @@ export function useChance(planned: Plan, schedule: Schedule, view: SupperView): 
   return told?.of === schedule ? told.chance : null;
 }
 
-/** What can be done about a supper that fits in no way, or should have begun; null while nobody asks and until it is worked out. */
+/** What can be done now is looked at again so often: time goes on while the page is open. */
+const AGAIN_MS = 5 * 60_000;
+/**
+ * What can be done about a supper that fits in no way, or should have begun; null until it is worked out.
+ *
+ * @param now ms since 1970 UTC; null where nobody asks
+ */
 export function useWaysOut(
   { question, taken }: Pick<SupperView, "question" | "taken">,
   schedule: Schedule,
-  asked: boolean,
+  now: number | null,
 ): WaysOut | null {
   const [told, setTold] = useState<{ readonly of: Schedule; readonly ways: WaysOut } | null>(null);
+  const slot = now === null ? null : Math.floor(now / AGAIN_MS);
   useEffect(() => {
-    if (!asked) return;
+    if (slot === null) return;
     let current = true;
     void computing.waysOut(question, Date.now(), taken).then((ways) => current && setTold({ of: schedule, ways }));
     return () => {
       current = false;
     };
-  }, [question, taken, schedule, asked]);
-  return asked && told?.of === schedule ? told.ways : null;
+  }, [question, taken, schedule, slot]);
+  return slot !== null && told?.of === schedule ? told.ways : null;
 }
 
 /** What becomes of long waits in a low oven; nothing where none costs anything, and until it is worked out. */

@@ -59,6 +59,15 @@ test("a supper days before is in nobody's way; three in a row are planned one af
   const known = new Map();
   const twice = [1, 2].map(() => timedAmong(inputOf([patties], { supper: quick }), [lunch], {}, known).schedule);
   expect(twice[1]).toEqual(twice[0]);
+  // However many there are, each is known by itself and those before it.
+  const busy = Array.from({ length: 9 }, (_, i) => supper(`m${i}`, `2026-11-2${i}T12:00:00.000Z`, strips));
+  const many = new Map();
+  const first = timedAmong(inputOf([patties], { supper: quick }), busy, {}, many).schedule;
+  expect(many.size).toBe(8);
+  const other = [...busy.slice(0, 8), supper("m8", lunch.serveAt, strips)];
+  const then = timedAmong(inputOf([patties], { supper: quick }), other, {}, many);
+  expect(then.beside).toEqual(["m8"]);
+  expect(then.schedule).not.toEqual(first);
   expect(known.size).toBe(1);
 });
 test("ways out, what ifs and the rest of a cooking leave the others what they have", () => {

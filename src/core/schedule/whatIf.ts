@@ -1,4 +1,5 @@
 import type { Kitchen } from "../household/kitchen";
+import { withOneMore } from "../household/oneMore";
 import { onAnyBurner } from "./capacities";
 import { scheduleQuestion } from "./question";
 import { tryOut } from "./schedule";
@@ -64,7 +65,7 @@ function changedBy(
             in: { ...kitchen, burners: kitchen.burners.slice(0, -1) },
           };
     case "helper":
-      return { ...same, in: { ...kitchen, cooks: [...kitchen.cooks, { id: "helper", name: "Helper", hours: null }] } };
+      return { ...same, in: withOneMore(kitchen, "hands") };
     case "longer-hands":
       return {
         ...same,

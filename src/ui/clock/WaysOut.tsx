@@ -27,7 +27,7 @@ export function WaysOutList(props: Pick<ClockProps, "plan" | "waysOut" | "onWay"
           </Heading>
           <Box as="ul" listStyleType="none">
             {waysOut.ways.map((way) => (
-              <Way key={describeWay(way.change, plan)} way={way} {...props} take={() => onWay(way)} />
+              <Way key={JSON.stringify(way.change)} way={way} {...props} take={() => onWay(way)} />
             ))}
           </Box>
         </>

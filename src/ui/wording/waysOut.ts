@@ -1,3 +1,4 @@
+import type { OneMore } from "@/core/household/oneMore";
 import type { QuickerKind } from "@/core/mend/quicker";
 import type { Plan } from "@/core/plan";
 import type { StepKey } from "@/core/process/log";
@@ -5,10 +6,10 @@ import { writeMinutes } from "@/core/quantities/write";
 import type { Relief } from "@/core/schedule/reliefs";
 import type { TaskId } from "@/core/schedule/task";
 import { rowsOf } from "@/core/schedule/work";
-import type { ONE_MORE, WayChange, WayOut, WaysOut } from "@/core/waysOut";
+import type { WayChange, WayOut, WaysOut } from "@/core/waysOut";
 import { STEP_NAMES } from "./steps";
 
-const MORE: Readonly<Record<(typeof ONE_MORE)[number], string>> = {
+const MORE: Readonly<Record<OneMore, string>> = {
   hands: "A helper in the kitchen",
   burner: "One more burner, such as a table-top one",
   oven: "One more oven, such as a neighbour's",
