@@ -64,9 +64,10 @@ test("a supper days before is in nobody's way; three in a row are planned one af
   const many = new Map();
   const first = timedAmong(inputOf([patties], { supper: quick }), busy, {}, many).schedule;
   expect(many.size).toBe(8);
-  const other = [...busy.slice(0, 8), supper("m8", lunch.serveAt, strips)];
+  const other = [...busy.slice(0, 8), supper("m8", lunch.serveAt, patties)];
   const then = timedAmong(inputOf([patties], { supper: quick }), other, {}, many);
   expect(then.beside).toEqual(["m8"]);
+  expect(then.schedule).toEqual(among(quick, ...other).schedule);
   expect(then.schedule).not.toEqual(first);
   expect(known.size).toBe(1);
 });
