@@ -61,10 +61,17 @@ function EmotionRegistry({ children }: { children: ReactNode }) {
   return <CacheProvider value={registry.cache}>{children}</CacheProvider>;
 }
 
+/**
+ * The rules for the whole page (colours of the theme, reset) come with the page: where they stand, the browser need not
+ * write, hash and parse them once more.
+ */
+const standing = typeof document !== "undefined" && document.querySelector("style[data-emotion^=css-global]") !== null;
+const drawn = standing ? { ...system, _global: [] } : system;
+
 export function Providers({ children }: { children: ReactNode }) {
   return (
     <EmotionRegistry>
-      <ChakraProvider value={system}>
+      <ChakraProvider value={drawn}>
         <ThemeProvider attribute="class" disableTransitionOnChange>
           {children}
         </ThemeProvider>

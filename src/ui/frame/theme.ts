@@ -35,14 +35,23 @@ const colours = {
 /** Lines of a heading keep their distance at every size: the library's own sizes fix it in rem, and a larger font runs into itself. */
 const heading = defineRecipe({ className: "chakra-heading", base: { fontSize: "xl", lineHeight: 1.15 } });
 
+/** Its greys are all of the library's colours that are drawn: each of the others is worked out anew at every start of a page. */
+const { bg, fg, border, gray } = semanticTokens.colors;
+const { black, white, transparent, current, gray: grey } = tokens.colors;
+const greys = ["DEFAULT", "subtle", "muted", "emphasized", "inverted", "panel"] as const;
+
+function only<T extends object>(all: T): Partial<T> {
+  return Object.fromEntries(Object.entries(all).filter(([name]) => (greys as readonly string[]).includes(name))) as Partial<T>;
+}
+
 /** Only the parts of the library's theme that are used here: the whole of it weighs as much as a page. */
 const used = defineConfig({
   preflight: true,
   theme: {
     breakpoints,
     textStyles,
-    tokens,
-    semanticTokens,
+    tokens: { ...tokens, colors: { black, white, transparent, current, gray: grey } },
+    semanticTokens: { ...semanticTokens, colors: { bg: only(bg), fg: only(fg), border: only(border), gray } },
     recipes: { button: buttonRecipe, heading, input: inputRecipe },
     slotRecipes: { table: tableSlotRecipe },
   },
