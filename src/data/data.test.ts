@@ -84,7 +84,7 @@ test("clearing and importing are one change each", async () => {
 test("the file of one browser fills another, log and all, and comes out the same", async () => {
   const { db, changes } = open();
   await changes.apply("Load", editsFor(demo));
-  const input = await planInputOf(db, supper, "Europe/Dublin");
+  const input = await planInputOf(db, supper, () => "Europe/Dublin");
   await changes.apply("Cook", [
     {
       table: "cookings",
@@ -108,7 +108,7 @@ test("the file of one browser fills another, log and all, and comes out the same
 describe("each clearing takes what its words say and no other", () => {
   const full = async () => {
     const { db, changes } = open();
-    const input = (await planInputOf(db, supper, "Europe/Dublin")) as never;
+    const input = (await planInputOf(db, supper, () => "Europe/Dublin")) as never;
     const entry = {
       id: "e1",
       supper: supper.id,
@@ -301,7 +301,7 @@ test("a plan's input carries only what differs from the food table: own foods, a
     "Load",
     editsFor({ ...demo, labels: [{ id: "oat-cream.gluten", food: "oat-cream", allergen: "gluten", state: "free" }] }),
   );
-  const input = await planInputOf(db, supper, "Europe/Dublin");
+  const input = await planInputOf(db, supper, () => "Europe/Dublin");
   expect(input.foods).toEqual([]);
   expect(input.labels).toEqual([{ food: "oat-cream", allergen: "gluten", state: "free" }]);
   expect(openBook(input).food("oat-cream")?.allergens.gluten).toBe("free");
@@ -343,7 +343,7 @@ test("rows of the first version are completed when the browser opens them: tins,
   old.close();
 
   const db = new JadePanDb(name);
-  const now = await kitchenOf(db, "UTC");
+  const now = await kitchenOf(db, () => "UTC");
   expect(now.tins).toEqual([]);
   expect(now.spoons).toBe("metric");
   expect(now.machines).toEqual([{ id: "blender", name: "Blender", kind: "other", volumeMl: null, basketCm: null }]);
@@ -437,7 +437,7 @@ describe("a cooking", () => {
   const begun = async () => {
     const { db, changes } = open();
     await changes.apply("Load", editsFor(demo));
-    const input = frozenInput(await planInputOf(db, supper, "Europe/Dublin"));
+    const input = frozenInput(await planInputOf(db, supper, () => "Europe/Dublin"));
     const row = (id: string) => ({ id, supper: supper.id, startedAt: "2026-11-29T17:00:00.000Z", input });
     return { db, changes, row };
   };
@@ -534,7 +534,7 @@ test("rows of version 4: nobody dislikes anything yet, the stand-in for a scale 
   old.close();
   const db = new JadePanDb(name);
   expect(await db.eaters.get("e")).toMatchObject({ dislikes: [] });
-  expect((await kitchenOf(db, "UTC")).scale).toBe("typed");
+  expect((await kitchenOf(db, () => "UTC")).scale).toBe("typed");
   const changes = new Changes(db);
   await changes.apply("Forget E", [{ table: "eaters", id: "e", row: null }]);
   expect(await db.recent.count()).toBe(1);
@@ -748,7 +748,7 @@ test("an own food and a figure from a packet reach the plan", async () => {
       labels: [{ id: "tamari.sodiumMg", food: "tamari", figure: "sodiumMg", per100: 6100 }],
     }),
   );
-  const input = await planInputOf(db, { ...supper, dishes: [dish] }, "Europe/Dublin");
+  const input = await planInputOf(db, { ...supper, dishes: [dish] }, () => "Europe/Dublin");
   expect(input.foods.find((f) => f.id === "own-1")?.per100.waterG).toBeNull();
   expect(openBook(input).food("tamari")?.per100.sodiumMg).toBe(6100);
 });

@@ -9,12 +9,13 @@ import { type LogEntry, progressOf, type CookingId } from "@/core/process/log";
 import { type CookingLog, type Edit, type TableName, TABLES } from "./changes";
 import type { CookingRow, JadePanDb } from "./db";
 
-export async function kitchenOf(db: JadePanDb, timeZone: string): Promise<Kitchen> {
-  return (await db.kitchen.get("kitchen"))?.kitchen ?? plainKitchen(timeZone);
+/** @param timeZone where the household is, asked only where it has no kitchen yet: a browser is slow to say */
+export async function kitchenOf(db: JadePanDb, timeZone: () => string): Promise<Kitchen> {
+  return (await db.kitchen.get("kitchen"))?.kitchen ?? plainKitchen(timeZone());
 }
 
 /** Everything a plan of this supper needs, as the household stands now. */
-export async function planInputOf(db: JadePanDb, supper: Supper, timeZone: string): Promise<PlanInput> {
+export async function planInputOf(db: JadePanDb, supper: Supper, timeZone: () => string): Promise<PlanInput> {
   const [kitchen, eaters, labels, own] = await Promise.all([
     kitchenOf(db, timeZone),
     db.eaters.toArray(),

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useMemo, useRef, useState } from "react";
+import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { AllergenChange } from "@/core/foods/book";
 import type { Food } from "@/core/foods/food";
 import type { Question } from "@/core/cooking";
@@ -23,12 +23,20 @@ export interface Answered {
 /** The plan of the newest input; while it is worked out the last one stays, so that nothing jumps. */
 export function usePlan(input: Question | null): Answered | null {
   const [answered, setAnswered] = useState<Answered | null>(null);
+  const drawn = useRef(false);
   // Asked while the page is still drawing the edit: the worker is at it meanwhile. Asking twice changes nothing.
   const answer = useMemo(() => (input === null ? null : computing.plan(input)), [input]);
   useEffect(() => {
     if (input === null || answer === null) return;
     let current = true;
-    void answer.then((judged) => current && setAnswered({ of: input, ...judged }));
+    void answer.then((judged) => {
+      if (!current) return;
+      const shown = { of: input, ...judged };
+      // The first one draws the whole page, in slices; what a cook edits is drawn at once.
+      if (drawn.current) setAnswered(shown);
+      else startTransition(() => setAnswered(shown));
+      drawn.current = true;
+    });
     return () => {
       current = false;
     };
@@ -71,7 +79,8 @@ export function useTimes(question: Question | null, earlier: readonly Supper[] |
     // Nothing is shown before the first answer, so the first question does not wait for another edit.
     const settleMs = asked.current ? SETTLE_MS : 0;
     asked.current = true;
-    const show = (found: Omit<TimesOf, "of">) => current && setTimes({ of: question, ...found });
+    const show = (found: Omit<TimesOf, "of">) =>
+      startTransition(() => void (current && setTimes({ of: question, ...found })));
     const timer = setTimeout(async () => {
       // A large supper has its first plan at once; the better one follows.
       if (stepsIn(question) > MANY_STEPS) {

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { startTransition, useEffect, useState } from "react";
 import type { Supper } from "@/core/dish/dish";
 import { progressOf } from "@/core/process/log";
 import type { Coming } from "@/core/schedule/nextUp";
@@ -50,7 +50,9 @@ export function useOutlooks(suppers: readonly Supper[], facts: HouseFacts | null
         if (!done) earlier.push(supper);
         const cooking = progress === null ? "none" : done ? "done" : progress.asideAt !== null ? "aside" : "under way";
         found.set(supper.id, { supper, outlook, cooking, firstAt: outlook.firstAt });
-        setOutlooks(new Map(found));
+        // In slices: a page full of suppers is much to draw, and a cook may be pressing something meanwhile.
+        const answered = new Map(found);
+        startTransition(() => setOutlooks(answered));
       }
     })();
     return () => {

@@ -89,7 +89,7 @@ const LOADING: HouseState = { state: "loading" };
 export function useHouse(): HouseState {
   const stored = useLiveQuery<House>(async () => {
     const [kitchen, eaters, labels, own, dishes, suppers, cookings, entries, kitchens, blank] = await Promise.all([
-      kitchenOf(db, browserZone()),
+      kitchenOf(db, browserZone),
       db.eaters.toArray(),
       db.labels.toArray(),
       db.foods.toArray(),
@@ -172,7 +172,7 @@ export function useFoods(): readonly Food[] | null {
     [said, book, onItsWay],
   );
 }
-export const useKitchen = (): Kitchen | null => useLiveQuery(() => kitchenOf(db, browserZone())) ?? null;
+export const useKitchen = (): Kitchen | null => useLiveQuery(() => kitchenOf(db, browserZone)) ?? null;
 
 /** Now, in milliseconds since 1970 UTC: the one clock that handlers read. */
 export const instant = (): number => Date.now();

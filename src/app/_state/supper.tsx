@@ -73,7 +73,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       supper,
       labels,
       own,
-      input: await planInputOf(db, supper, browserZone()),
+      input: await planInputOf(db, supper, browserZone),
       cooking: await cookingOf(db, supper.id),
       earlier: await suppersBefore(db, supper),
     };

@@ -3,8 +3,9 @@ import { render } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import type { ReactElement } from "react";
 import type { RowRanges } from "@/core/sampling";
-import { system } from "../frame/theme";
+import { buildTheme } from "../frame/theme";
 
+const system = buildTheme(true);
 const NONE = { low: 0, high: 0 };
 /** Ranges of a row, nothing where the test says nothing. */
 export const rowRanges = (more: Partial<RowRanges>): RowRanges => ({

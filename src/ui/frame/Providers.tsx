@@ -5,8 +5,7 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import { useServerInsertedHTML } from "next/navigation";
 import { ThemeProvider } from "next-themes";
-import { type ReactNode, useState } from "react";
-import { system } from "./theme";
+import { type ReactNode, use, useState } from "react";
 
 /**
  * Emotion flushes its styles where Next streams them: without this registry the first paint of a static page and
@@ -62,16 +61,20 @@ function EmotionRegistry({ children }: { children: ReactNode }) {
 }
 
 /**
- * The rules for the whole page (colours of the theme, reset) come with the page: where they stand, the browser need not
- * write, hash and parse them once more.
+ * The rules for the whole page (reset, colours of the theme) come with it: where they stand, the browser need not write, hash
+ * and parse them once more.
  */
 const standing = typeof document !== "undefined" && document.querySelector("style[data-emotion^=css-global]") !== null;
-const drawn = standing ? { ...system, _global: [] } : system;
+/** Worked out in a beat of its own, and not in the midst of drawing the page: touches are answered in between. */
+const theme = import("./theme").then(async ({ buildTheme }) => {
+  if (standing) await new Promise((beat) => setTimeout(beat));
+  return buildTheme(!standing);
+});
 
 export function Providers({ children }: { children: ReactNode }) {
   return (
     <EmotionRegistry>
-      <ChakraProvider value={drawn}>
+      <ChakraProvider value={use(theme)}>
         <ThemeProvider attribute="class" disableTransitionOnChange>
           {children}
         </ThemeProvider>

@@ -1,7 +1,7 @@
 import { screen } from "@testing-library/react";
 import { show } from "../__tests__/support";
 import { Choice, NumberField, TextField } from "./fields";
-import { system } from "./theme";
+import { buildTheme } from "./theme";
 
 const field = (value: number | null, onCommit: (n: number | null) => void, more = {}) => (
   <NumberField label="Minutes" value={value} low={0} high={60} unit="min" onCommit={onCommit} {...more} />
@@ -102,7 +102,7 @@ describe("the theme", () => {
     const [high, low] = [luminance(a), luminance(b)].sort((x, y) => y - x) as [number, number];
     return (high + 0.05) / (low + 0.05);
   };
-  const colours = system._config.theme?.semanticTokens?.colors as unknown as Record<
+  const colours = buildTheme(true)._config.theme?.semanticTokens?.colors as unknown as Record<
     string,
     { value: { base: string; _dark: string } }
   >;

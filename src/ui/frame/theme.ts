@@ -1,4 +1,4 @@
-import { createSystem, defineConfig, defineRecipe } from "@chakra-ui/react";
+import { createSystem, defineConfig, defineRecipe, type SystemContext } from "@chakra-ui/react";
 import { defaultBaseConfig } from "@chakra-ui/react/preset-base";
 import {
   breakpoints,
@@ -35,23 +35,32 @@ const colours = {
 /** Lines of a heading keep their distance at every size: the library's own sizes fix it in rem, and a larger font runs into itself. */
 const heading = defineRecipe({ className: "chakra-heading", base: { fontSize: "xl", lineHeight: 1.15 } });
 
-/** Its greys are all of the library's colours that are drawn: each of the others is worked out anew at every start of a page. */
-const { bg, fg, border, gray } = semanticTokens.colors;
-const { black, white, transparent, current, gray: grey } = tokens.colors;
-const greys = ["DEFAULT", "subtle", "muted", "emphasized", "inverted", "panel"] as const;
+/** The widest space that has a name, in quarters of a rem; what is wider is written in rem. */
+const WIDEST = 24;
 
-function only<T extends object>(all: T): Partial<T> {
-  return Object.fromEntries(Object.entries(all).filter(([name]) => (greys as readonly string[]).includes(name))) as Partial<T>;
+function only<T extends object>(all: T, keeps: (name: string) => boolean): Partial<T> {
+  return Object.fromEntries(Object.entries(all).filter(([name]) => keeps(name))) as Partial<T>;
 }
+const spaces = <T extends object>(all: T) => only(all, (name) => Number(name) <= WIDEST || name === "full");
+const { black, transparent, current } = tokens.colors;
+const { cursor, durations, fontSizes, fontWeights, radii, zIndex } = tokens;
 
-/** Only the parts of the library's theme that are used here: the whole of it weighs as much as a page. */
+/**
+ * Only the parts of the library's theme that are used here, and none of its colours: each name is worked out anew at every start
+ * of a page, and the whole of it weighs as much as one.
+ */
 const used = defineConfig({
   preflight: true,
   theme: {
     breakpoints,
     textStyles,
-    tokens: { ...tokens, colors: { black, white, transparent, current, gray: grey } },
-    semanticTokens: { ...semanticTokens, colors: { bg: only(bg), fg: only(fg), border: only(border), gray } },
+    tokens: {
+      colors: { black, transparent, current },
+      spacing: spaces(tokens.spacing),
+      sizes: spaces(tokens.sizes),
+      ...{ cursor, durations, fontSizes, fontWeights, radii, zIndex },
+    },
+    semanticTokens: { radii: semanticTokens.radii, shadows: { lg: { value: "0 8px 16px rgb(0 0 0 / 0.16)" } } },
     recipes: { button: buttonRecipe, heading, input: inputRecipe },
     slotRecipes: { table: tableSlotRecipe },
   },
@@ -60,6 +69,9 @@ const used = defineConfig({
 const config = defineConfig({
   globalCss: {
     "html, body": { bg: "page", color: "ink", fontFamily: "body", fontSize: "16px", lineHeight: 1.45 },
+    "*": { "--global-color-border": "colors.line" },
+    "*::placeholder": { color: "quiet" },
+    "*::selection": { bg: "jadeTint" },
     body: { fontVariantNumeric: "tabular-nums", minHeight: "100vh" },
     "h1, h2, h3": { fontFamily: "heading", fontWeight: 700, letterSpacing: "-0.01em", lineHeight: 1.15 },
     // The fields of a date or a time take the focus inside it.
@@ -84,4 +96,13 @@ const config = defineConfig({
   cssVarsPrefix: "jp",
 });
 
-export const system = createSystem(defaultBaseConfig, used, config);
+/**
+ * @param pageRules false where the rules of the whole page (reset, colours as variables) stand already: the parts are drawn
+ *   the same without them
+ */
+export function buildTheme(pageRules: boolean): SystemContext {
+  if (pageRules) return createSystem(defaultBaseConfig, used, config);
+  const quiet = { preflight: false, globalCss: {} };
+  const system = createSystem({ ...defaultBaseConfig, ...quiet }, { ...used, ...quiet }, { ...config, ...quiet });
+  return { ...system, _global: [] };
+}
