@@ -2,14 +2,20 @@
 
 import { Box } from "@chakra-ui/react";
 import { usePathname } from "next/navigation";
+import { useDeferredValue, useMemo } from "react";
 import { Bar, HouseNav } from "@/ui/frame/headers";
 import { useUnwritten } from "./pending";
-import { saveKitchen, useHouse } from "./store";
+import { type HouseState, saveKitchen, useHouse } from "./store";
 
+/** Drawn in slices as the household comes, while the page below it is drawn too. */
 export function HouseBar() {
-  const house = useHouse();
+  const house = useDeferredValue(useHouse());
   const path = usePathname();
   const storing = useUnwritten();
+  return useMemo(() => <BarOf house={house} path={path} storing={storing} />, [house, path, storing]);
+}
+
+function BarOf({ house, path, storing }: { house: HouseState; path: string; storing: boolean }) {
   const units = house.state === "ready" ? house.kitchen.units : "metric";
   return (
     <Bar
