@@ -75,6 +75,7 @@ export interface ClockProps {
   readonly stepName: (step: StepKey) => string;
 }
 
+const NO_SLIPS: Chance["slips"] = {};
 /** On a phone the list is the plan, and the lanes come second. */
 const ONE_COLUMN = { base: "contents", md: "flex" } as const;
 const SECOND = { base: 1, md: 0 } as const;
@@ -140,7 +141,7 @@ export function Clock(props: ClockProps) {
             )}
             <Card p="4" order={SECOND}>
               <ClockLanes
-                lanes={lanesOf(props.plan, schedule, props.moves, props.kitchen)}
+                lanes={lanesOf(props.plan, schedule, props.moves, props.kitchen, props.chance?.slips ?? NO_SLIPS)}
                 clock={props.clock}
                 day={props.day}
                 serveTime={serve.time}
@@ -257,6 +258,12 @@ function Key() {
       {item("var(--jp-colors-jade)", "hands")}
       {item("url(#jp-watch)", "watch")}
       {item("var(--jp-colors-card)", "by itself", true)}
+      <HStack gap="1.5">
+        <svg width="26" height="16" aria-hidden>
+          <rect x="1" y="6" width="24" height="5" rx="2.5" fill="var(--jp-colors-turmeric)" />
+        </svg>
+        may end so much later
+      </HStack>
     </Flex>
   );
 }

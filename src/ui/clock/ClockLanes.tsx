@@ -1,23 +1,16 @@
 "use client";
 
-import { Box } from "@chakra-ui/react";
-import {
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  MouseSensor,
-  useDraggable,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
+import { Flex } from "@chakra-ui/react";
+import { DndContext, type DragEndEvent, KeyboardSensor, MouseSensor, useSensor, useSensors } from "@dnd-kit/core";
 import type { StepKey } from "@/core/process/log";
 import { useWidth } from "../frame/useWidth";
+import { describeBar } from "../wording/clock";
 import type { Course } from "./ServeAt";
-import { axis, type Lane, type Labelled, labelled, labelPx, stretchesOf } from "./lanes";
+import { BarMark, ROW } from "./BarMark";
+import { axis, type Lane, labelled, stretchesOf } from "./lanes";
+import { useZoom, Zoom } from "./Zoom";
 
 const NAME_W = 104;
-const ROW = 50;
-const BAR = 38;
 const TOP = 34;
 /** A step that is dragged lands on such a round of minutes from where it was. */
 const ROUND_MIN = 5;
@@ -40,8 +33,11 @@ interface Props {
 /** Lanes of work: hands solid, watching hatched, waiting outlined; nights folded; the table at the right edge. */
 export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held, onMove }: Props) {
   const [ref, width] = useWidth();
-  const inner = Math.max(560, width - NAME_W - 34);
-  const { placed, toX, toMinute, every } = axis(stretchesOf(lanes), inner);
+  const seen = Math.max(560, width - NAME_W - 34);
+  const stretches = stretchesOf(lanes);
+  const zoom = useZoom(ref, (factor) => axis(stretches, seen * factor), { seen, left: NAME_W });
+  const { placed, toX, toMinute, every } = zoom.axis;
+  const inner = seen * zoom.factor;
   // A finger scrolls the page: it moves steps in the list.
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
@@ -66,10 +62,19 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
 
   return (
     <DndContext sensors={sensors} onDragEnd={dropped} autoScroll={false}>
-      <Box ref={ref} overflowX="auto">
+      <Zoom {...zoom} />
+      <Flex
+        ref={ref}
+        overflowX="auto"
+        position="relative"
+        tabIndex={zoom.factor > 1 ? 0 : undefined}
+        aria-label="Lanes"
+      >
+        <LaneNames lanes={lanes} tops={tops} height={height} />
         <svg
-          width={inner + NAME_W + 30}
+          width={inner + 30}
           height={height + 6}
+          style={{ flexShrink: 0 }}
           role="group"
           aria-label="Lanes of work up to the table; the list beside it says the same in words"
         >
@@ -80,25 +85,16 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
             </pattern>
           </defs>
           {lanes.map((lane, i) => (
-            <g key={lane.name}>
-              <text
-                x="0"
-                y={(tops[i] as number) + ROW / 2 + 4}
-                fill="var(--jp-colors-ink)"
-                style={{ fontSize: 14, fontWeight: 600 }}
-              >
-                {lane.name}
-              </text>
-              <line
-                x1="0"
-                x2={inner + NAME_W}
-                y1={(tops[i] as number) - 5}
-                y2={(tops[i] as number) - 5}
-                stroke="var(--jp-colors-line)"
-              />
-            </g>
+            <line
+              key={lane.name}
+              x1="0"
+              x2={inner}
+              y1={(tops[i] as number) - 5}
+              y2={(tops[i] as number) - 5}
+              stroke="var(--jp-colors-line)"
+            />
           ))}
-          <g transform={`translate(${NAME_W} 0)`}>
+          <g>
             {ticks.map((m) => (
               <g key={m}>
                 <line
@@ -140,20 +136,6 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
                   </text>
                 </g>
               ))}
-            {lanes.map((lane, i) =>
-              labelled(lane, toX, inner).map((mark) => (
-                <BarMark
-                  key={mark.bar.id}
-                  {...mark}
-                  top={tops[i] as number}
-                  says={`${mark.bar.says}, ${clock(mark.bar.from)} to ${clock(mark.bar.to)}`}
-                  held={mark.bar.of !== null && held.has(mark.bar.of.key)}
-                  movable={
-                    onMove !== null && width >= DRAGGED_FROM_PX && mark.bar.of !== null && mark.bar.kind === "hands"
-                  }
-                />
-              )),
-            )}
             {nowMin !== null && nowMin > first && nowMin < 0 && (
               <line
                 x1={toX(nowMin)}
@@ -164,6 +146,20 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
                 strokeWidth="2"
                 strokeDasharray="6 3"
               />
+            )}
+            {lanes.map((lane, i) =>
+              labelled(lane, toX, inner).map((mark) => (
+                <BarMark
+                  key={mark.bar.id}
+                  {...mark}
+                  top={tops[i] as number}
+                  says={describeBar(mark.bar, clock)}
+                  held={mark.bar.of !== null && held.has(mark.bar.of.key)}
+                  movable={
+                    onMove !== null && width >= DRAGGED_FROM_PX && mark.bar.of !== null && mark.bar.kind === "hands"
+                  }
+                />
+              )),
             )}
             <line
               data-testid="serving-line"
@@ -209,61 +205,39 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
             ))}
           </g>
         </svg>
-      </Box>
+      </Flex>
     </DndContext>
   );
 }
 
-function BarMark({
-  bar,
-  x,
-  w,
-  label,
-  top,
-  says,
-  held,
-  movable,
-}: Labelled & { top: number; says: string; held: boolean; movable: boolean }) {
-  const { setNodeRef, attributes, listeners, transform } = useDraggable({ id: bar.id, disabled: !movable });
-  const y = top + bar.row * ROW + (ROW - BAR) / 2;
-  const inside = label?.at === "in";
-  const look =
-    bar.kind === "hands"
-      ? { fill: "var(--jp-colors-jade)", stroke: "var(--jp-colors-jade)" }
-      : bar.kind === "watch"
-        ? { fill: "url(#jp-watch)", stroke: "var(--jp-colors-jade)" }
-        : { fill: "var(--jp-colors-card)", stroke: "var(--jp-colors-edge)", strokeDasharray: "5 4" };
+/** They stay where they are while the lanes are moved below them. */
+function LaneNames({ lanes, tops, height }: { lanes: readonly Lane[]; tops: readonly number[]; height: number }) {
   return (
-    <g
-      ref={(node) => setNodeRef(node as unknown as HTMLElement | null)}
-      {...(movable ? { ...attributes, ...listeners, "aria-label": held ? `${says}, held here` : says } : {})}
-      transform={transform === null ? undefined : `translate(${transform.x} 0)`}
-      style={movable ? { cursor: "ew-resize" } : undefined}
+    <svg
+      width={NAME_W}
+      height={height + 6}
+      aria-hidden
+      style={{ position: "sticky", left: 0, flexShrink: 0, zIndex: 1, background: "var(--jp-colors-card)" }}
     >
-      <title>{says}</title>
-      {held && <path d={`M${x + 2} ${y - 6}h10l-5 6z`} fill="var(--jp-colors-turmeric)" />}
-      <rect x={x} y={y} width={w} height={BAR} rx="6" strokeWidth="1.5" {...look} />
-      {inside && bar.kind === "watch" && (
-        <rect
-          x={x + 4}
-          y={y + 6}
-          width={labelPx(label.text) - 4}
-          height={BAR - 12}
-          rx="4"
-          fill="var(--jp-colors-card)"
-        />
-      )}
-      {label && (
-        <text
-          x={label.at === "in" ? x + 7 : label.at === "after" ? x + w + 5 : x - 5}
-          textAnchor={label.at === "before" ? "end" : "start"}
-          y={y + BAR / 2 + 4.5}
-          fill={inside && bar.kind === "hands" ? "var(--jp-colors-on-jade)" : "var(--jp-colors-ink)"}
-          style={{ fontSize: 13, fontWeight: 600 }}
-        >
-          {label.text}
-        </text>
-      )}
-    </g>
+      {lanes.map((lane, i) => (
+        <g key={lane.name}>
+          <text
+            x="0"
+            y={(tops[i] as number) + ROW / 2 + 4}
+            fill="var(--jp-colors-ink)"
+            style={{ fontSize: 14, fontWeight: 600 }}
+          >
+            {lane.name}
+          </text>
+          <line
+            x1="0"
+            x2={NAME_W}
+            y1={(tops[i] as number) - 5}
+            y2={(tops[i] as number) - 5}
+            stroke="var(--jp-colors-line)"
+          />
+        </g>
+      ))}
+    </svg>
   );
 }

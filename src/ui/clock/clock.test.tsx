@@ -28,7 +28,7 @@ const found = schedule({
 });
 if (found.kind !== "fits") throw new Error("the demo must fit");
 const moves = titledWork(planned, found);
-const lanes = lanesOf(planned, found, moves, DEMO_KITCHEN);
+const lanes = lanesOf(planned, found, moves, DEMO_KITCHEN, {});
 
 describe("lanes", () => {
   test("nothing overlaps in a row, hands have one row", () => {
@@ -66,6 +66,7 @@ describe("the axis", () => {
         from,
         to,
         kind,
+        slipMin: 0,
         labels: ["x"],
         says: "x",
         row: 0,
@@ -118,6 +119,7 @@ describe("labels of a lane", () => {
     of: null,
     from,
     to,
+    slipMin: 0,
     kind,
     labels,
     says: "",
@@ -149,6 +151,15 @@ describe("labels of a lane", () => {
     const bars = [bar(-40, -10, "wait", long, short), bar(5, 20, "wait", short)];
     const marks = labelled({ name: "x", rows: 1, bars }, (m) => m + 200, 400);
     expect(marks.map(({ label }) => label?.at)).toEqual(["before", "after"]);
+  });
+  test("a tail goes as far as the bar may slip, and not beyond what is drawn", () => {
+    const tails = (slipMin: number) =>
+      labelled({ name: "x", rows: 1, bars: [{ ...bar(100, 200, "hands", short), slipMin }] }, (m) => m, 300).map(
+        ({ x, w, tail }) => x + w + tail,
+      );
+    expect(tails(25)).toEqual([225]);
+    expect(tails(900)).toEqual([300]);
+    expect(tails(0)).toEqual([199]);
   });
   test("hands that have no room stay unnamed: the list beside says them", () => {
     expect(at(bar(280, 300, "hands", long, short))).toEqual([null]);
@@ -244,6 +255,7 @@ describe("the page", () => {
       likelyMin: 5.6,
       earlierMin: 14,
       causes: [{ step: "sear", minutes: 4.4 }],
+      slips: {},
     };
     again(<Clock {...props(found, { chance, stepName: () => "Sear · Strips" })} />);
     expect(card).toHaveTextContent("In time in about 38 of 100 evenings");
@@ -252,6 +264,31 @@ describe("the page", () => {
     again(<Clock {...props(found, { chance: { ...chance, onTime: 1, earlierMin: 0, causes: [] } })} />);
     expect(card).toHaveTextContent("In time in nearly every evening");
     expect(card).toHaveTextContent("Begun when it says, it is in time in 90 of 100.");
+  });
+  test("what may slip has a tail on its lane, and says until when", () => {
+    const { again } = show(<Clock {...props(found)} />);
+    expect(document.querySelectorAll("[data-tail]")).toHaveLength(0);
+    const last = planned.tasks.find((t) => t.kind === "hands" && (found.starts[t.id] ?? 0) > -120)?.id ?? "";
+    const chance = { onTime: 0.5, error: 0, likelyMin: 0, earlierMin: 5, causes: [], slips: { [last]: 7 } };
+    again(<Clock {...props(found, { chance })} />);
+    expect(document.querySelectorAll("[data-tail]").length).toBeGreaterThan(0);
+    expect(screen.getByRole("group", { name: /Lanes of work/ })).toHaveTextContent(
+      /one evening in ten not before \d\d:\d\d/,
+    );
+  });
+  test("the lanes come closer down to ten minutes, and go back to the whole", async () => {
+    const { user } = show(<Clock {...props(found)} />);
+    const lanesWidth = () => Number(screen.getByRole("group", { name: /Lanes of work/ }).getAttribute("width"));
+    const closer = screen.getByRole("button", { name: /^Closer/ });
+    const wider = screen.getByRole("button", { name: /^Wider/ });
+    const whole = lanesWidth();
+    expect(wider).toBeDisabled();
+    await user.click(closer);
+    expect(lanesWidth()).toBeGreaterThan(1.8 * whole);
+    for (let i = 0; i < 12 && !closer.hasAttribute("disabled"); i++) await user.click(closer);
+    expect(closer).toBeDisabled();
+    while (!wider.hasAttribute("disabled")) await user.click(wider);
+    expect(lanesWidth()).toBe(whole);
   });
   test("lists every step with its time, and the waits that count", () => {
     show(<Clock {...props(found)} />);

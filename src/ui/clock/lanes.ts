@@ -1,5 +1,6 @@
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Plan } from "@/core/plan";
+import type { Chance } from "@/core/schedule/chance";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { StepKey } from "@/core/process/log";
 import type { Task, TaskId } from "@/core/schedule/task";
@@ -15,6 +16,8 @@ export interface Bar {
   readonly of: { readonly key: StepKey; readonly startMin: number } | null;
   readonly from: number;
   readonly to: number;
+  /** It ends so much later in one evening of ten, minutes. */
+  readonly slipMin: number;
   readonly kind: Task["kind"];
   /** From the fullest to the shortest; the first that has room is shown. */
   readonly labels: readonly string[];
@@ -41,6 +44,7 @@ export function lanesOf(
   schedule: Extract<Schedule, { kind: "fits" }>,
   moves: readonly TitledMove[],
   kitchen: Kitchen,
+  slips: Chance["slips"],
 ): Lane[] {
   const raws: Raw[] = [];
   const stands = burnersOf(plan, schedule, kitchen);
@@ -70,6 +74,7 @@ export function lanesOf(
         of: { key: move.key, startMin: move.startMin },
         from,
         to: from + task.minutes,
+        slipMin: slips[task.id] ?? 0,
         kind: task.kind,
         labels,
         says: move.title,
@@ -87,6 +92,7 @@ export function lanesOf(
       of: null,
       from: on.startMin,
       to: on.startMin + on.minutes,
+      slipMin: slips[on.task] ?? 0,
       kind: "wait",
       labels: [says, writeTemp(on.tempC, kitchen.units)],
       says,
@@ -149,6 +155,10 @@ export function stretchesOf(lanes: readonly Lane[]): Stretch[] {
   return stretches;
 }
 
+/** Round stretches between two times that are written, minutes; and how far apart they stand at least. */
+const TICKS_MIN = [1, 2, 5, 10, 15, 30];
+const TICK_PX = 60;
+
 /** Minutes → pixels over the stretches; folds take a fixed narrow width. */
 export function axis(stretches: readonly Stretch[], width: number) {
   const FOLD_PX = 64;
@@ -171,7 +181,7 @@ export function axis(stretches: readonly Stretch[], width: number) {
     const s = placed.find((p) => px <= p.x + p.w) ?? end;
     return s.from + ((px - s.x) / s.w) * (s.to - s.from);
   };
-  const every = scale * 5 >= 60 ? 5 : scale * 10 >= 60 ? 10 : scale * 15 >= 60 ? 15 : scale * 30 >= 60 ? 30 : 60;
+  const every = TICKS_MIN.find((minutes) => scale * minutes >= TICK_PX) ?? 60;
   return { placed, toX: (m: number) => Math.max(0, toX(m)), toMinute, scale, every };
 }
 
@@ -180,6 +190,8 @@ export interface Labelled {
   readonly bar: Bar;
   readonly x: number;
   readonly w: number;
+  /** How far it may slip, px. */
+  readonly tail: number;
   readonly label?: { readonly text: string; readonly at: "in" | "after" | "before" };
 }
 /** Average width of a character at the size of a label, and the room around it. */
@@ -204,6 +216,7 @@ export function labelled({ bars }: Lane, toX: (minute: number) => number, end: n
       return text === undefined ? [] : [{ text, at }];
     })[0];
     freeFrom.set(bar.row, x + w + (label?.at === "after" ? labelPx(label.text) : 0));
-    return label === undefined ? { bar, x, w } : { bar, x, w, label };
+    const tail = Math.max(0, Math.min(end, toX(bar.to + bar.slipMin)) - (x + w));
+    return { bar, x, w, tail: bar.slipMin > 0 ? tail : 0, ...(label === undefined ? {} : { label }) };
   });
 }

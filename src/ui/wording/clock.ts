@@ -88,6 +88,13 @@ export const describeEarlier = ({ earlierMin }: Chance): string =>
 export const describeCauses = ({ causes }: Chance, stepName: (step: StepKey) => string): string =>
   `What makes it late: ${causes.map((c) => `${stepName(c.step)} (about ${writeMinutes(Math.max(1, Math.round(c.minutes)))})`).join(", ")}.`;
 
+/** A stretch on a lane, and when it ends at the latest in nine evenings of ten. */
+export const describeBar = (
+  bar: { readonly says: string; readonly from: number; readonly to: number; readonly slipMin: number },
+  clock: (minute: number) => string,
+): string =>
+  `${bar.says}, ${clock(bar.from)} to ${clock(bar.to)}${bar.slipMin > 0 ? `, one evening in ten not before ${clock(bar.to + bar.slipMin)}` : ""}`;
+
 /** What may change on the day. */
 export const CHANGE_NAMES: Readonly<Record<DayChange, string>> = {
   "hour-earlier": "dinner an hour earlier",

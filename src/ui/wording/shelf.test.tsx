@@ -233,7 +233,7 @@ describe("lanes of the whole kitchen", () => {
     });
     if (found.kind !== "fits") throw new Error("does not fit");
     const moves = titledWork(planned, found);
-    return { lanes: lanesOf(planned, found, moves, DEMO_KITCHEN), moves };
+    return { lanes: lanesOf(planned, found, moves, DEMO_KITCHEN, {}), moves };
   };
   const saysOn = (all: ReturnType<typeof lanes>["lanes"], name: string) =>
     new Set(all.find((l) => l.name === name)?.bars.map((b) => b.says));
