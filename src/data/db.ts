@@ -102,6 +102,9 @@ export class JadePanDb extends Dexie {
     this.version(8)
       .stores({})
       .upgrade((tx) => bringUp(tx, 7));
+    this.version(9)
+      .stores({})
+      .upgrade((tx) => bringUp(tx, 8));
   }
 }
 

@@ -68,5 +68,6 @@ export const demoSupper = (serveAt: string): Supper => ({
   atHand: [],
   afterMin: {},
   pins: {},
+  roomMin: 0,
   dishes: [MUSTARD_STRIPS],
 });

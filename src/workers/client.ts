@@ -52,7 +52,13 @@ export const SAMPLES = 500;
 const SEED = 1;
 
 /** What the clock needs of a plan: the rest need not go to the worker. */
-const netOf = ({ tasks, lags, apart, budgets }: TaskNet): TaskNet => ({ tasks, lags, apart, budgets });
+const netOf = ({ tasks, lags, apart, budgets, roomMin }: TaskNet): TaskNet => ({
+  tasks,
+  lags,
+  apart,
+  budgets,
+  ...(roomMin === undefined ? {} : { roomMin }),
+});
 
 /** The one typed way to the workers. Only a page in a browser may call it. */
 export const computing = {

@@ -110,6 +110,8 @@ function Ready({
       onPointMin={(pointMin) =>
         void saveKitchen(input.kitchen, { ...input.kitchen, pointMin }, "What a point of bite is worth")
       }
+      roomMin={supper.roomMin}
+      onRoom={(roomMin) => void saveSupper(supper, { ...supper, roomMin }, "Room before it is served")}
       held={held}
       onHold={async (step, startMin) => {
         const move = moves.find((m) => m.key === step);

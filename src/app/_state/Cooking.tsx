@@ -13,6 +13,7 @@ import { writeMinutes } from "@/core/quantities/write";
 import { cutShort, lastDone, openNow, paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
 import { rowsOf, takesUp } from "@/core/schedule/work";
 import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
+import { Burners } from "@/ui/stove/Burners";
 import { Stove } from "@/ui/stove/Stove";
 import type { StoveStep } from "@/ui/stove/stoveProps";
 import { describeStep } from "@/ui/wording/stepText";
@@ -24,10 +25,11 @@ import { describeWeighInFailure } from "@/ui/wording/failures";
 import { foodName, type TextContext } from "@/ui/wording/words";
 import { useAwake, useRing } from "./attention";
 import { useReminders, useTold } from "./reminders";
+import { endCooking } from "./endCooking";
 import { useFromNow } from "./fromNow";
 import { useClockJump } from "./clockJumps";
 import { stored } from "@/ui/frame/troubleQueue";
-import { changes, instant, newId, useNow } from "./store";
+import { changes, instant, useNow } from "./store";
 import { nameIn, type SupperView } from "./supper";
 import { useChanged } from "./weighed";
 
@@ -106,22 +108,8 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       ? `“${titleOf(short.step)}” has ${writeCountdown(short.leftMs)} left. Its timer stays when you go on.`
       : null;
   const end = async (ended: Entry["ended"], last: readonly LogEntry[]) => {
-    const stamp = instant();
-    const said: LogEntry[] = [...last, { kind: "finished", at: stamp }];
-    const { entryOf } = await import("@/core/notebook/entry");
-    const entry = entryOf({
-      id: newId("entry"),
-      cooking: cooking.row.id,
-      startedAt: cooking.row.startedAt,
-      finishedAt: stamp,
-      supper,
-      planned,
-      actual: plan,
-      log: [...cooking.log, ...said],
-      ended,
-    });
-    await stored("The end of the cooking", () => changes.finish(cooking.row.id, said, entry));
-    router.push(`/notebook?e=${encodeURIComponent(entry.id)}`);
+    const entry = await endCooking({ cooking, supper }, { planned, actual: plan }, ended, last);
+    router.push(`/notebook?e=${encodeURIComponent(entry)}`);
   };
   const next = async () => {
     // What is cut short is asked once: the second press goes on.
@@ -184,7 +172,12 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const serveMs = Date.parse(supper.serveAt);
   const pace = paceOf(move, now, serveMs);
   const behind = useFromNow(planned, view, progress, pace.lateMin, now);
-  if (computed === null) return null;
+  const burners = cooking.row.input.kitchen.burners.map(({ id, name }) => ({
+    name,
+    works: !progress.failed.has(id),
+    onTurn: (works: boolean) => void log({ kind: "burner", at: instant(), burner: id, works }),
+  }));
+  if (computed === null) return progress.failed.size === 0 ? null : <Burners burners={burners} stuck={move.title} />;
   const free = openNow(plan, moves, progress);
   const lines = computed.step.adds.flatMap((l, line) =>
     l.kind === "food" ? [{ line, name: foodName(foods, l.food), massG: l.massG }] : [],
@@ -291,6 +284,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
               onPutIn: (line, massG) => void log({ kind: "amount", at: instant(), step: move.key, line, massG }),
             }
       }
+      burners={burners}
       onStay={() => setAsked(null)}
       onGiveUp={() => void end("given-up", [])}
     />

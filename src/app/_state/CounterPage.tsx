@@ -159,6 +159,7 @@ async function supperFor(dish: Dish, wishes: SupperWishes, house: House): Promis
     atHand: [],
     afterMin: {},
     pins: {},
+    roomMin: 0,
     dishes: [dish],
   };
 }

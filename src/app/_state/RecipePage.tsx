@@ -72,6 +72,7 @@ export function RecipePage() {
                 atHand: [],
                 afterMin: {},
                 pins: {},
+                roomMin: 0,
               },
               kitchen: ready.kitchen,
               eaters: guest ? [guest] : eaters,
@@ -121,6 +122,7 @@ export function RecipePage() {
         atHand: [],
         afterMin: {},
         pins: {},
+        roomMin: 0,
       },
       guest,
     );

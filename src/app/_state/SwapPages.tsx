@@ -38,6 +38,7 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
       atHand: [],
       afterMin: {},
       pins: {},
+      roomMin: 0,
     }),
     [serveAt, eaters, guests],
   );

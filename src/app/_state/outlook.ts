@@ -2,6 +2,7 @@
 
 import { startTransition, useEffect, useState } from "react";
 import type { Supper } from "@/core/dish/dish";
+import { withoutBurners } from "@/core/household/kitchen";
 import { progressOf } from "@/core/process/log";
 import type { Coming } from "@/core/schedule/nextUp";
 import { db } from "@/data/db";
@@ -20,6 +21,11 @@ export interface ComingSupper extends Coming {
 export interface HouseFacts extends Pick<PlanInput, "kitchen" | "eaters" | "foods" | "labels"> {
   readonly cookings: number;
 }
+const NONE: ReadonlySet<string> = new Set();
+const leftOf = (input: PlanInput, failed: ReadonlySet<string>): PlanInput => ({
+  ...input,
+  kitchen: withoutBurners(input.kitchen, failed),
+});
 /**
  * Works the suppers out one after the other; those not done yet are missing from the map. The facts are those on screen, not
  * those in the store: what is drawn at once may not be stored yet, and would be answered with what was there before.
@@ -43,7 +49,8 @@ export function useOutlooks(suppers: readonly Supper[], facts: HouseFacts | null
         const outlook = await computing.outlook(
           cooked === null || done
             ? { input: live, today: null }
-            : { input: cooked.cooking.input, today: { foods: live.foods, labels: live.labels } },
+            : { input: leftOf(cooked.cooking.input, progress?.failed ?? NONE), today: { foods: live.foods, labels: live.labels },
+              },
           reachingInto(supper, earlier),
         );
         if (!current) return;

@@ -5,6 +5,7 @@ import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useContext, useEffect, useMemo } from "react";
 import type { Supper } from "@/core/dish/dish";
 import type { Question } from "@/core/cooking";
+import { withoutBurners } from "@/core/household/kitchen";
 import type { AllergenChange } from "@/core/foods/book";
 import type { Food, FoodLookup } from "@/core/foods/food";
 import type { Eater } from "@/core/household/people";
@@ -56,6 +57,12 @@ export interface SupperView {
 }
 export type SupperState = { readonly state: "loading" } | { readonly state: "missing" } | SupperView;
 
+/** The input of a cooking under way, with the burners that still work. */
+const inputLeft = ({ input }: CookingRow, { failed }: Progress): PlanInput => ({
+  ...input,
+  kitchen: withoutBurners(input.kitchen, failed),
+});
+
 const Context = createContext<SupperState>({ state: "loading" });
 export const useSupper = (): SupperState => useContext(Context);
 
@@ -102,7 +109,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   const today = useSame(
     frozen && stored && stored.supper !== null ? { foods: stored.own, labels: stored.input.labels } : null,
   );
-  const base = useSame(frozen ? cooking.row.input : fresh);
+  const base = useSame(frozen ? inputLeft(cooking.row, cooking.progress) : fresh);
   const weighings = useSame(frozen ? cooking.log.filter(changesThePlan) : NO_LOG);
   const asked = useMemo<Question | null>(
     () => (base === null || weighings === null ? null : { input: { ...base, log: weighings }, today }),

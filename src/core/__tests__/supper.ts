@@ -12,6 +12,7 @@ export const supperOf = (dishes: readonly Dish[], more: Partial<Supper> = {}): S
   atHand: [],
   afterMin: {},
   pins: {},
+  roomMin: 0,
   dishes,
   ...more,
 });

@@ -71,6 +71,8 @@ export interface Supper {
   readonly afterMin: Readonly<Record<DishId, number>>;
   /** Steps that the cook holds where they are: when their first task begins, ISO 8601 in UTC, by `dish.step`. */
   readonly pins: Readonly<Record<string, string>>;
+  /** So long before it is served everything is to be ready, by plan: room for what takes longer, minutes. */
+  readonly roomMin: number;
 }
 
 /** What a dish is called until somebody names it. */

@@ -19,6 +19,7 @@ const inputOf = (dish: Dish, guests = dish.servings): PlanInput => ({
     atHand: [],
     afterMin: {},
     pins: {},
+    roomMin: 0,
     dishes: [dish],
   },
   foods: [],

@@ -58,6 +58,8 @@ export const DishSchema = v.strictObject({
     v.check((parts) => stepIdsDiffer(parts), "must have steps with different ids"),
   ),
 });
+/** Nobody holds a supper longer than this, minutes. */
+const MOST_ROOM_MIN = 240;
 /** A supper with its own copies of dishes. */
 export const SupperSchema = v.strictObject({
   id,
@@ -84,6 +86,7 @@ export const SupperSchema = v.strictObject({
     ),
     {},
   ),
+  roomMin: v.optional(v.pipe(between(0, MOST_ROOM_MIN), v.integer("must be a whole number of minutes")), 0),
 });
 const HoursSchema = v.strictObject({ days: list(v.pipe(between(1, 7), v.integer()), 7), from: clock, to: clock });
 /** Gear, hours and units of a kitchen. */
@@ -183,6 +186,7 @@ export const LogEntrySchema = v.variant("kind", [
     massG: between(0, 100_000),
   }),
   v.strictObject({ kind: v.literal("clock"), ...stamp, byMs: between(-8.64e15, 8.64e15) }),
+  v.strictObject({ kind: v.literal("burner"), ...stamp, burner: id, works: v.boolean() }),
   v.strictObject({ kind: v.literal("aside"), ...stamp }),
   v.strictObject({ kind: v.literal("finished"), ...stamp }),
 ]);

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { readHousehold, writeHousehold } from "./household";
 import { FILE_VERSION, upgradeFile, upgradeRow, UnreadableRow } from "./upgrades";
 
-/** Files as versions 1 to 7 wrote them, kept as they were. */
+/** Files as versions 1 to 8 wrote them, kept as they were. */
 const stored = (version: number) => readFileSync(join(__dirname, `__fixtures__/household-${version}.json`), "utf8");
 
 test("what lies ready was only there in version 5, in suppers and in cookings", () => {
@@ -11,7 +11,7 @@ test("what lies ready was only there in version 5, in suppers and in cookings", 
   expect(read.ok && read.value.suppers[0]?.atHand).toEqual([{ food: "tofu-firm", state: "there" }]);
   expect(read.ok && read.value.cookings[0]?.input.supper.atHand).toEqual([{ food: "green-lentils", state: "there" }]);
 });
-describe.each([1, 2, 3, 4, 5, 6, 7])("a file of version %i", (version) => {
+describe.each([1, 2, 3, 4, 5, 6, 7, 8])("a file of version %i", (version) => {
   const read = readHousehold(stored(version));
   if (!read.ok) throw new Error(JSON.stringify(read.failure));
   const file = read.value;
@@ -23,7 +23,7 @@ describe.each([1, 2, 3, 4, 5, 6, 7])("a file of version %i", (version) => {
     expect(file.kitchen?.ovens).toEqual([{ id: "oven-1", name: "Oven", shelves: 2 }]);
     expect(file.kitchen).toMatchObject({ fridgeL: null, freezerL: null, pointMin: 20 });
     for (const s of [file.suppers[0], file.cookings[0]?.input.supper])
-      expect(s).toMatchObject({ afterMin: {}, pins: {} });
+      expect(s).toMatchObject({ afterMin: {}, pins: {}, roomMin: 0 });
     expect(file.cookings[0]?.input.kitchen.cooks).toHaveLength(1);
     expect(file.kitchen).toMatchObject({ tins: expect.any(Array), spoons: "metric" });
     expect(file.kitchen?.machines.every((m) => m.kind !== undefined)).toBe(true);

@@ -7,7 +7,7 @@ import { oneLine } from "../quantities/oneLine";
  */
 export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 8;
+export const FILE_VERSION = 9;
 
 /** The largest file that is read, characters: far above ten thousand cookings in the notebook. */
 export const LARGEST_FILE = 200_000_000;
@@ -255,7 +255,18 @@ const FROM_7: Version = {
     },
   },
 };
-const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7];
+/** Version 8 left no room before a supper is served, and knew no burner that fails while somebody cooks. */
+const supperOf8: Reader = (supper) => ({ roomMin: 0, ...supper });
+const FROM_8: Version = {
+  lists: {
+    suppers: supperOf8,
+    cookings: (cooking) => {
+      const input = plain(cooking.input, "input");
+      return { ...cooking, input: { ...input, supper: supperOf8(plain(input.supper, "supper")) } };
+    },
+  },
+};
+const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7, FROM_8];
 
 /**
  * One row of a table as the newest version writes it.

@@ -153,3 +153,7 @@ export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
     altitudeM: kitchen.altitudeM,
   };
 }
+
+/** The kitchen with the burners that are left when some have failed. */
+export const withoutBurners = (kitchen: Kitchen, failed: ReadonlySet<string>): Kitchen =>
+  failed.size === 0 ? kitchen : { ...kitchen, burners: kitchen.burners.filter((b) => !failed.has(b.id)) };

@@ -47,6 +47,7 @@ function planned(
     atHand: [],
     afterMin: {},
     pins: {},
+    roomMin: 0,
     dishes: [dish],
   };
   const input = { supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: [], log: [] };

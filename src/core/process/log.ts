@@ -24,6 +24,8 @@ export type LogEntry = { readonly at: number } & (
   | { readonly kind: "amount"; readonly step: StepKey; readonly line: number; readonly massG: number }
   /** The clock of the device was set by so much: what was noted before it is counted anew, so that no timer gains or loses by it. */
   | { readonly kind: "clock"; readonly byMs: number }
+  /** A burner of the kitchen fails, or works again. */
+  | { readonly kind: "burner"; readonly burner: string; readonly works: boolean }
   /** Left for later; whatever is noted next picks it up again. */
   | { readonly kind: "aside" }
   | { readonly kind: "finished" }
@@ -53,6 +55,8 @@ export interface Progress {
   readonly doneAt: ReadonlyMap<StepKey, number>;
   readonly timers: ReadonlyMap<StepKey, { readonly startedAt: number; readonly endsAt: number }>;
   readonly cues: ReadonlySet<StepKey>;
+  /** Burners that have failed. */
+  readonly failed: ReadonlySet<string>;
   readonly finishedAt: number | null;
   /** Since when it has been put aside; null while somebody is at it. */
   readonly asideAt: number | null;
@@ -66,6 +70,7 @@ export function progressOf(log: readonly LogEntry[]): Progress {
   const doneAt = new Map<StepKey, number>();
   const timers = new Map<StepKey, { startedAt: number; endsAt: number }>();
   const cues = new Set<StepKey>();
+  const failed = new Set<string>();
   let finishedAt: number | null = null;
   let asideAt: number | null = null;
   let turnedTo: StepKey | null = null;
@@ -100,6 +105,10 @@ export function progressOf(log: readonly LogEntry[]): Progress {
         if (entry.seen) cues.add(entry.step);
         else cues.delete(entry.step);
         break;
+      case "burner":
+        if (entry.works) failed.delete(entry.burner);
+        else failed.add(entry.burner);
+        break;
       case "clock":
         setBy(entry.byMs);
         break;
@@ -112,5 +121,5 @@ export function progressOf(log: readonly LogEntry[]): Progress {
         break;
     }
   }
-  return { begunAt, doneAt, timers, cues, finishedAt, asideAt, turnedTo };
+  return { begunAt, doneAt, timers, cues, failed, finishedAt, asideAt, turnedTo };
 }

@@ -34,6 +34,7 @@ function inputOf(
       atHand: [],
       afterMin: {},
       pins: {},
+      roomMin: 0,
       dishes: [{ id: "d", name: "D", replaces: null, servings: eaters.length, parts: [part] }],
     },
     foods: [],

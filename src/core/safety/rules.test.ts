@@ -58,6 +58,7 @@ function cautions(
       atHand: [],
       afterMin: {},
       pins: {},
+      roomMin: 0,
       dishes: [dish],
     },
     foods: [LUPIN, FIELD_BEANS],

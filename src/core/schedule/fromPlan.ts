@@ -68,7 +68,7 @@ type Held = Map<string, Map<string, TaskId[]>>;
  * @param stands the burner that a step was given
  */
 export function taskNetOf(
-  supper: Pick<Supper, "id" | "serveAt" | "afterMin" | "pins">,
+  supper: Pick<Supper, "id" | "serveAt" | "afterMin" | "pins" | "roomMin">,
   dishes: readonly { readonly dish: Dish; readonly parts: readonly ReplayedPart[] }[],
   kitchen: Room,
   stands: Readonly<Record<StepKey, string>> = {},
@@ -81,6 +81,7 @@ export function taskNetOf(
     lags: nets.flatMap((n) => n.lags),
     apart: apartOf(held),
     budgets: nets.flatMap((n) => n.budgets),
+    roomMin: supper.roomMin,
   };
 }
 
@@ -96,7 +97,7 @@ function netOfDish(
   held: Held,
   { roomC, fridgeL, freezerL, burners, stands }: Room & { readonly stands: Readonly<Record<StepKey, string>> },
   registry: StepRegistry,
-): Omit<TaskNet, "apart"> {
+): Omit<TaskNet, "apart" | "roomMin"> {
   // The supper is part of the name: two suppers of one week share a kitchen, and a dish may be in both.
   const taskId = (row: Row, phase: number) => `${supper.id}/${row.key}#${phase}`;
   const firstTask = (row: Computed) => taskId(row, entryPhase(row.outcome.phases));

@@ -8,14 +8,12 @@ export function free({ notBefore: _from, notAfter: _to, ...task }: Task): Task {
   return task;
 }
 /** A net in which one task begins at a minute relative to serving, or may move again (null). */
-export const heldAt = ({ tasks, lags, apart, budgets }: TaskNet, task: TaskId, startMin: number | null): TaskNet => ({
+export const heldAt = <N extends TaskNet>({ tasks, ...net }: N, task: TaskId, startMin: number | null): TaskNet => ({
+  ...net,
   tasks: tasks.map((t): Task => {
     if (t.id !== task) return t;
     return startMin === null ? free(t) : { ...t, notBefore: startMin, notAfter: startMin };
   }),
-  lags,
-  apart,
-  budgets,
 });
 
 /** The supper with a step held where it begins, at so many minutes relative to serving; null lets it move again. */

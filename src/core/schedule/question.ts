@@ -2,7 +2,8 @@ import { blockedBefore, cooksAway } from "../calendar/zonedTime";
 import type { Kitchen } from "../household/kitchen";
 import { capacitiesOf } from "./capacities";
 import { HOME_OVEN } from "./oven";
-import { lastServed, type ScheduleInput, type TaskNet } from "./task";
+import { hardestOf } from "./stretch";
+import { type Lag, lastServed, type ScheduleInput, SERVE, type TaskNet } from "./task";
 
 /** Six days back is as far as the clock looks: a block is frozen and thawed in four. The budget takes a third of a second. */
 const HORIZON_MIN = 6 * 1440;
@@ -17,13 +18,13 @@ const ON_THE_WAY_MIN = 10;
  * @param untilMin so long after serving hours are looked at, minutes
  */
 export const scheduleQuestion = (
-  { tasks, lags, apart, budgets }: TaskNet,
+  { tasks, lags, apart, budgets, roomMin = 0 }: TaskNet,
   kitchen: Kitchen,
   serveAt: string,
   untilMin: number = lastServed(lags),
 ): ScheduleInput => ({
   tasks,
-  lags,
+  lags: lags.map((lag) => withRoom(lag, roomMin)),
   apart,
   budgets,
   capacities: capacitiesOf(kitchen, tasks),
@@ -37,3 +38,9 @@ export const scheduleQuestion = (
   horizonMin: HORIZON_MIN,
   nodes: NODES,
 });
+
+/** What goes to the table is ready so much earlier, as far as it may wait at all; what that costs is counted like any other wait. */
+function withRoom(lag: Lag, roomMin: number): Lag {
+  if (lag.to !== SERVE || roomMin === 0) return lag;
+  return { ...lag, minMin: Math.max(lag.minMin, Math.min(lag.minMin + roomMin, hardestOf(lag) ?? Infinity)) };
+}

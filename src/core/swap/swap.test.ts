@@ -57,6 +57,7 @@ const table = (eaters: readonly Eater[] = [], more: Partial<Table> = {}): Table 
     atHand: [],
     afterMin: {},
     pins: {},
+    roomMin: 0,
   },
   kitchen: DEMO_KITCHEN,
   eaters,

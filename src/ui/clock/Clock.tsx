@@ -53,6 +53,9 @@ export interface ClockProps {
   /** Minutes of beginning earlier that a point of bite is worth. */
   readonly pointMin: number;
   readonly onPointMin: (minutes: number) => void;
+  /** So long before it is served everything is ready by plan, minutes. */
+  readonly roomMin: number;
+  readonly onRoom: (minutes: number) => void;
   /** Steps that the cook holds where they are. */
   readonly held: ReadonlySet<StepKey>;
   /** Holds a step at a minute relative to serving, or lets it move again; says what that would break, and changes nothing then. */

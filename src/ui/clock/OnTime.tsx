@@ -1,12 +1,24 @@
 "use client";
 
-import { Heading, Text } from "@chakra-ui/react";
-import { Card } from "../frame/controls";
+import { Heading, HStack, Text } from "@chakra-ui/react";
+import { writeMinutes } from "@/core/quantities/write";
+import { Card, Quiet } from "../frame/controls";
 import { describeCauses, describeChance, describeEarlier } from "../wording/clock";
 import type { ClockProps } from "./Clock";
 
+/** A supper that is ready long before it is served is another supper. */
+const MOST_ROOM_MIN = 240;
+
 /** How likely it is on the table in time, and what would make it likely. Its place is kept while it is worked out. */
-export function OnTime({ chance, stepName, clock }: Pick<ClockProps, "chance" | "stepName" | "clock">) {
+export function OnTime({
+  chance,
+  stepName,
+  clock,
+  frozen,
+  roomMin,
+  onRoom,
+}: Pick<ClockProps, "chance" | "stepName" | "clock" | "frozen" | "roomMin" | "onRoom">) {
+  const moreMin = chance === null ? 0 : Math.min(chance.earlierMin, MOST_ROOM_MIN - roomMin);
   return (
     <Card p="4" minH="11rem" aria-label="How likely in time" aria-busy={chance === null}>
       <Heading as="h2" fontSize="lg" mb="1">
@@ -18,6 +30,16 @@ export function OnTime({ chance, stepName, clock }: Pick<ClockProps, "chance" | 
         <>
           <Text fontWeight="600">{describeChance(chance, clock)}</Text>
           <Text mt="1">{describeEarlier(chance)}</Text>
+          {!frozen && (moreMin > 0 || roomMin > 0) && (
+            <HStack mt="2" gap="2" wrap="wrap" className="no-print">
+              {moreMin > 0 && (
+                <Quiet onClick={() => onRoom(roomMin + moreMin)}>
+                  Leave {writeMinutes(moreMin)} {roomMin > 0 ? "more " : ""}room
+                </Quiet>
+              )}
+              {roomMin > 0 && <Quiet onClick={() => onRoom(0)}>Leave no room</Quiet>}
+            </HStack>
+          )}
           {chance.causes.length > 0 && (
             <Text mt="1" color="quiet" fontSize="sm">
               {describeCauses(chance, stepName)}

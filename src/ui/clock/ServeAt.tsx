@@ -21,7 +21,12 @@ export function ServeAt({
   onCourse,
   pointMin,
   onPointMin,
-}: Pick<ClockProps, "serve" | "onServe" | "courses" | "onCourse" | "pointMin" | "onPointMin">) {
+  roomMin,
+  onRoom,
+}: Pick<
+  ClockProps,
+  "serve" | "onServe" | "courses" | "onCourse" | "pointMin" | "onPointMin" | "roomMin" | "onRoom"
+>) {
   return (
     <Card p="4">
       <Heading as="h2" fontSize="lg" mb="2">
@@ -69,6 +74,17 @@ export function ServeAt({
           ))}
         </Stack>
       )}
+      <Box mt="3">
+        <NumberField
+          label="Ready before it is served by"
+          value={roomMin}
+          low={0}
+          high={240}
+          digits={0}
+          unit="min"
+          onCommit={(n) => n !== null && onRoom(Math.round(n))}
+        />
+      </Box>
       <Box mt="3">
         <NumberField
           label="A point of bite is worth beginning earlier by"

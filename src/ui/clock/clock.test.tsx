@@ -192,6 +192,8 @@ describe("the page", () => {
     onCourse: jest.fn(),
     pointMin: 20,
     onPointMin: jest.fn(),
+    roomMin: 0,
+    onRoom: jest.fn(),
     held: new Set(),
     onHold: jest.fn(() => Promise.resolve(null)),
     onTake: jest.fn(),
@@ -264,6 +266,23 @@ describe("the page", () => {
     again(<Clock {...props(found, { chance: { ...chance, onTime: 1, earlierMin: 0, causes: [] } })} />);
     expect(card).toHaveTextContent("In time in nearly every evening");
     expect(card).toHaveTextContent("Begun when it says, it is in time in 90 of 100.");
+  });
+  test("room before serving is left and taken back with one press each", async () => {
+    const chance = { onTime: 0.38, error: 0.008, likelyMin: 5.6, earlierMin: 14, causes: [], slips: {} };
+    const given = props(found, { chance, roomMin: 6 });
+    const { user, again } = show(<Clock {...given} />);
+    await user.click(screen.getByRole("button", { name: "Leave 14 min more room" }));
+    expect(given.onRoom).toHaveBeenLastCalledWith(20);
+    await user.click(screen.getByRole("button", { name: "Leave no room" }));
+    expect(given.onRoom).toHaveBeenLastCalledWith(0);
+    await user.clear(screen.getByLabelText("Ready before it is served by"));
+    await user.type(screen.getByLabelText("Ready before it is served by"), "9{Enter}");
+    expect(given.onRoom).toHaveBeenLastCalledWith(9);
+    // A thaw that may take a night longer is no matter of room before serving.
+    again(<Clock {...given} chance={{ ...chance, earlierMin: 600 }} />);
+    expect(screen.getByRole("button", { name: "Leave 3 h 54 more room" })).toBeVisible();
+    again(<Clock {...given} frozen />);
+    expect(screen.queryByRole("button", { name: /room$/ })).toBeNull();
   });
   test("what may slip has a tail on its lane, and says until when", () => {
     const { again } = show(<Clock {...props(found)} />);

@@ -33,6 +33,7 @@ const TABLE: Table = {
     atHand: [],
     afterMin: {},
     pins: {},
+    roomMin: 0,
   },
   kitchen: DEMO_KITCHEN,
   eaters: [],

@@ -7,6 +7,7 @@ import { useNarrow } from "../frame/useNarrow";
 import { CautionRemark } from "../frame/CautionRemark";
 import { describeJump } from "../wording/stove";
 import { writeCountdown } from "../wording/time";
+import { Burners } from "./Burners";
 import { Changed } from "./Changed";
 import { PutIn } from "./PutIn";
 import { Scale } from "./Scale";
@@ -174,6 +175,7 @@ export function Stove(props: StoveProps) {
               This browser lets the screen go dark: set the device to stay on while you cook.
             </Text>
           )}
+          <Burners burners={props.burners} />
           <LeaveOff onGiveUp={props.onGiveUp} onPutAside={props.onPutAside} />
         </Card>
       </Stack>

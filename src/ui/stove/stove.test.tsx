@@ -5,6 +5,7 @@ import { show } from "../__tests__/support";
 import type { TextContext } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 import { BeforeCooking } from "./BeforeCooking";
+import { Burners } from "./Burners";
 import { Stove } from "./Stove";
 import type { StoveProps } from "./stoveProps";
 
@@ -121,6 +122,7 @@ describe("a step", () => {
       after: [{ key: "d.c", time: "18:08", title: "Brown · Mushroom cream", says: "19 min", onTake: null }],
       putIn: null,
       onPutAside: jest.fn(),
+      burners: [],
       strip: [
         { key: "a", minutes: 2, state: "done", title: "Weigh" },
         { key: "b", minutes: 3, state: "now", title: "Squeeze" },
@@ -238,6 +240,25 @@ describe("a step", () => {
     await user.click(screen.getByRole("button", { name: "Give up this cooking" }));
     await user.click(screen.getByRole("button", { name: "Give it up" }));
     expect(props.onGiveUp).toHaveBeenCalledTimes(1);
+  });
+  test("a burner that fails is named with one press, and taken back with another", async () => {
+    const onTurn = jest.fn();
+    const { user, again } = stove({ burners: [{ name: "Back", works: true, onTurn }] });
+    await user.click(screen.getByText("A burner fails"));
+    await user.click(screen.getByRole("button", { name: "Back fails" }));
+    expect(onTurn).toHaveBeenLastCalledWith(false);
+    again(<Burners burners={[{ name: "Back", works: false, onTurn }]} />);
+    await user.click(screen.getByText("A burner fails"));
+    expect(screen.getByText("Worked out without Back.")).toBeVisible();
+    await user.click(screen.getByRole("button", { name: "Back works again" }));
+    expect(onTurn).toHaveBeenLastCalledWith(true);
+  });
+  test("where no burner is left for a step the cook is told, and can go on when one works", async () => {
+    const onTurn = jest.fn();
+    const { user } = show(<Burners burners={[{ name: "Back", works: false, onTurn }]} stuck="Boil · Mash" />);
+    expect(screen.getByRole("alert")).toHaveTextContent("No burner is left that can do “Boil · Mash”.");
+    await user.click(screen.getByRole("button", { name: "Back works again" }));
+    expect(onTurn).toHaveBeenCalledWith(true);
   });
   test("a step may be put aside, taken out of its turn, and given another amount", async () => {
     const onTake = jest.fn();

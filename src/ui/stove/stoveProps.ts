@@ -1,3 +1,4 @@
+import type { BurnersProps } from "./Burners";
 import type { StepKey } from "@/core/process/log";
 import type { Difference } from "@/core/process/compare";
 import type { Caution } from "@/core/safety/rule";
@@ -84,6 +85,7 @@ export interface StoveProps {
   readonly onRemind: (() => void) | null;
   /** A timer that was stopped a moment ago, to be brought back. */
   readonly stopped: { readonly title: string; readonly onBringBack: () => void } | null;
+  readonly burners: BurnersProps["burners"];
   readonly onStay: () => void;
   readonly onGiveUp: () => void;
   readonly onPutAside: () => void;

@@ -29,6 +29,7 @@ const TABLE: Table = {
     atHand: [],
     afterMin: {},
     pins: {},
+    roomMin: 0,
   },
   kitchen: DEMO_KITCHEN,
   eaters: [],

@@ -66,6 +66,7 @@ export function inputOf({ parts, kitchen = {}, heads = 4 }: Pick<Case, "parts" |
     atHand: [],
     afterMin: {},
     pins: {},
+    roomMin: 0,
     dishes: [dish],
   };
   return {

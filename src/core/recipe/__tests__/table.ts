@@ -15,6 +15,7 @@ export const table: Table = {
     atHand: [],
     afterMin: {},
     pins: {},
+    roomMin: 0,
   },
   kitchen: plainKitchen("Europe/Dublin"),
   eaters: [],
