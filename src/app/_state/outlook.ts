@@ -49,7 +49,9 @@ export function useOutlooks(suppers: readonly Supper[], facts: HouseFacts | null
         const outlook = await computing.outlook(
           cooked === null || done
             ? { input: live, today: null }
-            : { input: leftOf(cooked.cooking.input, progress?.failed ?? NONE), today: { foods: live.foods, labels: live.labels },
+            : {
+                input: leftOf(cooked.cooking.input, progress?.failed ?? NONE),
+                today: { foods: live.foods, labels: live.labels },
               },
           reachingInto(supper, earlier),
         );

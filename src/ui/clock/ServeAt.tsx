@@ -23,10 +23,7 @@ export function ServeAt({
   onPointMin,
   roomMin,
   onRoom,
-}: Pick<
-  ClockProps,
-  "serve" | "onServe" | "courses" | "onCourse" | "pointMin" | "onPointMin" | "roomMin" | "onRoom"
->) {
+}: Pick<ClockProps, "serve" | "onServe" | "courses" | "onCourse" | "pointMin" | "onPointMin" | "roomMin" | "onRoom">) {
   return (
     <Card p="4">
       <Heading as="h2" fontSize="lg" mb="2">
