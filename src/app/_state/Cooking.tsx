@@ -16,6 +16,7 @@ import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
 import { Burners } from "@/ui/stove/Burners";
 import { Stove } from "@/ui/stove/Stove";
 import type { StoveStep } from "@/ui/stove/stoveProps";
+import { describeHoles } from "@/ui/wording/clock";
 import { describeStep } from "@/ui/wording/stepText";
 import { describeAllergenChange, describeFromNow, describeOver, describePace } from "@/ui/wording/stove";
 import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
@@ -100,7 +101,14 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const takenUp = row ? takesUp(plan, row) : [];
   const [asked, setAsked] = useState<string | null>(null);
   const [stopped, setStopped] = useState<{ step: StepKey; minutes: number } | null>(null);
-  const toCome = moves.filter((m, i) => i !== at && !progress.doneAt.has(m.key));
+  const serveMs = Date.parse(supper.serveAt);
+  const pace = paceOf(move, now, serveMs);
+  const behind = useFromNow(planned, view, progress, pace.lateMin, now);
+  const hole = progress.failed.size === 0 ? null : describeHoles(plan);
+  const rest = hole !== null || (pace.lateMin === 0 && progress.failed.size === 0) ? null : behind;
+  const startOf = (m: TitledMove) => rest?.starts[m.task] ?? m.startMin;
+  const open = moves.filter((m, i) => i !== at && !progress.doneAt.has(m.key));
+  const toCome = rest === null ? open : open.toSorted((m, n) => startOf(m) - startOf(n));
   const following = toCome[0] ?? null;
   const short = cutShort(timers, takenUp, following === null);
   const asks =
@@ -169,9 +177,6 @@ export function Cooking({ view, plan, planned }: CookingProps) {
     ),
   });
 
-  const serveMs = Date.parse(supper.serveAt);
-  const pace = paceOf(move, now, serveMs);
-  const behind = useFromNow(planned, view, progress, pace.lateMin, now);
   const burners = cooking.row.input.kitchen.burners.map(({ id, name }) => ({
     name,
     works: !progress.failed.has(id),
@@ -184,7 +189,6 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   );
   const range = view.ranges?.[move.key]?.massG ?? null;
   const zone = input.kitchen.timeZone;
-  const rest = pace.lateMin === 0 ? null : behind;
   const waitsFor = timers.find((t) => takenUp.includes(t.step)) ?? null;
   const lastReading = cooking.log.filter((e) => e.kind === "weighed" && e.step === move.key).at(-1);
   const lowestG = computed.step.kind === "squeeze" ? solidsG(computed.outcome.after.batch) : plannedG * 0.4;
@@ -238,7 +242,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
       after={toCome.slice(0, 5).map((m) => ({
         key: m.key,
         onTake: free.has(m.key) ? () => void log({ kind: "begun", at: instant(), step: m.key }) : null,
-        time: rest === null ? timeAt(m.startMin) : planTime(rest.starts[m.task] ?? m.startMin),
+        time: rest === null ? timeAt(m.startMin) : planTime(startOf(m)),
         title: m.title,
         says: writeMinutes(m.minutes),
       }))}
@@ -249,10 +253,14 @@ export function Cooking({ view, plan, planned }: CookingProps) {
         state: progress.doneAt.has(m.key) ? "done" : i === at ? "now" : "to come",
       }))}
       clock={wallTime(now)}
-      pace={describePace(pace, planTime, rest === null ? pace.lateMin : (rest.tableMin ?? 0))}
+      pace={
+        hole === null
+          ? describePace(pace, planTime, rest === null ? pace.lateMin : (rest.tableMin ?? 0))
+          : { late: true, says: "not all of it can be done" }
+      }
       fromNow={
         rest === null
-          ? []
+          ? [hole].filter((says) => says !== null)
           : describeFromNow(rest, planTime, (id) => titleOf(planned.tasks.find((t) => t.id === id)?.step ?? ""))
       }
       news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}

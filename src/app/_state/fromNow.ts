@@ -11,7 +11,7 @@ import type { SupperView } from "./supper";
 const LATE_MIN = 5;
 const AGAIN_MIN = 2;
 
-/** What becomes of a supper that is behind: worked out from now; null while it is about on time, or nothing fits. */
+/** What becomes of a supper that is behind, or has lost a burner: worked out from now; null while it is about on time, or nothing fits. */
 export function useFromNow(
   planned: Plan,
   { input: { kitchen }, supper: { serveAt }, taken }: Pick<SupperView, "input" | "supper" | "taken">,
@@ -19,18 +19,21 @@ export function useFromNow(
   lateMin: number,
   now: number,
 ): Extract<Schedule, { kind: "fits" }> | null {
-  const [told, setTold] = useState<{ readonly of: Progress; readonly rest: Schedule | null } | null>(null);
-  const slot = lateMin < LATE_MIN ? null : Math.floor(now / (AGAIN_MIN * 60_000));
+  const [told, setTold] = useState<Schedule | null>(null);
+  // Without a burner the plan is another one, and nobody is where it would have them.
+  const behind = lateMin >= LATE_MIN || progress.failed.size > 0;
+  const slot = !behind ? null : Math.floor(now / (AGAIN_MIN * 60_000));
   useEffect(() => {
     if (slot === null) return;
     let current = true;
     const { begunAt, doneAt, timers } = progress;
     void computing
       .fromNow(planned, kitchen, serveAt, { begunAt, doneAt, timers }, Date.now(), taken)
-      .then((rest) => current && setTold({ of: progress, rest }));
+      .then((rest) => current && setTold(rest));
     return () => {
       current = false;
     };
   }, [planned, kitchen, serveAt, taken, progress, slot]);
-  return slot !== null && told?.of === progress && told.rest?.kind === "fits" ? told.rest : null;
+  // The last one stays until the next is there: what comes next must not change back and forth under a finger.
+  return slot !== null && told?.kind === "fits" ? told : null;
 }
