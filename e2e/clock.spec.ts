@@ -85,3 +85,25 @@ test("two suppers of one evening: the one that is eaten first has the kitchen, a
     /^day,begins,ends on,ends,step,part,dish,minutes,hands min,what to do\r\n2026-11-2\d,\d\d:\d\d,/,
   );
 });
+
+test("room is left with one press; a burner that fails is known after a reload, and works again", async ({ page }) => {
+  await page.clock.install({ time: new Date("2026-11-29T17:30:00Z") });
+  await loadDemo(page);
+  await page.goto(CLOCK);
+  const chance = page.getByLabel("How likely in time");
+  await chance.getByRole("button", { name: /^Leave \d+ min room$/ }).click();
+  await expect(chance).toContainText(/In time in about (8[5-9]|9\d) of 100 evenings/);
+  await expect(page.getByRole("heading", { level: 1 })).toContainText(/17:3\d/);
+
+  await page.getByRole("link", { name: "Begin at the stove" }).click();
+  await page.getByRole("button", { name: /^Begin/ }).click();
+  await page.getByText("A burner fails").click();
+  await page.getByRole("button", { name: "Front left fails" }).click();
+  await expect(page.getByText("Worked out without Front left.")).toBeVisible();
+  await expect(page.getByText(/^Worked out from now/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("Worked out without Front left.")).toBeVisible();
+  await page.getByText("A burner fails").click();
+  await page.getByRole("button", { name: "Front left works again" }).click();
+  await expect(page.getByText(/^Worked out without/)).toHaveCount(0);
+});

@@ -1,14 +1,6 @@
 import { createSystem, defineConfig, defineRecipe, type SystemContext } from "@chakra-ui/react";
 import { defaultBaseConfig } from "@chakra-ui/react/preset-base";
-import {
-  breakpoints,
-  buttonRecipe,
-  inputRecipe,
-  semanticTokens,
-  tableSlotRecipe,
-  textStyles,
-  tokens,
-} from "@chakra-ui/react/theme";
+import { breakpoints, buttonRecipe, inputRecipe, tableSlotRecipe } from "@chakra-ui/react/theme";
 
 /** Ceramic by day, iron by night. Every pair used for text is at least 4.5 : 1 (axe checks it in both themes). */
 const colours = {
@@ -35,32 +27,63 @@ const colours = {
 /** Lines of a heading keep their distance at every size: the library's own sizes fix it in rem, and a larger font runs into itself. */
 const heading = defineRecipe({ className: "chakra-heading", base: { fontSize: "xl", lineHeight: 1.15 } });
 
-/** The widest space that has a name, in quarters of a rem; what is wider is written in rem. */
-const WIDEST = 24;
-
-function only<T extends object>(all: T, keeps: (name: string) => boolean): Partial<T> {
-  return Object.fromEntries(Object.entries(all).filter(([name]) => keeps(name))) as Partial<T>;
-}
-const spaces = <T extends object>(all: T) => only(all, (name) => Number(name) <= WIDEST || name === "full");
-const { black, transparent, current } = tokens.colors;
-const { cursor, durations, fontSizes, fontWeights, radii, zIndex } = tokens;
+const rem = (n: number) => ({ value: `${n}rem` });
+const scale = (of: Readonly<Record<string, number>>) =>
+  Object.fromEntries(Object.entries(of).map(([name, n]) => [name, rem(n)]));
+/** Spaces and sizes that have a name, in quarters of a rem; what is wider is written in rem. */
+const quarters = [0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5, 6, 7, 8, 9, 10, 11, 12, 14, 16, 20, 24];
+const spaces = scale(Object.fromEntries(quarters.map((n) => [n, n / 4])));
+const text = (fontSize: string, lineHeight: string) => ({ value: { fontSize, lineHeight } });
 
 /**
- * Only the parts of the library's theme that are used here, and none of its colours: each name is worked out anew at every start
- * of a page, and the whole of it weighs as much as one.
+ * Under the library's names what is drawn here and no more: each name is worked out anew at every start of a page, and the whole of
+ * the library's own weighs as much as one.
  */
 const used = defineConfig({
   preflight: true,
   theme: {
     breakpoints,
-    textStyles,
-    tokens: {
-      colors: { black, transparent, current },
-      spacing: spaces(tokens.spacing),
-      sizes: spaces(tokens.sizes),
-      ...{ cursor, durations, fontSizes, fontWeights, radii, zIndex },
+    textStyles: {
+      xs: text("xs", "1rem"),
+      sm: text("sm", "1.25rem"),
+      md: text("md", "1.5rem"),
+      lg: text("lg", "1.75rem"),
     },
-    semanticTokens: { radii: semanticTokens.radii, shadows: { lg: { value: "0 8px 16px rgb(0 0 0 / 0.16)" } } },
+    tokens: {
+      colors: {
+        black: { value: "#09090B" },
+        transparent: { value: "transparent" },
+        current: { value: "currentColor" },
+      },
+      spacing: spaces,
+      sizes: { ...spaces, full: { value: "100%" } },
+      fontSizes: scale({
+        xs: 0.75,
+        sm: 0.875,
+        md: 1,
+        lg: 1.125,
+        xl: 1.25,
+        "2xl": 1.5,
+        "3xl": 1.875,
+        "4xl": 2.25,
+        "5xl": 3,
+      }),
+      fontWeights: { medium: { value: "500" } },
+      radii: {
+        ...scale({ l2: 0.25, sm: 0.25, md: 0.375, lg: 0.5, xl: 0.75, "2xl": 1 }),
+        full: { value: "9999px" },
+      },
+      shadows: { lg: { value: "0 8px 16px rgb(0 0 0 / 0.16)" } },
+      zIndex: {
+        docked: { value: 10 },
+        banner: { value: 1200 },
+        overlay: { value: 1300 },
+        modal: { value: 1400 },
+        popover: { value: 1500 },
+      },
+      cursor: { button: { value: "pointer" } },
+      durations: { moderate: { value: "200ms" } },
+    },
     recipes: { button: buttonRecipe, heading, input: inputRecipe },
     slotRecipes: { table: tableSlotRecipe },
   },
