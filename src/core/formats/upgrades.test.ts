@@ -11,6 +11,12 @@ test("what lies ready was only there in version 5, in suppers and in cookings", 
   expect(read.ok && read.value.suppers[0]?.atHand).toEqual([{ food: "tofu-firm", state: "there" }]);
   expect(read.ok && read.value.cookings[0]?.input.supper.atHand).toEqual([{ food: "green-lentils", state: "there" }]);
 });
+test("a supper of version 8 left no room, on the shelf of suppers and in a cooking", () => {
+  const supper = { id: "s" };
+  expect(upgradeRow("suppers", supper, 8)).toEqual({ id: "s", roomMin: 0 });
+  expect(upgradeRow("cookings", { input: { supper } }, 8)).toEqual({ input: { supper: { id: "s", roomMin: 0 } } });
+  expect(upgradeRow("suppers", { id: "s", roomMin: 7 }, 8)).toEqual({ id: "s", roomMin: 7 });
+});
 describe.each([1, 2, 3, 4, 5, 6, 7, 8])("a file of version %i", (version) => {
   const read = readHousehold(stored(version));
   if (!read.ok) throw new Error(JSON.stringify(read.failure));

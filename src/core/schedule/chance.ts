@@ -42,6 +42,8 @@ const Z90 = 1.2815515655446004;
 const MOST_CAUSES = 3;
 /** On time is to the minute: half a minute is nobody's lateness. */
 const GRACE_MIN = 0.5;
+/** So many evenings say how far each task slips: a tail is drawn, not read to the minute. */
+const SLIP_RUNS = 1000;
 
 /** mulberry32: small, seeded, good enough for 4,000 evenings. */
 function random(seed: number): () => number {
@@ -80,7 +82,7 @@ export function chanceOnTime(question: ChanceQuestion, runs = 4000, seed = 1): C
   const took = new Float64Array(n);
   const pushedBy = new Int32Array(n);
   const late = new Float64Array(runs);
-  const over = order.map(() => new Float32Array(runs));
+  const slips = slipsOf(order, Math.min(runs, SLIP_RUNS));
   const blame = new Map<string, number>();
   let lateRuns = 0;
   const evening = lognormal(Math.exp(-EVENING_SD * Z90), 1, Math.exp(EVENING_SD * Z90));
@@ -101,8 +103,8 @@ export function chanceOnTime(question: ChanceQuestion, runs = 4000, seed = 1): C
       took[p] = takes;
       ends[p] = start + takes;
       pushedBy[p] = by;
-      (over[p] as Float32Array)[run] = start + takes - at - task.minutes;
     }
+    slips.note(run, ends);
     let finish = -Infinity;
     let last = -1;
     for (const [p, gap] of toTable) {
@@ -118,24 +120,42 @@ export function chanceOnTime(question: ChanceQuestion, runs = 4000, seed = 1): C
       if (longer > 0) blame.set(task.step, (blame.get(task.step) ?? 0) + longer);
     }
   }
-  const quantile = (of: Float64Array | Float32Array, share: number) =>
-    of.sort()[Math.min(runs - 1, Math.ceil(share * runs) - 1)] as number;
-  const slips = order.flatMap(({ task }, p) => {
-    const minutes = Math.round(quantile(over[p] as Float32Array, SURE));
-    return minutes > 0 ? [[task.id, minutes] as const] : [];
-  });
+  late.sort();
   const onTime = (runs - lateRuns) / runs;
   return {
     onTime,
     error: Math.sqrt((onTime * (1 - onTime)) / runs),
-    likelyMin: quantile(late, 0.5),
-    earlierMin: Math.max(0, Math.ceil(quantile(late, SURE) - GRACE_MIN)),
+    likelyMin: atShare(late, 0.5),
+    earlierMin: Math.max(0, Math.ceil(atShare(late, SURE) - GRACE_MIN)),
     causes: [...blame]
       .map(([step, minutes]) => ({ step, minutes: minutes / lateRuns }))
       .filter((c) => c.minutes >= 0.5)
       .sort((a, b) => b.minutes - a.minutes || (a.step < b.step ? -1 : 1))
       .slice(0, MOST_CAUSES),
-    slips: Object.fromEntries(slips),
+    slips: slips.told(),
+  };
+}
+
+/** The value below which a share of all lie; `sorted` ascending. */
+const atShare = (sorted: ArrayLike<number>, share: number): number =>
+  sorted[Math.max(0, Math.ceil(share * sorted.length) - 1)] as number;
+
+/** How much later than planned each task ends, noted evening by evening. */
+function slipsOf(order: Order, runs: number) {
+  const planned = order.map(({ task, at }) => at + task.minutes);
+  const over = order.map(() => new Float32Array(runs));
+  return {
+    note(run: number, ends: Float64Array): void {
+      if (run >= runs) return;
+      for (const [p, of] of over.entries()) of[run] = (ends[p] as number) - (planned[p] as number);
+    },
+    told: (): Chance["slips"] =>
+      Object.fromEntries(
+        order.flatMap(({ task }, p) => {
+          const minutes = Math.round(atShare((over[p] as Float32Array).sort(), SURE));
+          return minutes > 0 ? [[task.id, minutes] as const] : [];
+        }),
+      ),
   };
 }
 

@@ -46,6 +46,15 @@ describe("room before a supper is served", () => {
       }
     },
   );
+  test("what may wait only five minutes is ready five minutes before, not twenty", () => {
+    const { made } = planned(0);
+    const lag = { from: made.tasks[0]?.id ?? "", to: SERVE, minMin: 0, maxMin: 5 } as const;
+    const asked = (more: object) =>
+      scheduleQuestion({ ...made, lags: [{ ...lag, ...more }], roomMin: 20 }, DEMO_KITCHEN, AT).lags[0]?.minMin;
+    expect(asked({})).toBe(5);
+    expect(asked({ maxMin: null })).toBe(20);
+    expect(asked({ maxMin: null, minMin: 3 })).toBe(23);
+  });
   test("it makes it likelier to be in time: the minutes that the chance asks for bring nine evenings of ten", () => {
     const of = (roomMin: number) => {
       const { made, found } = planned(roomMin);
