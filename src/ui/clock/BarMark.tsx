@@ -35,16 +35,7 @@ export function BarMark({
     >
       <title>{says}</title>
       {tail > 0 && (
-        <rect
-          data-tail
-          x={x + w}
-          y={y + BAR - 9}
-          width={tail}
-          height="5"
-          rx="2.5"
-          fill="var(--jp-colors-turmeric)"
-          opacity="0.75"
-        />
+        <rect data-tail x={x + w} y={y + BAR - 9} width={tail} height="5" rx="2.5" fill="var(--jp-colors-turmeric)" />
       )}
       {held && <path d={`M${x + 2} ${y - 6}h10l-5 6z`} fill="var(--jp-colors-turmeric)" />}
       <rect x={x} y={y} width={w} height={BAR} rx="6" strokeWidth="1.5" {...look} />
