@@ -21,11 +21,6 @@ export interface ComingSupper extends Coming {
 export interface HouseFacts extends Pick<PlanInput, "kitchen" | "eaters" | "foods" | "labels"> {
   readonly cookings: number;
 }
-const NONE: ReadonlySet<string> = new Set();
-const leftOf = (input: PlanInput, failed: ReadonlySet<string>): PlanInput => ({
-  ...input,
-  kitchen: withoutBurners(input.kitchen, failed),
-});
 /**
  * Works the suppers out one after the other; those not done yet are missing from the map. The facts are those on screen, not
  * those in the store: what is drawn at once may not be stored yet, and would be answered with what was there before.
@@ -47,10 +42,10 @@ export function useOutlooks(suppers: readonly Supper[], facts: HouseFacts | null
         const progress = cooked === null ? null : progressOf(cooked.log);
         const done = progress !== null && progress.finishedAt !== null;
         const outlook = await computing.outlook(
-          cooked === null || done
+          cooked === null || progress === null || done
             ? { input: live, today: null }
             : {
-                input: leftOf(cooked.cooking.input, progress?.failed ?? NONE),
+                input: withoutBurners(cooked.cooking.input, progress.failed),
                 today: { foods: live.foods, labels: live.labels },
               },
           reachingInto(supper, earlier),

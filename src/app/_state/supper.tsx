@@ -57,12 +57,6 @@ export interface SupperView {
 }
 export type SupperState = { readonly state: "loading" } | { readonly state: "missing" } | SupperView;
 
-/** The input of a cooking under way, with the burners that still work. */
-const inputLeft = ({ input }: CookingRow, { failed }: Progress): PlanInput => ({
-  ...input,
-  kitchen: withoutBurners(input.kitchen, failed),
-});
-
 const Context = createContext<SupperState>({ state: "loading" });
 export const useSupper = (): SupperState => useContext(Context);
 
@@ -109,7 +103,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   const today = useSame(
     frozen && stored && stored.supper !== null ? { foods: stored.own, labels: stored.input.labels } : null,
   );
-  const base = useSame(frozen ? inputLeft(cooking.row, cooking.progress) : fresh);
+  const base = useSame(frozen ? withoutBurners(cooking.row.input, cooking.progress.failed) : fresh);
   const weighings = useSame(frozen ? cooking.log.filter(changesThePlan) : NO_LOG);
   const asked = useMemo<Question | null>(
     () => (base === null || weighings === null ? null : { input: { ...base, log: weighings }, today }),

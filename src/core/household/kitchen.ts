@@ -154,6 +154,8 @@ export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
   };
 }
 
-/** The kitchen with the burners that are left when some have failed. */
-export const withoutBurners = (kitchen: Kitchen, failed: ReadonlySet<string>): Kitchen =>
-  failed.size === 0 ? kitchen : { ...kitchen, burners: kitchen.burners.filter((b) => !failed.has(b.id)) };
+/** The same input with the burners that are left when some have failed. */
+export const withoutBurners = <I extends { readonly kitchen: Kitchen }>(input: I, failed: ReadonlySet<string>): I =>
+  failed.size === 0
+    ? input
+    : { ...input, kitchen: { ...input.kitchen, burners: input.kitchen.burners.filter((b) => !failed.has(b.id)) } };

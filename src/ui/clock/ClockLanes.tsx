@@ -68,6 +68,7 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
         overflowX="auto"
         position="relative"
         tabIndex={zoom.factor > 1 ? 0 : undefined}
+        role="region"
         aria-label="Lanes"
       >
         <LaneNames lanes={lanes} tops={tops} height={height} />
@@ -94,116 +95,114 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
               stroke="var(--jp-colors-line)"
             />
           ))}
-          <g>
-            {ticks.map((m) => (
-              <g key={m}>
-                <line
-                  x1={toX(m)}
-                  x2={toX(m)}
-                  y1={TOP - 8}
-                  y2={height}
-                  stroke="var(--jp-colors-line)"
-                  strokeDasharray="2 5"
-                />
-                <text x={toX(m)} y="18" textAnchor="middle" fill="var(--jp-colors-quiet)" style={{ fontSize: 13 }}>
-                  {clock(m)}
+          {ticks.map((m) => (
+            <g key={m}>
+              <line
+                x1={toX(m)}
+                x2={toX(m)}
+                y1={TOP - 8}
+                y2={height}
+                stroke="var(--jp-colors-line)"
+                strokeDasharray="2 5"
+              />
+              <text x={toX(m)} y="18" textAnchor="middle" fill="var(--jp-colors-quiet)" style={{ fontSize: 13 }}>
+                {clock(m)}
+              </text>
+            </g>
+          ))}
+          {placed
+            .filter((s) => s.folded)
+            .map((s) => (
+              <g key={s.from}>
+                <rect x={s.x} y={TOP - 8} width={s.w} height={height - TOP + 8} fill="var(--jp-colors-sunk)" />
+                {[0.3, 0.5, 0.7].map((f) => (
+                  <line
+                    key={f}
+                    x1={s.x + s.w * f}
+                    x2={s.x + s.w * f}
+                    y1={TOP - 8}
+                    y2={height}
+                    stroke="var(--jp-colors-line)"
+                  />
+                ))}
+                <text
+                  x={s.x + s.w / 2}
+                  y="18"
+                  textAnchor="middle"
+                  fill="var(--jp-colors-quiet)"
+                  style={{ fontSize: 12 }}
+                >
+                  {day(s.to).split(" ")[0]}
                 </text>
               </g>
             ))}
-            {placed
-              .filter((s) => s.folded)
-              .map((s) => (
-                <g key={s.from}>
-                  <rect x={s.x} y={TOP - 8} width={s.w} height={height - TOP + 8} fill="var(--jp-colors-sunk)" />
-                  {[0.3, 0.5, 0.7].map((f) => (
-                    <line
-                      key={f}
-                      x1={s.x + s.w * f}
-                      x2={s.x + s.w * f}
-                      y1={TOP - 8}
-                      y2={height}
-                      stroke="var(--jp-colors-line)"
-                    />
-                  ))}
-                  <text
-                    x={s.x + s.w / 2}
-                    y="18"
-                    textAnchor="middle"
-                    fill="var(--jp-colors-quiet)"
-                    style={{ fontSize: 12 }}
-                  >
-                    {day(s.to).split(" ")[0]}
-                  </text>
-                </g>
-              ))}
-            {nowMin !== null && nowMin > first && nowMin < 0 && (
-              <line
-                x1={toX(nowMin)}
-                x2={toX(nowMin)}
-                y1={TOP - 12}
-                y2={height}
-                stroke="var(--jp-colors-turmeric)"
-                strokeWidth="2"
-                strokeDasharray="6 3"
-              />
-            )}
-            {lanes.map((lane, i) =>
-              labelled(lane, toX, inner).map((mark) => (
-                <BarMark
-                  key={mark.bar.id}
-                  {...mark}
-                  top={tops[i] as number}
-                  says={describeBar(mark.bar, clock)}
-                  held={mark.bar.of !== null && held.has(mark.bar.of.key)}
-                  movable={
-                    onMove !== null && width >= DRAGGED_FROM_PX && mark.bar.of !== null && mark.bar.kind === "hands"
-                  }
-                />
-              )),
-            )}
+          {nowMin !== null && nowMin > first && nowMin < 0 && (
             <line
-              data-testid="serving-line"
-              x1={toX(0)}
-              x2={toX(0)}
+              x1={toX(nowMin)}
+              x2={toX(nowMin)}
               y1={TOP - 12}
               y2={height}
-              stroke="var(--jp-colors-chilli)"
-              strokeWidth="3"
+              stroke="var(--jp-colors-turmeric)"
+              strokeWidth="2"
+              strokeDasharray="6 3"
             />
-            <text
-              x={toX(0) + 26}
-              y="18"
-              textAnchor="end"
-              fill="var(--jp-colors-chilli)"
-              style={{ fontSize: 14, fontWeight: 700 }}
-            >
-              {serveTime}
-            </text>
-            {later.map((m) => (
-              <g key={m}>
-                <line
-                  x1={toX(m)}
-                  x2={toX(m)}
-                  y1={TOP - 12}
-                  y2={height}
-                  stroke="var(--jp-colors-chilli)"
-                  strokeWidth="2"
-                  strokeDasharray="7 4"
-                />
-                {toX(m) - toX(0) > 52 && (
-                  <text
-                    x={toX(m) + 26}
-                    y="18"
-                    textAnchor="end"
-                    fill="var(--jp-colors-chilli)"
-                    style={{ fontSize: 14, fontWeight: 700 }}
-                  >
-                    {clock(m)}
-                  </text>
-                )}
-              </g>
-            ))}
-          </g>
+          )}
+          {lanes.map((lane, i) =>
+            labelled(lane, toX, inner).map((mark) => (
+              <BarMark
+                key={mark.bar.id}
+                {...mark}
+                top={tops[i] as number}
+                says={describeBar(mark.bar, clock)}
+                held={mark.bar.of !== null && held.has(mark.bar.of.key)}
+                movable={
+                  onMove !== null && width >= DRAGGED_FROM_PX && mark.bar.of !== null && mark.bar.kind === "hands"
+                }
+              />
+            )),
+          )}
+          <line
+            data-testid="serving-line"
+            x1={toX(0)}
+            x2={toX(0)}
+            y1={TOP - 12}
+            y2={height}
+            stroke="var(--jp-colors-chilli)"
+            strokeWidth="3"
+          />
+          <text
+            x={toX(0) + 26}
+            y="18"
+            textAnchor="end"
+            fill="var(--jp-colors-chilli)"
+            style={{ fontSize: 14, fontWeight: 700 }}
+          >
+            {serveTime}
+          </text>
+          {later.map((m) => (
+            <g key={m}>
+              <line
+                x1={toX(m)}
+                x2={toX(m)}
+                y1={TOP - 12}
+                y2={height}
+                stroke="var(--jp-colors-chilli)"
+                strokeWidth="2"
+                strokeDasharray="7 4"
+              />
+              {toX(m) - toX(0) > 52 && (
+                <text
+                  x={toX(m) + 26}
+                  y="18"
+                  textAnchor="end"
+                  fill="var(--jp-colors-chilli)"
+                  style={{ fontSize: 14, fontWeight: 700 }}
+                >
+                  {clock(m)}
+                </text>
+              )}
+            </g>
+          ))}
         </svg>
       </Flex>
     </DndContext>
