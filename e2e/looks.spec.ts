@@ -107,6 +107,8 @@ async function namedAtLength(page: Page): Promise<void> {
   await page.getByLabel("Name of the part").fill(LEFTWARD);
   await page.getByLabel("Name of the part").press("Enter");
   await expect(page.getByRole("heading", { level: 1, name: LEFTWARD })).toBeVisible();
+  // What is drawn at once may still be on its way, and the address is about to change.
+  await expect(page.getByTestId("storing")).toBeHidden();
 }
 test("long names and a supper over several days break no page", async ({ page }) => {
   await namedAtLength(page);
