@@ -215,3 +215,19 @@ test("a kitchen gets one more of a thing under a name that is free", () => {
   expect(withOneMore(always, "oven").ovens).toHaveLength(always.ovens.length + 1);
   expect(withOneMore({ ...always, burners: [] }, "burner").burners[0]).toMatchObject({ kind: "coil", watts: 1500 });
 });
+test("a supper that is late only for the room that it leaves is in time without it, and what is taken leaves none", () => {
+  const roomMin = 60;
+  const input = inputOf(DEMO_DISHES.slice(0, 1));
+  const roomy = { ...input, supper: { ...input.supper, roomMin } };
+  const startsAt = (of: typeof input) => {
+    const found = schedule(scheduleQuestion(plan(of), of.kitchen, of.supper.serveAt));
+    return found.kind === "fits" ? found.startMin : NaN;
+  };
+  const between = (startsAt(roomy) + startsAt(input)) / 2;
+  expect(startsAt(roomy)).toBeLessThan(startsAt(input) - 20);
+  const found = waysOut(roomy, Date.parse(input.supper.serveAt) + between * 60_000);
+  const asItIs = wayOf(found, "as-it-is");
+  expect(asItIs.tableMin).toBe(0);
+  expect(asItIs.supper.roomMin).toBe(0);
+  expect(startsAt({ ...input, supper: asItIs.supper })).toBeGreaterThanOrEqual(between);
+});

@@ -75,7 +75,9 @@ const TOLD_STEPS = 3;
  *
  * @param now instant, ms since 1970 UTC; null where nothing is past
  */
-export function waysOut(input: PlanInput, now: number | null, tools: TimedTools = {}): WaysOut {
+export function waysOut(asked: PlanInput, now: number | null, tools: TimedTools = {}): WaysOut {
+  // Once it is late nobody leaves room.
+  const input: PlanInput = { ...asked, supper: { ...asked.supper, roomMin: 0 } };
   const { memory = newMemory(), taken = [] } = tools;
   const planned = plan(input, { memory });
   const tried = (change: WayChange, then: Partial<Pick<PlanInput, "supper" | "kitchen">>) =>

@@ -57,7 +57,7 @@ const netOf = ({ tasks, lags, apart, budgets, roomMin }: TaskNet): TaskNet => ({
   lags,
   apart,
   budgets,
-  ...(roomMin === undefined ? {} : { roomMin }),
+  roomMin,
 });
 
 /** The one typed way to the workers. Only a page in a browser may call it. */

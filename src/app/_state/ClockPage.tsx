@@ -93,7 +93,7 @@ function Ready({
         void saveSupper(supper, way.supper, "Keep it warm in the oven", "Done. It is kept warm in the oven.")
       }
       waysOut={waysOut}
-      onWay={(way) => void takeWay(way, supper, input.kitchen, `Done. ${describeWay(way.change, planned)}.`)}
+      onWay={(way) => void takeWay(way, supper, input.kitchen, `Done. ${describeWay(way, planned)}.`)}
       onTake={(change) => {
         if (change === "hour-later") eatLater(60);
         if (change === "hour-earlier") eatLater(-60);

@@ -13,7 +13,7 @@ import { writeMinutes } from "@/core/quantities/write";
 import { cutShort, lastDone, openNow, paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
 import { rowsOf, takesUp } from "@/core/schedule/work";
 import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
-import { Burners } from "@/ui/stove/Burners";
+import { Stuck } from "@/ui/stove/Burners";
 import { Stove } from "@/ui/stove/Stove";
 import type { StoveStep } from "@/ui/stove/stoveProps";
 import { describeHoles } from "@/ui/wording/clock";
@@ -104,8 +104,8 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const serveMs = Date.parse(supper.serveAt);
   const pace = paceOf(move, now, serveMs);
   const behind = useFromNow(planned, view, progress, pace.lateMin, now);
-  const hole = progress.failed.size === 0 ? null : describeHoles(plan);
-  const rest = hole !== null || (pace.lateMin === 0 && progress.failed.size === 0) ? null : behind;
+  const hole = describeHoles(plan);
+  const rest = pace.lateMin === 0 && progress.failed.size === 0 ? null : behind;
   const startOf = (m: TitledMove) => rest?.starts[m.task] ?? m.startMin;
   const open = moves.filter((m, i) => i !== at && !progress.doneAt.has(m.key));
   const toCome = rest === null ? open : open.toSorted((m, n) => startOf(m) - startOf(n));
@@ -182,7 +182,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
     works: !progress.failed.has(id),
     onTurn: (works: boolean) => void log({ kind: "burner", at: instant(), burner: id, works }),
   }));
-  if (computed === null) return progress.failed.size === 0 ? null : <Burners burners={burners} stuck={move.title} />;
+  if (computed === null) return <Stuck title={move.title} burners={burners} onBack={back} />;
   const free = openNow(plan, moves, progress);
   const lines = computed.step.adds.flatMap((l, line) =>
     l.kind === "food" ? [{ line, name: foodName(foods, l.food), massG: l.massG }] : [],
@@ -253,16 +253,13 @@ export function Cooking({ view, plan, planned }: CookingProps) {
         state: progress.doneAt.has(m.key) ? "done" : i === at ? "now" : "to come",
       }))}
       clock={wallTime(now)}
-      pace={
-        hole === null
-          ? describePace(pace, planTime, rest === null ? pace.lateMin : (rest.tableMin ?? 0))
-          : { late: true, says: "not all of it can be done" }
-      }
-      fromNow={
-        rest === null
-          ? [hole].filter((says) => says !== null)
-          : describeFromNow(rest, planTime, (id) => titleOf(planned.tasks.find((t) => t.id === id)?.step ?? ""))
-      }
+      pace={describePace(pace, planTime, rest === null ? pace.lateMin : (rest.tableMin ?? 0))}
+      fromNow={[
+        ...(hole === null ? [] : [hole]),
+        ...(rest === null
+          ? []
+          : describeFromNow(rest, planTime, (id) => titleOf(planned.tasks.find((t) => t.id === id)?.step ?? ""))),
+      ]}
       news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
       due={ovensDue}
       // Where no timer runs, a leap ahead changes nothing that is seen.

@@ -19,7 +19,7 @@ export function useFromNow(
   lateMin: number,
   now: number,
 ): Extract<Schedule, { kind: "fits" }> | null {
-  const [told, setTold] = useState<Schedule | null>(null);
+  const [told, setTold] = useState<{ readonly slot: number; readonly rest: Schedule | null } | null>(null);
   // Without a burner the plan is another one, and nobody is where it would have them.
   const behind = lateMin >= LATE_MIN || progress.failed.size > 0;
   const slot = !behind ? null : Math.floor(now / (AGAIN_MIN * 60_000));
@@ -29,11 +29,11 @@ export function useFromNow(
     const { begunAt, doneAt, timers } = progress;
     void computing
       .fromNow(planned, kitchen, serveAt, { begunAt, doneAt, timers }, Date.now(), taken)
-      .then((rest) => current && setTold(rest));
+      .then((rest) => current && setTold({ slot, rest }));
     return () => {
       current = false;
     };
   }, [planned, kitchen, serveAt, taken, progress, slot]);
   // The last one stays until the next is there: what comes next must not change back and forth under a finger.
-  return slot !== null && told?.kind === "fits" ? told : null;
+  return slot !== null && told !== null && slot - told.slot <= 1 && told.rest?.kind === "fits" ? told.rest : null;
 }

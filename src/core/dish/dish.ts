@@ -75,6 +75,9 @@ export interface Supper {
   readonly roomMin: number;
 }
 
+/** A supper that is ready longer before it is served is another supper, minutes. */
+export const MOST_ROOM_MIN = 240;
+
 /** What a dish is called until somebody names it. */
 export const NEW_DISH = "New dish";
 

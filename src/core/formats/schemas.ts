@@ -4,7 +4,7 @@ import { FoodSchema, LabelSayingSchema } from "./foodSchema";
 import { StepSchema } from "./stepSchema";
 import { ALLERGENS } from "../foods/allergens";
 import type { Food } from "../foods/food";
-import { AT_HAND, type Dish, type Supper } from "../dish/dish";
+import { AT_HAND, type Dish, MOST_ROOM_MIN, type Supper } from "../dish/dish";
 import type { Kitchen } from "../household/kitchen";
 import { AGE_GROUPS, DIETS, type Eater } from "../household/people";
 import type { Entry } from "../notebook/entry";
@@ -58,8 +58,6 @@ export const DishSchema = v.strictObject({
     v.check((parts) => stepIdsDiffer(parts), "must have steps with different ids"),
   ),
 });
-/** Nobody holds a supper longer than this, minutes. */
-const MOST_ROOM_MIN = 240;
 /** A supper with its own copies of dishes. */
 export const SupperSchema = v.strictObject({
   id,

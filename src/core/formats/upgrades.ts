@@ -56,6 +56,11 @@ function withSteps(step: Reader): readonly [dish: Reader, supper: Reader] {
   return [dish, (row) => ({ ...row, dishes: each(row, "dishes", dish) })];
 }
 
+/** A cooking holds what it was planned from. */
+const cookingOf =
+  (inputOf: Reader): Reader =>
+  (cooking) => ({ ...cooking, input: inputOf(plain(cooking.input, "input")) });
+
 /** Version 1 had no tins, spoons and kinds of machines, no heights of pans, no way of cutting, no chilled soaks. */
 const stepOf1: Reader = (step) =>
   step.kind === "cut" ? { how: "cut", ...step } : step.kind === "soak" ? { chilled: false, ...step } : step;
@@ -75,25 +80,19 @@ const FROM_1: Version = {
     eaters: eaterOf1,
     dishes: dishOf1,
     suppers: supperOf1,
-    cookings: (cooking) => {
-      const input = plain(cooking.input, "input");
-      return {
-        ...cooking,
-        input: {
-          ...input,
-          supper: supperOf1(plain(input.supper, "supper")),
-          kitchen: kitchenOf1(plain(input.kitchen, "kitchen")),
-          eaters: each(input, "eaters", eaterOf1),
-          foods: each(input, "foods", foodOf1),
-        },
-      };
-    },
+    cookings: cookingOf((input) => ({
+      ...input,
+      supper: supperOf1(plain(input.supper, "supper")),
+      kitchen: kitchenOf1(plain(input.kitchen, "kitchen")),
+      eaters: each(input, "eaters", eaterOf1),
+      foods: each(input, "foods", foodOf1),
+    })),
   },
 };
 /** Version 2 had labels already in the foods of a cooking, and entries that did not name theirs. */
 const FROM_2: Version = {
   lists: {
-    cookings: (cooking) => ({ ...cooking, input: { labels: [], ...plain(cooking.input, "input") } }),
+    cookings: cookingOf((input) => ({ labels: [], ...input })),
     entries: (entry) => ({ cooking: null, ...entry }),
   },
 };
@@ -137,18 +136,12 @@ const FROM_3: Version = {
     suppers: supperOf3,
     // Every entry was of a supper that came to the table: nothing could be given up.
     entries: (entry) => ({ ended: "finished", ...entry }),
-    cookings: (cooking) => {
-      const input = plain(cooking.input, "input");
-      return {
-        ...cooking,
-        input: {
-          ...input,
-          supper: supperOf3(plain(input.supper, "supper")),
-          eaters: each(input, "eaters", eaterOf3),
-          foods: each(input, "foods", foodOf3),
-        },
-      };
-    },
+    cookings: cookingOf((input) => ({
+      ...input,
+      supper: supperOf3(plain(input.supper, "supper")),
+      eaters: each(input, "eaters", eaterOf3),
+      foods: each(input, "foods", foodOf3),
+    })),
   },
 };
 /** Version 4 steamed without pressure. */
@@ -180,12 +173,12 @@ const FROM_4: Version = {
     dishes: dishOf4,
     suppers: supperOf4,
     entries: entryOf4,
-    cookings: (cooking) => {
-      const input = plain(cooking.input, "input");
-      const supper = supperOf4(plain(input.supper, "supper"));
-      const kitchen = input.kitchen === undefined ? {} : { kitchen: kitchenOf4(plain(input.kitchen, "kitchen")) };
-      return { ...cooking, input: { ...input, ...kitchen, supper, eaters: each(input, "eaters", eaterOf4) } };
-    },
+    cookings: cookingOf((input) => ({
+      ...input,
+      ...(input.kitchen === undefined ? {} : { kitchen: kitchenOf4(plain(input.kitchen, "kitchen")) }),
+      supper: supperOf4(plain(input.supper, "supper")),
+      eaters: each(input, "eaters", eaterOf4),
+    })),
   },
 };
 /** Version 5 said of what lies ready only that it is there; no step could be done already. */
@@ -196,10 +189,7 @@ const supperOf5: Reader = (supper) => {
 const FROM_5: Version = {
   lists: {
     suppers: supperOf5,
-    cookings: (cooking) => {
-      const input = plain(cooking.input, "input");
-      return { ...cooking, input: { ...input, supper: supperOf5(plain(input.supper, "supper")) } };
-    },
+    cookings: cookingOf((input) => ({ ...input, supper: supperOf5(plain(input.supper, "supper")) })),
   },
 };
 /** Version 6 did not note when the clock of a device was set, and let names hold breaks and controls. */
@@ -242,17 +232,11 @@ const FROM_7: Version = {
   kitchen: kitchenOf7,
   lists: {
     suppers: supperOf7,
-    cookings: (cooking) => {
-      const input = plain(cooking.input, "input");
-      return {
-        ...cooking,
-        input: {
-          ...input,
-          supper: supperOf7(plain(input.supper, "supper")),
-          kitchen: kitchenOf7(plain(input.kitchen, "kitchen")),
-        },
-      };
-    },
+    cookings: cookingOf((input) => ({
+      ...input,
+      supper: supperOf7(plain(input.supper, "supper")),
+      kitchen: kitchenOf7(plain(input.kitchen, "kitchen")),
+    })),
   },
 };
 /** Version 8 left no room before a supper is served, and knew no burner that fails while somebody cooks. */
@@ -260,10 +244,7 @@ const supperOf8: Reader = (supper) => ({ roomMin: 0, ...supper });
 const FROM_8: Version = {
   lists: {
     suppers: supperOf8,
-    cookings: (cooking) => {
-      const input = plain(cooking.input, "input");
-      return { ...cooking, input: { ...input, supper: supperOf8(plain(input.supper, "supper")) } };
-    },
+    cookings: cookingOf((input) => ({ ...input, supper: supperOf8(plain(input.supper, "supper")) })),
   },
 };
 const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7, FROM_8];

@@ -97,7 +97,11 @@ test("with a second oven two heats bake at once; with one they wait for each oth
     ovenC,
   });
   const question = (kitchen: Kitchen) =>
-    scheduleQuestion({ tasks: [bake("a", 220), bake("b", 160)], lags: [], apart: [], budgets: [] }, kitchen, AT);
+    scheduleQuestion(
+      { tasks: [bake("a", 220), bake("b", 160)], lags: [], apart: [], budgets: [], roomMin: 0 },
+      kitchen,
+      AT,
+    );
   expect(question({ ...DEMO_KITCHEN, ovens }).capacities.oven).toBe(3);
   expect(schedule(question({ ...DEMO_KITCHEN, ovens }))).toMatchObject({ starts: { a: -30, b: -30 } });
   expect(schedule(question(DEMO_KITCHEN))).toMatchObject({ startMin: -65 });

@@ -98,7 +98,8 @@ function leftOf(net: TaskNet, { begunAt, doneAt, timers }: Going, serveMs: numbe
   });
   const keep = (ids: readonly TaskId[]) => ids.filter((id) => there.has(id));
   const apart = net.apart.map(([a, b]) => [keep(a), keep(b)] as const).filter(([a, b]) => a.length > 0 && b.length > 0);
-  return { tasks, lags, apart, budgets: net.budgets.flatMap((b) => budgetLeft(b, lags, nowMin, ended)) };
+  // Once it is late nobody leaves room.
+  return { tasks, lags, apart, budgets: net.budgets.flatMap((b) => budgetLeft(b, lags, nowMin, ended)), roomMin: 0 };
 }
 /** It goes on by itself until its timer ends, on the burner or in the oven where it stands. */
 const still = ({ demands: { hands: _, ...demands }, ...task }: Task, from: number, to: number): Task => {

@@ -18,7 +18,7 @@ const ON_THE_WAY_MIN = 10;
  * @param untilMin so long after serving hours are looked at, minutes
  */
 export const scheduleQuestion = (
-  { tasks, lags, apart, budgets, roomMin = 0 }: TaskNet,
+  { tasks, lags, apart, budgets, roomMin }: TaskNet,
   kitchen: Kitchen,
   serveAt: string,
   untilMin: number = lastServed(lags),

@@ -59,8 +59,8 @@ export interface TaskNet {
   readonly lags: readonly Lag[];
   readonly apart: readonly Apart[];
   readonly budgets: readonly WaitBudget[];
-  /** So long before it is served everything is to be ready, minutes; none where it is missing. */
-  readonly roomMin?: number;
+  /** So long before it is served everything is to be ready, minutes. */
+  readonly roomMin: number;
 }
 
 /** How fast an oven heats up, and cools with its door ajar, K a minute. */

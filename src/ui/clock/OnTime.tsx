@@ -1,13 +1,11 @@
 "use client";
 
 import { Heading, HStack, Text } from "@chakra-ui/react";
+import { MOST_ROOM_MIN } from "@/core/dish/dish";
 import { writeMinutes } from "@/core/quantities/write";
 import { Card, Quiet } from "../frame/controls";
 import { describeCauses, describeChance, describeEarlier } from "../wording/clock";
 import type { ClockProps } from "./Clock";
-
-/** A supper that is ready long before it is served is another supper. */
-const MOST_ROOM_MIN = 240;
 
 /** How likely it is on the table in time, and what would make it likely. Its place is kept while it is worked out. */
 export function OnTime({

@@ -1,6 +1,7 @@
 "use client";
 
 import { Box, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
+import { MOST_ROOM_MIN } from "@/core/dish/dish";
 import type { DishId } from "@/core/process/step";
 import { Card } from "../frame/controls";
 import { NumberField } from "../frame/fields";
@@ -76,7 +77,7 @@ export function ServeAt({
           label="Ready before it is served by"
           value={roomMin}
           low={0}
-          high={240}
+          high={MOST_ROOM_MIN}
           digits={0}
           unit="min"
           onCommit={(n) => n !== null && onRoom(Math.round(n))}

@@ -41,7 +41,7 @@ function Way({
   take,
   ...times
 }: Pick<ClockProps, "plan" | "clock" | "day"> & { readonly way: WayOut; readonly take: () => void }) {
-  const title = describeWay(way.change, plan);
+  const title = describeWay(way, plan);
   return (
     <HStack as="li" gap="3" py="2" borderTopWidth="1px" borderColor="line" align="center" wrap="wrap">
       <Box flex="1" minW="13rem">

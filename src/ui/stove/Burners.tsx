@@ -11,31 +11,9 @@ export interface BurnersProps {
   }[];
 }
 
-/**
- * A burner that fails while somebody cooks: what is left is worked out again without it, until it works again.
- *
- * @param stuck the step that no burner is left for; it is all there is to see then
- */
-export function Burners({ burners, stuck = null }: BurnersProps & { readonly stuck?: string | null }) {
+/** A burner that fails while somebody cooks: what is left is worked out again without it, until it works again. */
+export function Burners({ burners }: BurnersProps) {
   const out = burners.filter((b) => !b.works);
-  const list = (
-    <HStack gap="2" mt="2" wrap="wrap">
-      {burners.map((b) => (
-        <Quiet key={b.name} fontSize="sm" onClick={() => b.onTurn(!b.works)}>
-          {b.name} {b.works ? "fails" : "works again"}
-        </Quiet>
-      ))}
-    </HStack>
-  );
-  if (stuck !== null)
-    return (
-      <Card p="4" m={{ base: "3", md: "5" }}>
-        <Remark tone="harm" role="alert">
-          No burner is left that can do “{stuck}”. Say when one works again, and it goes on.
-        </Remark>
-        {list}
-      </Card>
-    );
   if (burners.length === 0) return null;
   return (
     <Box mt="3">
@@ -48,8 +26,44 @@ export function Burners({ burners, stuck = null }: BurnersProps & { readonly stu
         <chakra.summary minH="11" alignContent="center" cursor="pointer" color="quiet" fontSize="sm">
           A burner fails
         </chakra.summary>
-        {list}
+        <Turns burners={burners} />
       </chakra.details>
     </Box>
+  );
+}
+
+/** In place of a step that cannot be worked out any more, as when no burner is left for it: never a blank page. */
+export function Stuck({
+  title,
+  burners,
+  onBack,
+}: BurnersProps & { readonly title: string; readonly onBack: (() => void) | null }) {
+  const out = burners.filter((b) => !b.works);
+  return (
+    <Card p="4" m={{ base: "3", md: "5" }}>
+      <Remark tone="harm" role="alert">
+        {out.length > 0
+          ? `No burner is left that can do “${title}”. Say when one works again, and it goes on.`
+          : `“${title}” cannot be worked out as things stand; the Bench says why.`}
+      </Remark>
+      <Turns burners={out} />
+      {onBack !== null && (
+        <Quiet mt="2" onClick={onBack}>
+          Back to the step before
+        </Quiet>
+      )}
+    </Card>
+  );
+}
+
+function Turns({ burners }: BurnersProps) {
+  return (
+    <HStack gap="2" mt="2" wrap="wrap">
+      {burners.map((b) => (
+        <Quiet key={b.name} fontSize="sm" onClick={() => b.onTurn(!b.works)}>
+          {b.name} {b.works ? "fails" : "works again"}
+        </Quiet>
+      ))}
+    </HStack>
   );
 }

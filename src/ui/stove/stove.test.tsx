@@ -5,7 +5,7 @@ import { show } from "../__tests__/support";
 import type { TextContext } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 import { BeforeCooking } from "./BeforeCooking";
-import { Burners } from "./Burners";
+import { Burners, Stuck } from "./Burners";
 import { Stove } from "./Stove";
 import type { StoveProps } from "./stoveProps";
 
@@ -253,12 +253,22 @@ describe("a step", () => {
     await user.click(screen.getByRole("button", { name: "Back works again" }));
     expect(onTurn).toHaveBeenLastCalledWith(true);
   });
-  test("where no burner is left for a step the cook is told, and can go on when one works", async () => {
+  test("a step that cannot be worked out any more says so, and how to go on", async () => {
     const onTurn = jest.fn();
-    const { user } = show(<Burners burners={[{ name: "Back", works: false, onTurn }]} stuck="Boil · Mash" />);
+    const onBack = jest.fn();
+    const burners = [
+      { name: "Back", works: false, onTurn },
+      { name: "Front", works: true, onTurn: jest.fn() },
+    ];
+    const { user, again } = show(<Stuck title="Boil · Mash" burners={burners} onBack={onBack} />);
     expect(screen.getByRole("alert")).toHaveTextContent("No burner is left that can do “Boil · Mash”.");
     await user.click(screen.getByRole("button", { name: "Back works again" }));
     expect(onTurn).toHaveBeenCalledWith(true);
+    await user.click(screen.getByRole("button", { name: "Back to the step before" }));
+    expect(onBack).toHaveBeenCalledTimes(1);
+    again(<Stuck title="Boil · Mash" burners={[]} onBack={null} />);
+    expect(screen.getByRole("alert")).toHaveTextContent("“Boil · Mash” cannot be worked out as things stand");
+    expect(screen.queryByRole("button")).toBeNull();
   });
   test("a step may be put aside, taken out of its turn, and given another amount", async () => {
     const onTake = jest.fn();

@@ -6,7 +6,7 @@ import { writeMinutes } from "@/core/quantities/write";
 import type { Relief } from "@/core/schedule/reliefs";
 import type { TaskId } from "@/core/schedule/task";
 import { rowsOf } from "@/core/schedule/work";
-import type { WayChange, WayOut, WaysOut } from "@/core/waysOut";
+import type { WayOut, WaysOut } from "@/core/waysOut";
 import { STEP_NAMES } from "./steps";
 
 const MORE: Readonly<Record<OneMore, string>> = {
@@ -30,10 +30,10 @@ function nameOf(step: StepKey, plan: Plan): { readonly part: string; readonly ti
   return { part: part?.name ?? step, title: `${name} · ${part?.name ?? ""}` };
 }
 /** What would be done differently. */
-export function describeWay(change: WayChange, plan: Plan): string {
+export function describeWay({ change, tableMin }: Pick<WayOut, "change" | "tableMin">, plan: Plan): string {
   switch (change.kind) {
     case "as-it-is":
-      return "As it is, but later";
+      return tableMin === 0 ? "As it is, begun now" : "As it is, but later";
     case "let-move":
       return "Let the steps that you hold move";
     case "one-more":
