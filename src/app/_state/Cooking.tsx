@@ -11,6 +11,7 @@ import type { LogEntry, StepKey } from "@/core/process/log";
 import { correctByReading } from "@/core/process/weighIn";
 import { writeMinutes } from "@/core/quantities/write";
 import { cutShort, lastDone, openNow, paceOf, runningTimers, stepInHand, timerOf } from "@/core/schedule/underWay";
+import type { TaskId } from "@/core/schedule/task";
 import { rowsOf, takesUp } from "@/core/schedule/work";
 import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
 import { Stuck } from "@/ui/stove/Burners";
@@ -18,7 +19,7 @@ import { Stove } from "@/ui/stove/Stove";
 import type { StoveStep } from "@/ui/stove/stoveProps";
 import { describeHoles } from "@/ui/wording/clock";
 import { describeStep } from "@/ui/wording/stepText";
-import { describeAllergenChange, describeFromNow, describeOver, describePace } from "@/ui/wording/stove";
+import { describeAllergenChange, describeFromNow, describeOver, describePace, NOT_ALL } from "@/ui/wording/stove";
 import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeClock, writeCountdown } from "@/ui/wording/time";
 import { CUES } from "@/ui/wording/steps";
@@ -68,6 +69,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const move = moves[at] as TitledMove;
   const row = rows.get(move.key);
   const titleOf = (key: string) => moves.find((m) => m.key === key)?.title ?? "";
+  const titleOfTask = (id: TaskId) => titleOf(planned.tasks.find((t) => t.id === id)?.step ?? "");
   const log = useCallback(
     (...entries: LogEntry[]) => stored("A note at the stove", () => changes.append(cooking.row.id, entries)),
     [cooking.row.id],
@@ -253,12 +255,10 @@ export function Cooking({ view, plan, planned }: CookingProps) {
         state: progress.doneAt.has(m.key) ? "done" : i === at ? "now" : "to come",
       }))}
       clock={wallTime(now)}
-      pace={describePace(pace, planTime, rest === null ? pace.lateMin : (rest.tableMin ?? 0))}
+      pace={hole === null ? describePace(pace, planTime, rest === null ? pace.lateMin : (rest.tableMin ?? 0)) : NOT_ALL}
       fromNow={[
         ...(hole === null ? [] : [hole]),
-        ...(rest === null
-          ? []
-          : describeFromNow(rest, planTime, (id) => titleOf(planned.tasks.find((t) => t.id === id)?.step ?? ""))),
+        ...(rest === null ? [] : describeFromNow(rest, planTime, titleOfTask, hole !== null)),
       ]}
       news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
       due={ovensDue}

@@ -270,6 +270,14 @@ describe("a step", () => {
     expect(screen.getByRole("alert")).toHaveTextContent("“Boil · Mash” cannot be worked out as things stand");
     expect(screen.queryByRole("button")).toBeNull();
   });
+  test("what cannot be cooked is no part of what is still in time", () => {
+    const says = (tableMin: number, partly?: boolean) =>
+      describeFromNow({ tableMin, stretched: [] }, (m) => (m === 0 ? "19:00" : "19:19"), String, partly);
+    expect(says(0)).toEqual(["Worked out from now: it can still be on the table at 19:00."]);
+    expect(says(0, true)).toEqual(["Worked out from now: the rest can still be on the table at 19:00."]);
+    expect(says(19)).toEqual(["Worked out from now: on the table at 19:19, 19 min late."]);
+    expect(says(19, true)).toEqual(["Worked out from now: the rest is on the table at 19:19, 19 min late."]);
+  });
   test("a step may be put aside, taken out of its turn, and given another amount", async () => {
     const onTake = jest.fn();
     const onPutIn = jest.fn();

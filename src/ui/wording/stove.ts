@@ -29,16 +29,20 @@ export function describePace(
   return { late: false, says: `on time for ${at(0)}` };
 }
 
-/** What becomes of a supper that is behind: when it is on the table, and what waits too long for it. */
+/** Where a part cannot be cooked the minutes of the others are no comfort. */
+export const NOT_ALL = { late: true, says: "not all of it can be done" };
+
+/** What becomes of a supper that is behind: when it is on the table, and what waits too long for it. @param partly a part of it cannot be cooked */
 export function describeFromNow(
   { tableMin = 0, stretched }: { readonly tableMin?: number; readonly stretched: readonly Stretched[] },
   at: (minutes: number) => string,
   nameOf: (task: string) => string,
+  partly = false,
 ): string[] {
   const table =
     tableMin === 0
-      ? `Worked out from now: it can still be on the table at ${at(0)}.`
-      : `Worked out from now: on the table at ${at(tableMin)}, ${writeMinutes(tableMin)} late.`;
+      ? `Worked out from now: ${partly ? "the rest" : "it"} can still be on the table at ${at(0)}.`
+      : `Worked out from now: ${partly ? "the rest is " : ""}on the table at ${at(tableMin)}, ${writeMinutes(tableMin)} late.`;
   const told = stretched.filter((s) => s.points >= TOLD_POINTS).slice(0, 2);
   return [table, ...told.map((s) => `${describeStretch(s, nameOf)}: bite −${s.points.toFixed(1)}.`)];
 }

@@ -33,7 +33,8 @@ function nameOf(step: StepKey, plan: Plan): { readonly part: string; readonly ti
 export function describeWay({ change, tableMin }: Pick<WayOut, "change" | "tableMin">, plan: Plan): string {
   switch (change.kind) {
     case "as-it-is":
-      return tableMin === 0 ? "As it is, begun now" : "As it is, but later";
+      if (tableMin > 0) return "As it is, but later";
+      return plan.roomMin > 0 ? "With no room before it is served" : "As it is, begun now";
     case "let-move":
       return "Let the steps that you hold move";
     case "one-more":
