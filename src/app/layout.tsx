@@ -8,6 +8,7 @@ import { Notices } from "@/ui/frame/notices";
 import { Copies } from "./_state/Copies";
 import { Offline } from "./_state/Offline";
 import { Troubles } from "./_state/Troubles";
+import { WithStore } from "./_state/WithStore";
 
 export const metadata: Metadata = {
   title: { default: "Jade Pan", template: "%s · Jade Pan" },
@@ -20,11 +21,13 @@ export default function RootLayout({ children }: { children: ReactNode }) {
     <html lang="en" suppressHydrationWarning>
       <body>
         <Providers>
-          {children}
-          <Notices />
-          <Troubles />
-          <Offline />
-          <Copies />
+          <WithStore>
+            {children}
+            <Notices />
+            <Troubles />
+            <Offline />
+            <Copies />
+          </WithStore>
         </Providers>
       </body>
     </html>

@@ -84,27 +84,19 @@ export class JadePanDb extends Dexie {
     this.version(3)
       .stores({ aside: "++id" })
       .upgrade((tx) => bringUp(tx, 1));
-    this.version(4)
-      .stores({})
-      .upgrade((tx) => bringUp(tx, 3));
+    this.version(4).upgrade((tx) => bringUp(tx, 3));
     this.version(5)
       .stores({ recent: "++seq", recipes: "id, dish", prices: "id" })
       .upgrade((tx) => bringUp(tx, 4));
-    this.version(6)
-      .stores({})
-      .upgrade((tx) => bringUp(tx, 5));
+    this.version(6).upgrade((tx) => bringUp(tx, 5));
     this.version(7)
       .stores({ entries: "id, finishedAt, cooking", done: "seq" })
       .upgrade(async (tx) => {
         await bringUp(tx, 6);
         await splitRecent(tx);
       });
-    this.version(8)
-      .stores({})
-      .upgrade((tx) => bringUp(tx, 7));
-    this.version(9)
-      .stores({})
-      .upgrade((tx) => bringUp(tx, 8));
+    this.version(8).upgrade((tx) => bringUp(tx, 7));
+    this.version(9).upgrade((tx) => bringUp(tx, 8));
   }
 }
 

@@ -13,7 +13,7 @@ import { useSame } from "@/ui/frame/useSame";
 import { STEP_NAMES } from "@/ui/wording/steps";
 import type { TextContext } from "@/ui/wording/words";
 import { type Selection, timesMade, useActions } from "./benchActions";
-import { useDrawnInSlices } from "./first";
+import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
 import { redo, undo, useFoods, useHistory } from "./store";
 import { nameIn, type SupperView, useSupper } from "./supper";
 

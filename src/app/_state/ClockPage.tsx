@@ -17,7 +17,7 @@ import { describeMissingHour, writeClock, writeDate, writeDay } from "@/ui/wordi
 import { computing } from "@/workers/client";
 import { exportCalendar, exportTable } from "./takeAlong";
 import { takeWay, useChance, useKeptWarm, useWaysOut } from "./clockAnswers";
-import { useDrawnInSlices } from "./first";
+import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
 import { saveKitchen, useNow } from "./store";
 import { saveSupper, supperHref, type SupperView, useSupper } from "./supper";
 

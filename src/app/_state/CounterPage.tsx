@@ -6,7 +6,7 @@ import { useEffect, useRef } from "react";
 import { sayingsOf } from "@/data/household";
 import { type Dish, headCount, NEW_DISH, type Supper } from "@/core/dish/dish";
 import { duplicate } from "@/core/dish/scale";
-import { localTime, nextWeekday } from "@/core/calendar/localTime";
+import { browserZone, localTime, nextWeekday } from "@/core/calendar/localTime";
 import { nextUp } from "@/core/schedule/nextUp";
 import { Counter } from "@/ui/counter/Counter";
 import type { Awaited, NextThing, ShelfLine, SupperLine, WorkList } from "@/ui/counter/counterProps";
@@ -15,22 +15,10 @@ import { writeClock, writeDate, writeUntil, writeWhen } from "@/ui/wording/time"
 import { counted } from "@/ui/wording/count";
 import { describeExportDue } from "@/ui/wording/safekeeping";
 import { useAhead } from "./ahead";
-import { useDrawnInSlices } from "./first";
+import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
 import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
-import {
-  browserZone,
-  change,
-  edited,
-  type HouseState,
-  newId,
-  put,
-  remove,
-  useComing,
-  useHouse,
-  useNow,
-  useShelf,
-} from "./store";
+import { change, edited, type HouseState, newId, put, remove, useComing, useHouse, useNow, useShelf } from "./store";
 import { useOnce } from "./once";
 import { useLastExport } from "./safekeeping";
 import { supperHref } from "./supper";

@@ -24,17 +24,16 @@ import {
   describeSetAside,
 } from "@/ui/wording/safekeeping";
 import { writeDay } from "@/ui/wording/time";
-import { localTime } from "@/core/calendar/localTime";
+import { browserZone, localTime } from "@/core/calendar/localTime";
 import { HOW_SAYS, describeFileFailure, describeFileTrouble } from "@/ui/wording/files";
 import { foodName } from "@/ui/wording/words";
 import { computing } from "@/workers/client";
-import { useDrawnInSlices } from "./first";
+import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
 import { clear, loadDemo } from "./house";
 import { download } from "./download";
 import { useOnce } from "./once";
 import { noteExport, useLastExport, usePersisted } from "./safekeeping";
 import {
-  browserZone,
   change,
   changes,
   edited,

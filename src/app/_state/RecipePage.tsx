@@ -3,7 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { localTime } from "@/core/calendar/localTime";
+import { browserZone, localTime } from "@/core/calendar/localTime";
 import type { Supper } from "@/core/dish/dish";
 import type { Allergen } from "@/core/foods/allergens";
 import type { RecipeAnswer } from "@/core/recipe/answer";
@@ -16,7 +16,7 @@ import { RecipeDesk } from "@/ui/recipe/RecipeDesk";
 import { describeRecipeProblem } from "@/ui/wording/recipe";
 import { writeDate } from "@/ui/wording/time";
 import { computing } from "@/workers/client";
-import { browserZone, change, newId, put, useFoods, useHouse, useNow } from "./store";
+import { change, newId, put, useFoods, useHouse, useNow } from "./store";
 import { useOnce } from "./once";
 import { supperHref } from "./supper";
 import { avoidsOf, GUEST, guestWho, ratersOf, seated, tableNames, useDinner } from "./table";

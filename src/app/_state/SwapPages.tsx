@@ -2,13 +2,13 @@
 
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { localTime } from "@/core/calendar/localTime";
+import { browserZone, localTime } from "@/core/calendar/localTime";
 import type { Dish, Supper } from "@/core/dish/dish";
 import type { Eater } from "@/core/household/people";
 import { sayingsOf } from "@/data/household";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { writeDate } from "@/ui/wording/time";
-import { browserZone, change, edited, newId, put, useHouse, useNow } from "./store";
+import { change, edited, newId, put, useHouse, useNow } from "./store";
 import { useOnce } from "./once";
 import { supperHref, useSupper } from "./supper";
 import { Swapping, type SwapSupper } from "./Swapping";

@@ -2,6 +2,7 @@
 
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { browserZone } from "@/core/calendar/localTime";
 import type { Dish, Supper } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
@@ -19,7 +20,6 @@ import { begin, dropWritten, type Pending, pendingRow, usePending, withPending, 
 export const changes = new Changes(db);
 export const useHistory = () => useSyncExternalStore(changes.subscribe, changes.current, changes.current);
 
-export const browserZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
 export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID().slice(0, 8)}`;
 
 /** A change with its way back in the notice. Drawn at once; done when it is stored, however often that has to be tried. */

@@ -13,6 +13,7 @@ import type { Caution } from "@/core/safety/rule";
 import type { Label } from "@/core/formats/household";
 import type { BurnerChoice, Plan, PlanInput } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
+import { browserZone } from "@/core/calendar/localTime";
 import { changesThePlan, type LogEntry, type Progress, progressOf } from "@/core/process/log";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { Schedule } from "@/core/schedule/schedule";
@@ -22,7 +23,7 @@ import { cookingOf, planInputOf, suppersBefore } from "@/data/household";
 import { useSame } from "@/ui/frame/useSame";
 import { dropWritten, pendingRow, usePending } from "./pending";
 import { useCautions, useLast, usePlan, useRanges, useTimes } from "./computed";
-import { browserZone, change, edited } from "./store";
+import { change, edited } from "./store";
 
 /** Everything the stages of one supper are views of. */
 export interface SupperView {

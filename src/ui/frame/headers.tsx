@@ -1,12 +1,13 @@
 "use client";
 
-import { Box, ClientOnly, chakra, Flex, HStack } from "@chakra-ui/react";
+import { Box, chakra, Flex, HStack } from "@chakra-ui/react";
 import { Moon, Sun } from "lucide-react";
 import { useTheme } from "next-themes";
 import dynamic from "next/dynamic";
 import { memo, type ReactNode } from "react";
 import type { UnitSystem } from "@/core/quantities/units";
 import { IconDo, Link } from "./controls";
+import { useDrawnInSlices } from "./useDrawnInSlices";
 
 /** Fetched after the page: nobody presses it in the first second. */
 const KeyList = dynamic(() => import("./KeyList").then((m) => m.KeyList), { ssr: false });
@@ -133,6 +134,8 @@ interface BarProps {
 }
 /** The bar across the top: the brand, what this page belongs to, units, keys and theme. */
 export function Bar({ children, units, onUnits, path, storing }: BarProps) {
+  // Which theme it is only the browser knows.
+  const here = useDrawnInSlices(true);
   return (
     <chakra.header bg="card" borderBottomWidth="1px" borderColor="line" className="no-print">
       <Flex
@@ -151,9 +154,7 @@ export function Bar({ children, units, onUnits, path, storing }: BarProps) {
           <Box minW="9" css={{ "@media (hover: none)": { display: "none" } }}>
             <KeyList path={path} />
           </Box>
-          <ClientOnly fallback={<Box w="9" />}>
-            <ThemeSwitch />
-          </ClientOnly>
+          {here ? <ThemeSwitch /> : <Box w="9" />}
         </HStack>
       </Flex>
     </chakra.header>
