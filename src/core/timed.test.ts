@@ -4,9 +4,10 @@ import { dishOf, inputOf as planInput } from "./__tests__/supper";
 import type { Dish } from "./dish/dish";
 import type { Burner, Kitchen } from "./household/kitchen";
 import { plan, type Plan } from "./plan";
-import { broken } from "./schedule/__tests__/referee";
+import { broken, costOf } from "./schedule/__tests__/referee";
 import { burnersOf } from "./schedule/burners";
 import { scheduleQuestion } from "./schedule/question";
+import { tryOut } from "./schedule/schedule";
 import { rowsOf } from "./schedule/work";
 import { timedPlan } from "./timed";
 
@@ -84,6 +85,35 @@ test("the demo supper: the cream simmers on the small burner at the back, and ta
   expect(
     rowsOf(found.plan).filter((r) => minutesOf(found.plan, r.key) > minutesOf(plan(input), r.key) + 0.1),
   ).toHaveLength(1);
+});
+test("no other choice of burners is cheaper: each is planned and put on the clock", () => {
+  const mixed = kitchenWith(burner("a", 2000), burner("b", 1000));
+  for (const input of [inputOf([TWO], mixed), inputOf([DEMO_DISHES[0] as Dish], DEMO_KITCHEN)]) {
+    const found = timedPlan(input);
+    const priceOf = (of: Plan, starts: Readonly<Record<string, number>>) =>
+      costOf(scheduleQuestion(of, input.kitchen, input.supper.serveAt), starts);
+    const hot = Object.keys(found.burners);
+    const ids = ["a", "b", "front-left", "back"].filter((id) => input.kitchen.burners.some((b) => b.id === id));
+    const prices: number[] = [];
+    for (let bits = 0; bits < 2 ** hot.length; bits++) {
+      const burners = Object.fromEntries(hot.map((step, i) => [step, ids[bits & (1 << i) ? 1 : 0] as string]));
+      const made = plan(input, { burners });
+      const tried = tryOut(scheduleQuestion(made, input.kitchen, input.supper.serveAt));
+      if (tried.kind === "fits") prices.push(priceOf(made, tried.starts));
+    }
+    expect(prices.length).toBeGreaterThan(1);
+    expect(priceOf(found.plan, at(found).starts)).toBeLessThanOrEqual(Math.min(...prices) + 0.01);
+  }
+});
+test("on whatever burner a step has minutes that end, or says that it cannot be done", () => {
+  for (const dish of DEMO_DISHES)
+    for (const watts of [300, 700, 1000, 1400]) {
+      const found = plan(inputOf([dish], kitchenWith(burner("one", watts))));
+      const endless = rowsOf(found).filter(
+        (r) => r.state === "computed" && !r.outcome.phases.every((p) => Number.isFinite(p.minutes)),
+      );
+      expect([dish.id, watts, endless.map((r) => r.key)]).toEqual([dish.id, watts, []]);
+    }
 });
 test("a step that a burner cannot do at all never stands on it; one burner, or all alike, ask for no choice", () => {
   const sear = part("strips", "Strips", null, 10, [

@@ -6,6 +6,7 @@ import { burnersOf } from "./schedule/burners";
 import { capacitiesOf } from "./schedule/capacities";
 import { scheduleQuestion } from "./schedule/question";
 import { type Schedule, schedule, tryOut } from "./schedule/schedule";
+import { asDone, type Task, type TaskId, type Way } from "./schedule/task";
 import { besides, type Taken, takenBy } from "./schedule/taken";
 import { rowsOf } from "./schedule/work";
 
@@ -15,8 +16,12 @@ export interface Timed {
   readonly schedule: Schedule;
   readonly burners: BurnerChoice;
 }
-/** Which of two plans is cheaper is seen on such a part of the clock's budget. */
+/** Which step stands where is decided on such a part of the clock's budget. */
 const SHARE = 12;
+/** Of two plans that cost the same the one with fewer minutes at the stove is better: so little does one of them cost, points. */
+const LONGER_POINTS = 1 / 1200;
+/** Burners are of no more kinds than this. */
+const MOST_HOBS = 4;
 /** What a caller may pass in beside the input of a plan with times. */
 export interface TimedTools extends PlanTools {
   /** What others have of the kitchen. */
@@ -30,7 +35,7 @@ const SLOWER_MIN = 0.5;
 
 /**
  * Plan and times of a supper, each step with the minutes of the burner that it stands on. Planned on the strongest burner first; where
- * two want it at once, either one takes a weaker one and its minutes, or it waits: what costs less is taken.
+ * more want it at once than there are, the solver decides which takes a weaker one and its minutes, and which waits.
  */
 export function timedPlan(input: PlanInput, tools: TimedTools = {}): Timed {
   const planned = plan(input, tools);
@@ -40,31 +45,22 @@ export function timedPlan(input: PlanInput, tools: TimedTools = {}): Timed {
   const first = schedule(ask(planned));
   const asFirst: Timed = { plan: planned, schedule: first, burners: {} };
   if (first.kind !== "fits" || !hasWeaker(kitchen)) return asFirst;
+  const hobs = hobsOf(kitchen);
   const stands = burnersOf(planned, first, kitchen);
-  const strong = strongestOf(kitchen);
-  const isWeak = (id: string | undefined) => !strong.some((b) => b.id === id);
-  const hot = slowedSteps(input, planned, tools).filter((step) => stands.has(step));
-  if (!hot.some((step) => isWeak(stands.get(step)))) return asFirst;
-  const on = (choose: (step: StepKey) => string): BurnerChoice => Object.fromEntries(hot.map((s) => [s, choose(s)]));
-  const strongest = strong[0]?.id ?? "";
-  const given = [
-    on((step) => stands.get(step) ?? strongest),
-    on((step) => (isWeak(stands.get(step)) ? strongest : (stands.get(step) as string))),
-  ];
-  const found = given.flatMap((burners) => {
-    const made = plan(input, { ...tools, burners });
-    if (made.blocked > planned.blocked) return [];
-    const question = ask(made);
-    const at = tryOut({ ...question, nodes: Math.ceil(question.nodes / SHARE) });
-    return [{ plan: made, schedule: at, burners, costs: at.kind === "fits" ? costOf(at, kitchen) : Infinity }];
-  });
-  const best = found.reduce<(typeof found)[number] | null>((a, b) => (a !== null && a.costs <= b.costs ? a : b), null);
-  if (best === null) return asFirst;
-  return {
-    plan: best.plan,
-    schedule: schedule(ask(best.plan)),
-    burners: best.burners,
-  };
+  const isWeak = (step: StepKey) => !hobs[0]?.burners.some((b) => b === stands.get(step));
+  const onHobs = hobs.slice(1).map(({ burners }) => onBurner(input, planned, burners[0] as string, tools));
+  const slowest = onHobs.at(-1);
+  const hot = [...minutesOf(planned)].flatMap(([step, minutes]) =>
+    stands.has(step) && (slowest?.get(step)?.sum ?? Infinity) > minutes + SLOWER_MIN ? [step] : [],
+  );
+  if (!hot.some(isWeak)) return asFirst;
+  const question = ask({ ...planned, tasks: withHobs(planned.tasks, hot, hobs, onHobs) });
+  const capacities = { ...question.capacities, ...Object.fromEntries(hobs.map((h) => [h.thing, h.burners.length])) };
+  const chosen = tryOut({ ...question, capacities, nodes: Math.ceil(question.nodes / SHARE) });
+  if (chosen.kind !== "fits") return asFirst;
+  const burners = spread(asDone(question.tasks, chosen.ways ?? {}), chosen.starts, hot, hobs);
+  const made = plan(input, { ...tools, burners });
+  return made.blocked > planned.blocked ? asFirst : { plan: made, schedule: schedule(ask(made)), burners };
 }
 
 /** A supper among those of its week. */
@@ -106,33 +102,85 @@ export function timedAmong(
   return { ...own, taken, beside: [...new Set(taken.filter((t) => t.to > fromMs).map((t) => t.supper))] };
 }
 
-/** Steps that the weakest burner of the kitchen slows down, or cannot do. */
-function slowedSteps(input: PlanInput, planned: Plan, tools: PlanTools): readonly StepKey[] {
-  const weakest = input.kitchen.burners.reduce((a, b) => (netWatts(b) < netWatts(a) ? b : a));
+/** Burners that heat alike, and what a task asks for that stands on one of them. */
+interface Hob {
+  readonly thing: string;
+  readonly burners: readonly string[];
+}
+/** The strongest first. */
+function hobsOf({ burners }: Kitchen): readonly Hob[] {
+  const watts = [...new Set(burners.map(netWatts))].sort((a, b) => b - a).slice(0, MOST_HOBS);
+  return watts.map((w) => ({ thing: `hob:${w}`, burners: burners.filter((b) => netWatts(b) === w).map((b) => b.id) }));
+}
+type OnBurner = ReadonlyMap<StepKey, { readonly sum: number; readonly phases: readonly number[] }>;
+/** Minutes of the phases of each step when all stand on this burner; steps that it cannot do are missing. */
+function onBurner(input: PlanInput, planned: Plan, burner: string, tools: PlanTools): OnBurner {
   const fast = minutesOf(planned);
   const tooWeak = new Set<StepKey>();
   for (;;) {
     const open = [...fast.keys()].filter((step) => !tooWeak.has(step));
-    const slow = plan(input, { ...tools, burners: Object.fromEntries(open.map((step) => [step, weakest.id])) });
+    const slow = plan(input, { ...tools, burners: Object.fromEntries(open.map((step) => [step, burner])) });
     const blocked = rowsOf(slow).filter((r) => r.state === "blocked" && fast.has(r.key));
     // What cannot be done on it holds up what follows: it keeps the strongest, and the rest is looked at again.
-    if (blocked.length > 0) {
-      for (const row of blocked) tooWeak.add(row.key);
-      continue;
-    }
+    for (const row of blocked) tooWeak.add(row.key);
+    if (blocked.length > 0) continue;
     const then = minutesOf(slow);
-    return [...fast].flatMap(([step, minutes]) =>
-      tooWeak.has(step) || (then.get(step) ?? 0) > minutes + SLOWER_MIN ? [step] : [],
+    return new Map(
+      open.map((step) => {
+        const phases = slow.tasks.filter((t) => t.step === step && t.heatsOvenTo === undefined).map((t) => t.minutes);
+        return [step, { sum: then.get(step) ?? 0, phases }] as const;
+      }),
     );
   }
 }
+/** The tasks of hot steps on the strongest hob, or else on a weaker one with its minutes. */
+function withHobs(
+  tasks: Plan["tasks"],
+  hot: readonly StepKey[],
+  hobs: readonly Hob[],
+  onHobs: readonly OnBurner[],
+): Plan["tasks"] {
+  return tasks.map((task): Task => {
+    if (!hot.includes(task.step) || task.heatsOvenTo !== undefined) return task;
+    const phases = tasks.filter((t) => t.step === task.step && t.heatsOvenTo === undefined);
+    const on = ({ thing }: Hob) => ({ ...task.demands, ...(task.demands.burner === undefined ? {} : { [thing]: 1 }) });
+    const orElse = onHobs.flatMap((of, i): Way[] => {
+      const then = of.get(task.step)?.phases ?? [];
+      const minutes = then.length === phases.length ? then[phases.indexOf(task)] : undefined;
+      if (minutes === undefined) return [];
+      return [{ minutes, demands: on(hobs[i + 1] as Hob), points: (minutes - task.minutes) * LONGER_POINTS }];
+    });
+    return { ...task, demands: on(hobs[0] as Hob), choice: task.step, ...(orElse.length === 0 ? {} : { orElse }) };
+  });
+}
+/** A burner for each hot step, of the hob that it was given. */
+function spread(
+  tasks: readonly Task[],
+  starts: Readonly<Record<TaskId, number>>,
+  hot: readonly StepKey[],
+  hobs: readonly Hob[],
+): BurnerChoice {
+  const free = new Map<string, number>();
+  const uses = hot.flatMap((step) => {
+    const own = tasks.filter((t) => t.step === step && t.demands.burner !== undefined);
+    const hob = hobs.find(({ thing }) => own.some((t) => t.demands[thing] !== undefined));
+    const from = Math.min(...own.map((t) => starts[t.id] ?? 0));
+    const to = Math.max(...own.map((t) => (starts[t.id] ?? 0) + t.minutes));
+    return hob === undefined ? [] : [{ step, hob, from, to }];
+  });
+  return Object.fromEntries(
+    uses
+      .sort((a, b) => a.from - b.from)
+      .map(({ step, hob, from, to }) => {
+        const isFree = (id: string) => (free.get(id) ?? -Infinity) <= from;
+        const burner = hob.burners.find(isFree) ?? (hob.burners[0] as string);
+        free.set(burner, to);
+        return [step, burner];
+      }),
+  );
+}
 
 const hasWeaker = ({ burners }: Kitchen): boolean => new Set(burners.map(netWatts)).size > 1;
-/** The burners with the most heat. */
-const strongestOf = ({ burners }: Kitchen): readonly Kitchen["burners"][number][] => {
-  const most = Math.max(...burners.map(netWatts));
-  return burners.filter((b) => netWatts(b) === most);
-};
 /** Minutes of each step that is computed. */
 const minutesOf = (planned: Plan): ReadonlyMap<StepKey, number> =>
   new Map(
@@ -140,6 +188,3 @@ const minutesOf = (planned: Plan): ReadonlyMap<StepKey, number> =>
       row.state === "computed" ? [[row.key, row.outcome.phases.reduce((m, p) => m + p.minutes, 0)] as const] : [],
     ),
   );
-/** Loss and minutes of beginning earlier as one sum, minutes. */
-const costOf = (found: Extract<Schedule, { kind: "fits" }>, { pointMin }: Kitchen): number =>
-  found.stretched.reduce((sum, s) => sum + s.points, 0) * pointMin - found.startMin;

@@ -45,6 +45,8 @@ export const LIMITS = {
   foods: 500,
   tasks: 300,
   resources: 200,
+  /** in which a task can be done instead */
+  ways: 7,
   /** of tasks that stay apart */
   pairs: 50_000,
   samples: 2000,

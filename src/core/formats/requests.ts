@@ -19,6 +19,11 @@ export const PlanRequestSchema = v.strictObject({
 });
 const TOO_MANY_PAIRS = `must keep at most ${LIMITS.pairs} pairs of tasks apart`;
 const minute = v.pipe(between(-1e6, 1e6), v.integer("must be a whole number of minutes"));
+const takes = v.pipe(between(0, 100_000), v.integer("must be a whole number of minutes"));
+const demands = v.pipe(
+  v.record(v.string(), between(0, 1000)),
+  v.check((of) => Object.keys(of).length <= LIMITS.resources, `must name at most ${LIMITS.resources}`),
+);
 /** What `POST /api/v1/schedule` takes. */
 export const ScheduleRequestSchema = v.strictObject({
   tasks: list(
@@ -28,15 +33,16 @@ export const ScheduleRequestSchema = v.strictObject({
       dish: v.optional(id, "dish"),
       part: v.optional(id, "part"),
       kind: v.picklist(["hands", "watch", "wait"]),
-      minutes: v.pipe(between(0, 100_000), v.integer("must be a whole number of minutes")),
-      demands: v.pipe(
-        v.record(v.string(), between(0, 1000)),
-        v.check((of) => Object.keys(of).length <= LIMITS.resources, `must name at most ${LIMITS.resources}`),
-      ),
+      minutes: takes,
+      demands,
       ovenC: v.optional(maybe(between(0, 400)), null),
       heatsOvenTo: v.optional(between(0, 400)),
       notBefore: v.optional(minute),
       notAfter: v.optional(minute),
+      orElse: v.optional(
+        list(v.strictObject({ minutes: takes, demands, points: v.optional(between(0, 10)) }), LIMITS.ways),
+      ),
+      choice: v.optional(id),
     }),
     LIMITS.tasks,
   ),

@@ -4,7 +4,7 @@ import { type Relief, reliefsFor } from "./reliefs";
 import { hardestOf, longWaits, type Stretched } from "./stretch";
 import type { Aim } from "./solver/model";
 import { solveFor } from "./solver/solve";
-import { type Lag, lastServed, type Objective, type ScheduleInput, SERVE, type TaskId } from "./task";
+import { asDone, type Lag, lastServed, type Objective, type ScheduleInput, SERVE, type TaskId, waysOf } from "./task";
 
 /** Start times with what is proven of them, or why there are none. */
 export type Schedule =
@@ -13,6 +13,8 @@ export type Schedule =
       /** Start of each task, minutes relative to serving. */
       readonly starts: Readonly<Record<string, number>>;
       readonly startMin: number;
+      /** Of each task that can be done in several ways the one that was taken. */
+      readonly ways?: Readonly<Record<TaskId, number>>;
       /** When the table is laid, minutes after serving; 0 unless it was asked for as soon as can be. */
       readonly tableMin?: number;
       readonly handsBlocks: number;
@@ -81,16 +83,21 @@ function solve(
   const lastMin = lastServed(input.lags);
   const index = new Map(tasks.map((t, i) => [t.id, i]));
   const nodeOf = (id: TaskId) => (id === SERVE ? n : (index.get(id) ?? missing(id)));
+  const spans = tasks.map((t) => waysOf(t).map((w) => w.minutes));
+  const span = (id: TaskId) => {
+    const minutes = spans[nodeOf(id)] as readonly number[];
+    return { least: Math.min(...minutes), most: Math.max(...minutes) };
+  };
   const lags: Lag[] = [
     ...input.lags,
-    ...tasks.map((t) => ({ from: t.id, to: SERVE, minMin: -lastMin, maxMin: input.horizonMin - t.minutes })),
+    ...tasks.map((t) => ({ from: t.id, to: SERVE, minMin: -lastMin, maxMin: input.horizonMin - span(t.id).most })),
   ];
   const bounds: Bound[] = lags.flatMap((lag, why) => {
     const [from, to] = [nodeOf(lag.from), nodeOf(lag.to)];
-    const duration = (tasks[from]?.minutes ?? 0) - ends(lag);
-    const least: Bound = { from: to, to: from, atMost: -(duration + lag.minMin), why };
+    const takes = span(lag.from);
+    const least: Bound = { from: to, to: from, atMost: -(takes.least - ends(lag) + lag.minMin), why };
     const hardest = hardestOf(lag);
-    return hardest === null ? [least] : [least, { from, to, atMost: duration + hardest, why }];
+    return hardest === null ? [least] : [least, { from, to, atMost: takes.most - ends(lag) + hardest, why }];
   });
   // Where the table moves, minutes of the day are no longer counted from it: the bounds of the starts hold them.
   const fixed = aims[0] === "table" ? [] : tasks;
@@ -112,15 +119,20 @@ function solve(
   if (found.starts === null) return { ...none, proven: found.impossible, nodesUsed: found.conflicts };
   const starts = byId(found.starts);
   const startMin = n === 0 ? 0 : Math.min(...found.starts);
+  const ways = Object.fromEntries(
+    tasks.flatMap((t, i) => (t.orElse === undefined ? [] : [[t.id, found.ways[i] ?? 0]])),
+  );
+  const done = asDone(tasks, ways);
   const proven = found.reached[0]?.proven ?? false;
   return {
     kind: "fits",
     starts,
     startMin,
-    handsMin: tasks.reduce((sum, t) => (t.kind === "hands" ? sum + t.minutes : sum), 0),
-    handsBlocks: handsBlocks(tasks, starts),
+    ...(Object.keys(ways).length === 0 ? {} : { ways }),
+    handsMin: done.reduce((sum, t) => (t.kind === "hands" ? sum + t.minutes : sum), 0),
+    handsBlocks: handsBlocks(done, starts),
     boundMin: proven ? startMin : Math.max(startMin, found.latestFirst),
-    stretched: longWaits(input, starts, found.table),
+    stretched: longWaits({ ...input, tasks: done }, starts, found.table),
     ...(found.table === 0 ? {} : { tableMin: found.table }),
     proven,
     nodesUsed: found.conflicts,

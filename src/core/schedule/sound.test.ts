@@ -34,6 +34,14 @@ test.each<[string, Partial<ScheduleInput>]>([
   ["tasks/0/id", { tasks: [task("serve")], lags: [] }],
   ["tasks/0/demands/wok", { tasks: [task("a", { demands: { wok: 1 } }), task("b")] }],
   ["tasks/0/demands/toString", { tasks: [task("a", { demands: { toString: 1 } }), task("b")] }],
+  [
+    "tasks/1/orElse/0/demands/wok",
+    { tasks: [task("a"), task("b", { orElse: [{ minutes: 9, demands: { wok: 1 } }] })] },
+  ],
+  [
+    "tasks/1/orElse",
+    { tasks: [task("a", { choice: "c", orElse: [{ minutes: 9, demands: {} }] }), task("b", { choice: "c" })] },
+  ],
   ["lags/0/from", { lags: lag({ from: "x" }) }],
   ["lags/0/from", { lags: lag({ from: "serve" }) }],
   ["lags/0/to", { lags: lag({ to: "x" }) }],

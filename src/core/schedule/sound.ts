@@ -1,4 +1,4 @@
-import { type ScheduleInput, SERVE } from "./task";
+import { type ScheduleInput, SERVE, waysOf } from "./task";
 
 /** What does not hold together in a question to the solver: where, as a path into it, and why. */
 export interface Unsound {
@@ -21,16 +21,27 @@ export function unsoundness({
   gone = {},
 }: ScheduleInput): Unsound | null {
   const ids = new Set<string>([SERVE]);
-  for (const [i, { id, demands }] of tasks.entries()) {
+  const choices = new Map<string, number>();
+  for (const [i, task] of tasks.entries()) {
+    const { id } = task;
     if (ids.has(id))
       return {
         field: `tasks/${i}/id`,
         problem: id === SERVE ? `"${SERVE}" is the table itself` : `"${id}" stands there twice`,
       };
     ids.add(id);
-    for (const resource of Object.keys(demands))
-      if (!Object.hasOwn(capacities, resource))
-        return { field: `tasks/${i}/demands/${resource}`, problem: "is not among the capacities" };
+    const ways = waysOf(task);
+    for (const [w, { demands }] of ways.entries())
+      for (const resource of Object.keys(demands))
+        if (!Object.hasOwn(capacities, resource))
+          return {
+            field: `tasks/${i}/${w === 0 ? "" : `orElse/${w - 1}/`}demands/${resource}`,
+            problem: "is not among the capacities",
+          };
+    if (task.choice === undefined) continue;
+    if ((choices.get(task.choice) ?? ways.length) !== ways.length)
+      return { field: `tasks/${i}/orElse`, problem: `must be as many as others of "${task.choice}" have` };
+    choices.set(task.choice, ways.length);
   }
   for (const [i, { from, to, minMin, maxMin, hardMin }] of lags.entries()) {
     if (from === SERVE || !ids.has(from)) return { field: `lags/${i}/from`, problem: `there is no task "${from}"` };

@@ -4,6 +4,13 @@ import type { PartId, DishId } from "../process/step";
 
 /** Name of a task: supper, step of a dish, phase. */
 export type TaskId = Id<"task">;
+/** A way in which a task can be done. */
+export interface Way {
+  readonly minutes: number;
+  readonly demands: Readonly<Record<string, number>>;
+  /** Points of bite that it costs to do it so. */
+  readonly points?: number;
+}
 /** A stretch of work or waiting that begins and ends as one. Minutes are whole. */
 export interface Task {
   readonly id: TaskId;
@@ -20,7 +27,24 @@ export interface Task {
   /** Begins no earlier, and no later, than these: minutes relative to serving. Both the same: it stays where it is. */
   readonly notBefore?: number;
   readonly notAfter?: number;
+  /** Ways to do it instead: on a weak burner it takes longer. Its own minutes and demands are way 0, these are 1, 2 … */
+  readonly orElse?: readonly Way[];
+  /** Tasks with the same choice go the same way, as the phases of a step do; absent, it chooses alone. */
+  readonly choice?: string;
 }
+/** All ways in which a task can be done, its own first. */
+export const waysOf = ({
+  minutes,
+  demands,
+  orElse = [],
+}: Pick<Task, "minutes" | "demands" | "orElse">): readonly Way[] => [{ minutes, demands }, ...orElse];
+/** The same tasks as they are done: each on its way, and no other. @param ways by task; absent, its own */
+export const asDone = (tasks: readonly Task[], ways: Readonly<Record<TaskId, number>>): readonly Task[] =>
+  tasks.map(({ orElse, choice: _, ...task }) => {
+    void _;
+    const way = orElse?.[(ways[task.id] ?? 0) - 1];
+    return way === undefined ? task : { ...task, minutes: way.minutes, demands: way.demands };
+  });
 /** The table: every lag that ends in it is counted to the moment of serving. */
 export const SERVE = "serve";
 

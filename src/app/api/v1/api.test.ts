@@ -201,7 +201,7 @@ test.each([
   expect([response.status, body.kind ?? body.field]).toEqual([status, says]);
 });
 
-test.each(["oven", "waits", "contradiction"])(
+test.each(["oven", "waits", "burners", "contradiction"])(
   "the clock answers the documentation's %s as it stands there",
   async (name) => {
     const response = await send(postSchedule, exampleOf(`schedule-${name}`));

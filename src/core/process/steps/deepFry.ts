@@ -140,6 +140,7 @@ function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Appli
       share: brought.oilG / OIL_DENSITY / 1e6 / surface / (pan.heightM * OIL_LINE),
     });
   const heatUpMin = heatUpSeconds({ ...bath, startC: context.roomC }, step.oilC) / 60;
+  if (!Number.isFinite(heatUpMin)) return fail({ kind: "too-weak", burnerW: burner.ratedW });
   const work = step.handsMin ?? batchMinutes(count, eachMin, SWAP_MIN, 1);
   return outcome(
     { ...vessel, batch: after },

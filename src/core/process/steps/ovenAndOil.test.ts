@@ -1,3 +1,4 @@
+import { applyStep } from "../apply";
 import { newStep } from "../../process/registry";
 import { add, type Contents, NOTHING, solidsG, totalG } from "../contents";
 import type { ShapedPieces, Vessel } from "../ledger";
@@ -148,6 +149,13 @@ describe("deep-fry", () => {
       "too-weak",
     );
     expect(refusal(wet(200), oil({ oilC: 300 }))).toMatchObject({ field: "oil temperature" });
+    // Between the two the oil loses as much as it gets before it is hot.
+    const answers = [350, 400, 450, 500, 550, 600, 700].map((netW) => {
+      const tried = applyStep(wet(200), oil(), { ...likely, burner: { netW, ratedW: netW / 0.4, efficiency: 0.4 } });
+      return tried.ok ? tried.value.phases.every((p) => Number.isFinite(p.minutes)) : tried.failure.kind;
+    });
+    expect(answers.filter((a) => a !== "too-weak" && a !== true)).toEqual([]);
+    expect([answers[0], answers.at(-1)]).toEqual(["too-weak", true]);
   });
 });
 

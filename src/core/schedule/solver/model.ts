@@ -1,10 +1,21 @@
 import { SHELVES_OF_ONE_OVEN } from "../capacities";
 import { changeoverMin, SAME_HEAT_K } from "../oven";
 import { hardestOf, isSoft } from "../stretch";
-import { type Lag, lastServed, type ScheduleInput, SERVE, type Task } from "../task";
+import { lastServed, type ScheduleInput, SERVE, type Task, waysOf } from "../task";
 import { Engine } from "./engine";
-import { disjoint, type Point, Shared, type Use } from "./shared";
+import { disjoint, type Point, Shared } from "./shared";
 import { Linear } from "./linear";
+import {
+  alwaysNeeds,
+  type Chosen,
+  exclusiveWays,
+  leastMinutes,
+  mostMinutes,
+  overdraws,
+  unitsOf,
+  usesOf,
+  waysAndEnds,
+} from "./ways";
 
 /** Of a minute of beginning earlier, so that prices of waits are whole numbers: a point of bite every two hours is 10 of them. */
 const SCALE = 60;
@@ -16,13 +27,13 @@ const HANDS = "hands";
 const OVEN = "oven";
 
 /** A question put to the engine. */
-export interface Model {
+export interface Model extends Chosen {
   readonly engine: Engine;
   /** Variables: the start of each task, the earliest of them, the table. */
   readonly starts: readonly number[];
   readonly first: number;
   readonly table: number;
-  /** Minutes beyond the usual limit of each wait that costs. */
+  /** Minutes beyond the usual limit of each wait that costs, and ways that cost. */
   readonly excess: readonly { readonly v: number; readonly price: number }[];
   /** True until something contradicts at once. */
   sound: boolean;
@@ -53,21 +64,28 @@ export function modelOf(input: ScheduleInput, closed: Float64Array, moves: "make
   const table = makespan ? engine.variable(-input.horizonMin, 0) : engine.variable(0, lateMost);
   const starts = tasks.map((t, i) =>
     makespan
-      ? engine.variable(-input.horizonMin, -t.minutes)
+      ? engine.variable(-input.horizonMin, -leastMinutes(t))
       : engine.variable(
           Math.max(-apartBy(i, n), t.notBefore ?? -Infinity),
           Math.min(apartBy(n, i) + lateMost, lastStart(input, t) + lateMost, t.notAfter ?? Infinity),
         ),
   );
   const start = (i: number) => starts[i] as number;
-  const minutes = (i: number) => (tasks[i] as Task).minutes;
+  const first = engine.variable(-input.horizonMin, 0);
+  const { ways, ends, sound } = waysAndEnds(engine, input, starts);
+  const end = (i: number) => ends[i] as Point;
+  /** From the end of a task to a moment at least so much; under a claim, or always. */
+  const after = (i: number, to: number, gap: number, when?: number, least?: number) =>
+    engine.difference(end(i).v, to, end(i).plus + gap, when, least);
   const model: { -readonly [K in keyof Model]: Model[K] } = {
     engine,
     starts,
+    ends,
+    ways,
     table,
-    first: engine.variable(-input.horizonMin, 0),
+    first,
     excess: [],
-    sound: true,
+    sound,
   };
   const must = (holds: boolean) => {
     if (!holds) model.sound = false;
@@ -77,34 +95,40 @@ export function modelOf(input: ScheduleInput, closed: Float64Array, moves: "make
     if (engine.low(s) > engine.high(s)) model.sound = false;
     must(engine.difference(model.first, s, 0));
     // Nothing is done after the last dish is on the table.
-    if (moves === "table") must(engine.difference(s, table, minutes(i) - lastServed(lags)));
-    if (makespan) must(engine.difference(s, table, minutes(i)));
+    if (moves === "table") must(after(i, table, -lastServed(lags)));
+    if (makespan) must(after(i, table, 0));
   }
   const nodeOf = (id: string) => (id === SERVE ? table : start(index.get(id) as number));
   const excess: { v: number; price: number }[] = [];
   for (const lag of lags) {
-    const [from, to] = [nodeOf(lag.from), nodeOf(lag.to)];
-    const after = minutes(index.get(lag.from) as number) - (lag.to === SERVE ? (lag.afterMin ?? 0) : 0);
-    must(engine.difference(from, to, after + lag.minMin));
+    const from = end(index.get(lag.from) as number);
+    const to = nodeOf(lag.to);
+    const plus = from.plus - (lag.to === SERVE ? (lag.afterMin ?? 0) : 0);
+    must(engine.difference(from.v, to, plus + lag.minMin));
     const hardest = hardestOf(lag);
-    if (hardest !== null) must(engine.difference(to, from, -(after + hardest)));
-    const price = priceOf(lag, input.pointMin ?? POINT_MIN);
+    if (hardest !== null) must(engine.difference(to, from.v, -(plus + hardest)));
+    const price = priceOf(lag.pointsPerMin, input.pointMin ?? POINT_MIN);
     if (!isSoft(lag) || price === 0) continue;
     const usual = lag.maxMin as number;
     const v = engine.variable(0, Math.max(0, (hardest ?? input.horizonMin) - usual));
-    engine.rule(new Linear([[2 * to, 1], [2 * from + 1, 1], [2 * v + 1, 1]], after + usual)); // prettier-ignore
+    engine.rule(new Linear([[2 * to, 1], [2 * from.v + 1, 1], [2 * v + 1, 1]], plus + usual)); // prettier-ignore
     excess.push({ v, price });
   }
+  for (const [i, chosen] of ways.entries())
+    for (const [w, v] of chosen.entries()) {
+      const price = priceOf(waysOf(tasks[i] as Task)[w]?.points, input.pointMin ?? POINT_MIN);
+      if (price > 0) excess.push({ v, price });
+    }
   model.excess = excess;
   for (const { lags: over, mostMin } of input.budgets ?? []) {
     // Waits that add up: a sum of starts, in which what stands between two of them cancels out.
     const weights = new Map<number, number>();
     let limit = mostMin;
     for (const { from, to, afterMin } of over) {
-      const [a, b] = [nodeOf(from), nodeOf(to)];
-      limit += minutes(index.get(from) as number) - (to === SERVE ? (afterMin ?? 0) : 0);
+      const [a, b] = [end(index.get(from) as number), nodeOf(to)];
+      limit += a.plus - (to === SERVE ? (afterMin ?? 0) : 0);
       weights.set(b, (weights.get(b) ?? 0) + 1);
-      weights.set(a, (weights.get(a) ?? 0) - 1);
+      weights.set(a.v, (weights.get(a.v) ?? 0) - 1);
     }
     const terms = [...weights]
       .filter(([, w]) => w !== 0)
@@ -115,42 +139,45 @@ export function modelOf(input: ScheduleInput, closed: Float64Array, moves: "make
   // Hours of nobody: an attended task ends before, or begins after.
   tasks.forEach((t, i) => {
     if (t.kind === "wait" || t.minutes === 0) return;
-    for (const [from, to] of input.blocked) must(engine.clause([2 * start(i) + 1, t.minutes - from, 2 * start(i), to]));
+    for (const [from, to] of input.blocked)
+      must(engine.clause([2 * end(i).v + 1, end(i).plus - from, 2 * start(i), to]));
   });
 
   const oneOven = ovensOf(input) === 1;
-  if (!oneOven) must(severalOvens(engine, input, starts));
-  const lead = (a: number, b: number) => minutes(a) + (oneOven ? setupOf(input, a, b) : 0);
-  const canPrecede = (a: number, b: number) => moves !== null || apartBy(a, b) >= lead(a, b);
+  if (!oneOven) must(severalOvens(engine, input, model));
+  const setup = (a: number, b: number) => (oneOven ? setupOf(input, a, b) : 0);
+  const canPrecede = (a: number, b: number) =>
+    moves !== null || apartBy(a, b) >= leastMinutes(tasks[a] as Task) + setup(a, b);
+  const alwaysPrecedes = (a: number, b: number) =>
+    moves === null && -apartBy(b, a) >= mostMinutes(tasks[a] as Task) + setup(a, b);
   for (const [a, b] of exclusivePairs(input)) {
     const [ab, ba] = [canPrecede(a, b), canPrecede(b, a)];
     if (!ab && !ba) model.sound = false;
-    else if (!ab || !ba)
-      must(ab ? engine.difference(start(a), start(b), lead(a, b)) : engine.difference(start(b), start(a), lead(b, a)));
-    else if (moves === null && (-apartBy(b, a) >= lead(a, b) || -apartBy(a, b) >= lead(b, a))) continue;
+    else if (!ab || !ba) must(ab ? after(a, start(b), setup(a, b)) : after(b, start(a), setup(b, a)));
+    else if (alwaysPrecedes(a, b) || alwaysPrecedes(b, a)) continue;
     else {
       const order = engine.variable(0, 1);
-      must(engine.difference(start(a), start(b), lead(a, b), 2 * order, 1));
-      must(engine.difference(start(b), start(a), lead(b, a), 2 * order + 1, 0));
+      must(after(a, start(b), setup(a, b), 2 * order, 1));
+      must(after(b, start(a), setup(b, a), 2 * order + 1, 0));
     }
   }
+  must(exclusiveWays(engine, input, model));
   for (const [first, second] of input.apart) {
     const order = engine.variable(0, 1);
     for (const x of first)
       for (const y of second) {
         const [a, b] = [index.get(x) as number, index.get(y) as number];
-        must(engine.difference(start(a), start(b), minutes(a), 2 * order, 1));
-        must(engine.difference(start(b), start(a), minutes(b), 2 * order + 1, 0));
+        must(after(a, start(b), 0, 2 * order, 1));
+        must(after(b, start(a), 0, 2 * order + 1, 0));
       }
   }
   for (const [thing, capacity] of Object.entries(input.capacities)) {
-    const users = tasks.flatMap((t, i) => ((t.demands[thing] ?? 0) > 0 && t.minutes > 0 ? [i] : []));
-    const uses = users.map((i): Use => {
-      const at = (plus: number): Point => ({ v: start(i), plus });
-      return { start: at(0), end: at(minutes(i)), minutes: minutes(i), units: tasks[i]?.demands[thing] as number };
-    });
+    const users = tasks.flatMap((t, i) =>
+      waysOf(t).some((w) => unitsOf(w, thing) > 0) && mostMinutes(t) > 0 ? [i] : [],
+    );
+    const uses = users.flatMap((i) => usesOf(tasks[i] as Task, thing, { v: start(i), plus: 0 }, end(i), ways[i] ?? []));
     const units = uses.map((u) => u.units).sort((a, b) => a - b);
-    if (units.some((u) => u > capacity)) model.sound = false;
+    if (uses.some((u) => u.when === undefined && u.units > capacity)) model.sound = false;
     const away = input.gone?.[thing] ?? [];
     if (units.reduce((sum, u) => sum + u, 0) <= capacity && away.length === 0) continue;
     // Hands that need their cook are not there in the hours of nobody.
@@ -164,10 +191,10 @@ export function modelOf(input: ScheduleInput, closed: Float64Array, moves: "make
 }
 
 /** The latest start of a task: nothing is done after the last dish is on the table. */
-const lastStart = ({ lags }: ScheduleInput, { minutes }: Task): number => lastServed(lags) - minutes;
+const lastStart = ({ lags }: ScheduleInput, task: Task): number => lastServed(lags) - leastMinutes(task);
 
 /** What a minute beyond the usual limit costs, in parts of a minute of beginning earlier. */
-const priceOf = ({ pointsPerMin }: Lag, pointMin: number): number => Math.round((pointsPerMin ?? 0) * pointMin * SCALE);
+const priceOf = (points: number | undefined, pointMin: number): number => Math.round((points ?? 0) * pointMin * SCALE);
 
 const ovensOf = ({ ovens, capacities }: ScheduleInput): number =>
   ovens ?? ((capacities[OVEN] ?? 0) <= SHELVES_OF_ONE_OVEN ? 1 : 2);
@@ -181,7 +208,7 @@ const otherHeat = (a: Task, b: Task): boolean =>
   a.ovenC !== null && b.ovenC !== null && Math.abs(a.ovenC - b.ovenC) > SAME_HEAT_K;
 
 /** With several ovens: what wants another heat stands in another oven, or before, or after. */
-function severalOvens(engine: Engine, input: ScheduleInput, starts: readonly number[]): boolean {
+function severalOvens(engine: Engine, input: ScheduleInput, { starts, ends }: Pick<Model, "starts" | "ends">): boolean {
   const { tasks } = input;
   const ovens = ovensOf(input);
   const baked = tasks.flatMap((t, i) => (t.ovenC !== null && t.minutes > 0 ? [i] : []));
@@ -190,6 +217,7 @@ function severalOvens(engine: Engine, input: ScheduleInput, starts: readonly num
     const way = engine.variable(0, 1);
     return engine.difference(from, to, gap, 2 * way, 1) ? way : null;
   };
+  const end = (i: number) => ends[i] as Point;
   for (const [k, i] of baked.entries())
     for (const j of baked.slice(k + 1)) {
       const [a, b] = [tasks[i] as Task, tasks[j] as Task];
@@ -197,8 +225,8 @@ function severalOvens(engine: Engine, input: ScheduleInput, starts: readonly num
       const [x, y] = [starts[i] as number, starts[j] as number];
       const [first, second] = [oven.get(i) as number, oven.get(j) as number];
       const ways = [
-        under(x, y, a.minutes + setupOf(input, i, j)),
-        under(y, x, b.minutes + setupOf(input, j, i)),
+        under(end(i).v, y, end(i).plus + setupOf(input, i, j)),
+        under(end(j).v, x, end(j).plus + setupOf(input, j, i)),
         under(first, second, 1),
         under(second, first, 1),
       ];
@@ -210,18 +238,14 @@ function severalOvens(engine: Engine, input: ScheduleInput, starts: readonly num
 function exclusivePairs(input: ScheduleInput): (readonly [number, number])[] {
   const { tasks, capacities } = input;
   const pairs: (readonly [number, number])[] = [];
-  const things = Object.entries(capacities);
   const oneOven = ovensOf(input) === 1;
+  const needs = tasks.map(alwaysNeeds);
   tasks.forEach((a, i) => {
-    if (a.minutes === 0) return;
+    if (mostMinutes(a) === 0) return;
     for (let j = i + 1; j < tasks.length; j++) {
       const b = tasks[j] as Task;
-      if (b.minutes === 0) continue;
-      const overdraws = things.some(([thing, units]) => {
-        const [x, y] = [a.demands[thing] ?? 0, b.demands[thing] ?? 0];
-        return x > 0 && y > 0 && x + y > units;
-      });
-      if (overdraws || (oneOven && otherHeat(a, b))) pairs.push([i, j]);
+      if (mostMinutes(b) === 0) continue;
+      if (overdraws(needs[i] ?? {}, needs[j] ?? {}, capacities) || (oneOven && otherHeat(a, b))) pairs.push([i, j]);
     }
   });
   return pairs;
@@ -250,11 +274,15 @@ export function termsOf(aim: Aim, model: Model, input: ScheduleInput): Terms {
         const ways = [2 * begins, 1];
         for (const j of hands) {
           const [a, b] = [starts[j] as number, starts[i] as number];
-          const minutes = (input.tasks[j] as Task).minutes;
+          const end = model.ends[j] as Point;
           const ahead = j < i ? 0 : 1;
-          if (i === j || engine.high(b) < engine.low(a) + ahead || engine.low(b) > engine.high(a) + minutes) continue;
+          if (i === j || engine.high(b) < engine.low(a) + ahead || engine.low(b) > engine.high(end.v) + end.plus)
+            continue;
           const follows = engine.variable(0, 1);
-          if (!engine.difference(a, b, ahead, 2 * follows, 1) || !engine.difference(b, a, -minutes, 2 * follows, 1))
+          if (
+            !engine.difference(a, b, ahead, 2 * follows, 1) ||
+            !engine.difference(b, end.v, -end.plus, 2 * follows, 1)
+          )
             model.sound = false;
           ways.push(2 * follows, 1);
         }

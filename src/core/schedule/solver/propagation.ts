@@ -115,13 +115,15 @@ export class Propagation extends Trail {
   private circle(last: Edge): boolean {
     let gap = last.gap;
     const because = last.when === ALWAYS ? [] : [last.when, last.whenLeast];
+    // A way back may run into another circle that this edge is no part of: that one is found from its own edges.
+    let steps = 0;
     for (let half = last.from; half !== last.to;) {
       this.work++;
+      if (++steps > LONGEST_CIRCLE) return false;
       const reason = this.trailReason[this.newest[half] as number];
       if (reason === null || reason === undefined || !("gap" in reason)) return false;
       gap += reason.gap;
       if (reason.when !== ALWAYS) because.push(reason.when, reason.whenLeast);
-      if (because.length > LONGEST_CIRCLE) return false;
       half = reason.from;
     }
     if (gap <= 0) return false;

@@ -12,6 +12,8 @@ export interface Use {
   readonly end: Point;
   readonly minutes: number;
   readonly units: number;
+  /** Only where this is claimed: a task that can be done without it. */
+  readonly when?: Half;
 }
 /** A stretch in which so many units are not there, minutes. */
 export type Gone = readonly [from: number, to: number, units: number];
@@ -49,7 +51,7 @@ export class Shared implements Rule {
     private readonly moments = true,
   ) {
     const of = new Set(uses.flatMap(({ start, end }) => [start.v, end.v]));
-    this.halves = [...of].flatMap((v) => [2 * v, 2 * v + 1]);
+    this.halves = [...[...of].flatMap((v) => [2 * v, 2 * v + 1]), ...uses.flatMap((u) => u.when ?? [])];
     this.from = new Int32Array(uses.length);
     this.to = new Int32Array(uses.length);
     this.goneTo = new Float64Array(uses.length);
@@ -70,6 +72,7 @@ export class Shared implements Rule {
       use: -1,
     }));
     uses.forEach((u, use) => {
+      if (!isTaken(engine, u)) return;
       const [from, to] = [latest(engine, u.start), earliest(engine, u.end)];
       if (from < to) parts.push({ from, to, units: u.units, use });
     });
@@ -83,25 +86,31 @@ export class Shared implements Rule {
       const until = running.reduce((least, p) => Math.min(least, p.to), Infinity);
       for (let i = 0; i < uses.length; i++) {
         const u = uses[i] as Use;
-        if (used + u.units <= capacity || running.some((p) => p.use === i)) continue;
+        if (used + u.units <= capacity || !isTaken(engine, u) || running.some((p) => p.use === i)) continue;
         if (!this.push(engine, u, running, at, until)) return false;
       }
     }
     return true;
   }
   /** A use that does not fit in beside what runs from `at` to `until` lies before it, or after it, where only one is possible. */
-  private push(engine: Propagation, { start, end }: Use, running: readonly Part[], at: number, until: number): boolean {
+  private push(
+    engine: Propagation,
+    { start, end, when }: Use,
+    running: readonly Part[],
+    at: number,
+    until: number,
+  ): boolean {
     while (earliest(engine, start) < until && earliest(engine, end) > at) {
       const moment = Math.min(until, earliest(engine, end)) - 1;
       const because = this.because(running, moment);
-      because.push(2 * end.v, moment + 1 - end.plus);
+      because.push(2 * end.v, moment + 1 - end.plus, ...claimed(when));
       if (!engine.claim(2 * start.v, moment + 1 - start.plus, because)) return false;
       if (start.v !== end.v) break;
     }
     while (latest(engine, end) > at && latest(engine, start) < until) {
       const moment = Math.max(at, latest(engine, start));
       const because = this.because(running, moment);
-      because.push(2 * start.v + 1, start.plus - moment);
+      because.push(2 * start.v + 1, start.plus - moment, ...claimed(when));
       if (!engine.claim(2 * end.v + 1, end.plus - moment, because)) return false;
       if (start.v !== end.v) break;
     }
@@ -111,8 +120,8 @@ export class Shared implements Rule {
   private because(running: readonly Part[], moment: number): number[] {
     return running.flatMap(({ use }) => {
       if (use < 0) return [];
-      const { start, end } = this.uses[use] as Use;
-      return [2 * start.v + 1, start.plus - moment, 2 * end.v, moment + 1 - end.plus];
+      const { start, end, when } = this.uses[use] as Use;
+      return [2 * start.v + 1, start.plus - moment, 2 * end.v, moment + 1 - end.plus, ...claimed(when)];
     });
   }
 
@@ -123,6 +132,7 @@ export class Shared implements Rule {
     engine.work += n;
     for (let i = 0; i < n; i++) {
       const u = uses[i] as Use;
+      if (u.when !== undefined) work[i] = isTaken(engine, u) ? u.units * u.minutes : 0;
       from[i] = earliest(engine, u.start);
       to[i] = latest(engine, u.end);
       goneTo[i] = this.goneUntil(to[i] as number);
@@ -147,9 +157,14 @@ export class Shared implements Rule {
         const end = to[i] as number;
         const room = capacity * (end - begin);
         if (sum <= room - (goneTo[i] as number) + gone) continue;
-        const inside = uses.filter((_, j) => (from[j] as number) >= begin && (to[j] as number) <= end);
+        const inside = uses.filter(
+          (u, j) => (from[j] as number) >= begin && (to[j] as number) <= end && isTaken(engine, u),
+        );
         return engine.fail(
-          inside.flatMap(({ start, end: last }) => [2 * start.v, begin - start.plus, 2 * last.v + 1, last.plus - end]),
+          inside.flatMap(({ start, end: last, when }) => [
+            ...[2 * start.v, begin - start.plus, 2 * last.v + 1, last.plus - end],
+            ...claimed(when),
+          ]),
         );
       }
     }
@@ -171,5 +186,7 @@ interface Part {
   readonly units: number;
   readonly use: number;
 }
+const isTaken = (engine: Propagation, { when }: Use): boolean => when === undefined || engine.holds(when, 1);
+const claimed = (when: Half | undefined): number[] => (when === undefined ? [] : [when, 1]);
 const earliest = ({ bound }: Propagation, { v, plus }: Point): number => (bound[2 * v] as number) + plus;
 const latest = ({ bound }: Propagation, { v, plus }: Point): number => -(bound[2 * v + 1] as number) + plus;

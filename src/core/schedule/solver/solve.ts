@@ -6,6 +6,8 @@ import { type Aim, type Model, modelOf, type Terms, termsOf } from "./model";
 export interface Solved {
   /** Null when none was found. */
   readonly starts: readonly number[] | null;
+  /** The way that each task goes; 0 where there is but one. */
+  readonly ways: readonly number[];
   /** When the table is laid; 0 unless it moves. */
   readonly table: number;
   /** For each aim that was reached: the sum, and whether no smaller one is possible. */
@@ -46,6 +48,7 @@ export function solveFor(
   const kept: { aim: Aim; sum: number }[] = [];
   const reached: { aim: Aim; sum: number; proven: boolean }[] = [];
   let best: readonly number[] | null = null;
+  let ways: readonly number[] = [];
   let conflicts = 0;
   let least = -Infinity;
   let latestFirst = Infinity;
@@ -62,16 +65,18 @@ export function solveFor(
     }
     if (found.starts === null) break;
     best = found.starts;
+    ways = found.ways;
     reached.push({ aim, sum: found.sum, proven: found.complete });
     kept.push({ aim, sum: found.sum });
   }
   const impossible = best === null && least === Infinity;
   const table = moves === null ? 0 : (reached[0]?.sum ?? 0);
-  return { starts: best, table, reached, impossible, least, latestFirst, conflicts };
+  return { starts: best, ways, table, reached, impossible, least, latestFirst, conflicts };
 }
 
 interface Minimum {
   readonly starts: readonly number[] | null;
+  readonly ways: readonly number[];
   readonly sum: number;
   readonly complete: boolean;
   readonly least: number;
@@ -96,12 +101,13 @@ function minimise(
   /** The value of each variable in the best plan so far. */
   let values: number[] | null = null;
   let plan: readonly number[] | null = null;
+  let ways: readonly number[] = [];
   let sum = Infinity;
   let least = -Infinity;
   let latestFirst = Infinity;
   const end = (complete: boolean): Minimum => {
     if (complete) least = sum;
-    return { starts: plan, sum, complete, least, latestFirst, conflicts: engine.conflicts };
+    return { starts: plan, ways, sum, complete, least, latestFirst, conflicts: engine.conflicts };
   };
   if (!model.sound) return end(true);
 
@@ -135,6 +141,12 @@ function minimise(
       }
       if (decide(model, cost, latestFirst, byHeart, values ?? known, values !== null)) continue;
       plan = starts.map((s) => engine.low(s));
+      ways = model.ways.map((chosen) =>
+        Math.max(
+          0,
+          chosen.findIndex((v) => engine.low(v) === 1),
+        ),
+      );
       values = Array.from({ length: engine.bound.length / 2 }, (_, v) => engine.low(v));
       sum = sumNow();
       onBetter(plan);
