@@ -74,6 +74,7 @@ export const ScheduleRequestSchema = v.strictObject({
   ),
   ovens: v.optional(v.pipe(between(0, 10), v.integer("must be a whole number"))),
   ovenRates: v.optional(v.strictObject({ up: between(0.1, 1000), down: between(0.1, 1000) })),
+  alikeK: v.optional(between(0, 100)),
   blocked: v.optional(list(v.strictTuple([minute, minute]), 500), []),
   gone: v.optional(
     v.pipe(

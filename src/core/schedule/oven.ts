@@ -9,9 +9,14 @@ export const HOME_OVEN: OvenRates = { up: 13, down: 5 };
 export const SAME_HEAT_K = 10;
 
 /** Whole minutes that one oven needs from one heat to another; none between heats that count as one. */
-export function changeoverMin(fromC: number, toC: number, { up, down }: OvenRates = HOME_OVEN): number {
+export function changeoverMin(
+  fromC: number,
+  toC: number,
+  { up, down }: OvenRates = HOME_OVEN,
+  alikeK = SAME_HEAT_K,
+): number {
   const byK = toC - fromC;
-  if (Math.abs(byK) <= SAME_HEAT_K) return 0;
+  if (Math.abs(byK) <= alikeK) return 0;
   return Math.ceil(byK > 0 ? byK / up : -byK / down);
 }
 

@@ -47,6 +47,7 @@ function questionOf(instance: Instance): ScheduleInput {
     apart: [],
     capacities: instance.cap,
     blocked: instance.blockedSlots.map((slot) => [slot - instance.serve, slot - instance.serve + 1] as const),
+    alikeK: instance.maxTempDiff_C,
     horizonMin: instance.serve,
     nodes: 60_000,
     objective: "card",
@@ -81,6 +82,10 @@ describe("published optima of card 15 (exhaustive search by two independent prog
     const { inputs } = check("instance_B");
     const home = { ...inputs, blockedSlots: inputs.blockedSlots.filter((s) => s < 66) };
     expect(optimum(home)).toMatchObject({ latestStart: 45, handsBlocks: 3, sumStarts: 583 });
+  });
+  test("B where heats within 30 K share the oven", () => {
+    const { inputs } = check("instance_B");
+    expect(optimum({ ...inputs, maxTempDiff_C: 30 })).toMatchObject({ latestStart: 15, sumStarts: 505 });
   });
   test("B without a longest wait from cook to mix", () => {
     const { inputs } = check("instance_B");

@@ -101,6 +101,8 @@ export interface ScheduleInput {
   readonly capacities: Readonly<Record<string, number>>;
   /** How fast the oven comes to another heat, K a minute; absent, it does at once. */
   readonly ovenRates?: OvenRates;
+  /** Heats that are so near count as one, K; 10 where nothing is said. */
+  readonly alikeK?: number;
   /** How many ovens share the shelves: one has one heat at a time. Absent: one up to two shelves, else two. */
   readonly ovens?: number;
   /** Asleep or away, [from, to) in minutes relative to serving: no hands and no eye. */

@@ -199,13 +199,13 @@ const priceOf = (points: number | undefined, pointMin: number): number => Math.r
 const ovensOf = ({ ovens, capacities }: ScheduleInput): number =>
   ovens ?? ((capacities[OVEN] ?? 0) <= SHELVES_OF_ONE_OVEN ? 1 : 2);
 /** Minutes between two tasks while one oven goes from the heat of the first to that of the second. */
-function setupOf({ tasks, ovenRates }: ScheduleInput, before: number, after: number): number {
+function setupOf({ tasks, ovenRates, alikeK }: ScheduleInput, before: number, after: number): number {
   const [from, to] = [tasks[before]?.ovenC ?? null, tasks[after]?.ovenC ?? null];
   if (ovenRates === undefined || from === null || to === null) return 0;
-  return changeoverMin(from, to, ovenRates);
+  return changeoverMin(from, to, ovenRates, alikeK);
 }
-const otherHeat = (a: Task, b: Task): boolean =>
-  a.ovenC !== null && b.ovenC !== null && Math.abs(a.ovenC - b.ovenC) > SAME_HEAT_K;
+const otherHeat = ({ alikeK = SAME_HEAT_K }: ScheduleInput, a: Task, b: Task): boolean =>
+  a.ovenC !== null && b.ovenC !== null && Math.abs(a.ovenC - b.ovenC) > alikeK;
 
 /** With several ovens: what wants another heat stands in another oven, or before, or after. */
 function severalOvens(engine: Engine, input: ScheduleInput, { starts, ends }: Pick<Model, "starts" | "ends">): boolean {
@@ -221,7 +221,7 @@ function severalOvens(engine: Engine, input: ScheduleInput, { starts, ends }: Pi
   for (const [k, i] of baked.entries())
     for (const j of baked.slice(k + 1)) {
       const [a, b] = [tasks[i] as Task, tasks[j] as Task];
-      if (!otherHeat(a, b)) continue;
+      if (!otherHeat(input, a, b)) continue;
       const [x, y] = [starts[i] as number, starts[j] as number];
       const [first, second] = [oven.get(i) as number, oven.get(j) as number];
       const ways = [
@@ -245,7 +245,8 @@ function exclusivePairs(input: ScheduleInput): (readonly [number, number])[] {
     for (let j = i + 1; j < tasks.length; j++) {
       const b = tasks[j] as Task;
       if (mostMinutes(b) === 0) continue;
-      if (overdraws(needs[i] ?? {}, needs[j] ?? {}, capacities) || (oneOven && otherHeat(a, b))) pairs.push([i, j]);
+      if (overdraws(needs[i] ?? {}, needs[j] ?? {}, capacities) || (oneOven && otherHeat(input, a, b)))
+        pairs.push([i, j]);
     }
   });
   return pairs;
