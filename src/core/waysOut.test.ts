@@ -100,7 +100,7 @@ test("the soak is forgotten: hot water for the nuts, and for the beans hot water
   // Both begun now would be ready in the middle of the night: they are for another day, as they are.
   expect(wayOf(beans, "as-it-is").tableMin).toBe(1440);
   expect(beans.ways.map((w) => w.tableMin)).toEqual([...beans.ways.map((w) => w.tableMin)].sort((a, b) => a - b));
-  expect(quickerWays(BEANS, { machines: [] }).map((w) => w.kind)).toEqual(["hot-soak"]);
+  expect(quickerWays(BEANS, { machines: [], pans: [] }).map((w) => w.kind)).toEqual(["hot-soak"]);
   // Two parts with a long step each: only both together bring dinner in time.
   const both = waysOut(inputOf([BEANS, CREAM]), hoursBefore(4));
   expect(kinds(both)[0]).toBe("beans.soak hot-soak + cream.soak hot-soak");
@@ -129,6 +129,13 @@ test("a quicker way that is less safe, or does not go into the cooker, is none",
 test("where the chain alone would be in time but two hands are not, dinner is later, and no beginning is past", () => {
   const found = waysOut(inputOf([first, second]), AT - 95 * 60_000);
   expect(found.tooLong).toBeNull();
+  // Told is what is in the way, and nothing besides: with two cooks it would be in time.
+  expect(found.because).toContainEqual(
+    expect.objectContaining({ kind: "thing", thing: "hands", units: 1, name: null }),
+  );
+  expect(
+    waysOut(inputOf([first, second], {}, withOneMore(always, "hands")), AT - 95 * 60_000).because,
+  ).not.toContainEqual(expect.objectContaining({ thing: "hands", units: 1 }));
   const asItIs = wayOf(found, "as-it-is");
   expect(asItIs.tableMin).toBeGreaterThan(0);
   expect(found.ways.every((w) => w.startMin >= -95)).toBe(true);
@@ -180,6 +187,7 @@ test("steps that are held let go; a helper where hands are what is missing; noth
   expect(kinds(stuck)[0]).toBe("let-move");
   expect(stuck.ways[0]).toMatchObject({ tableMin: 0, supper: { pins: {} } });
   expect(stuck.tooLong).toBeNull();
+  expect(stuck.because).toEqual([{ kind: "held", name: null }]);
   const late = waysOut(input, hoursBefore(0.5));
   expect(kinds(late)).toEqual(["one-more", "as-it-is"]);
   expect(late.ways[0]?.kitchen.cooks.map((c) => c.name)).toEqual([...always.cooks.map((c) => c.name), "Helper"]);
@@ -230,4 +238,37 @@ test("a supper that is late only for the room that it leaves is in time without 
   expect(asItIs.tableMin).toBe(0);
   expect(asItIs.supper.roomMin).toBe(0);
   expect(startsAt({ ...input, supper: asItIs.supper })).toBeGreaterThanOrEqual(between);
+});
+test("what comes frozen can be bought thawed; what the cook freezes cannot; the widest pan sears more at once", () => {
+  const size = { lengthMm: 140, widthMm: 110, thicknessMm: 65 };
+  const bought = dishOf(
+    [
+      part("block", "Block", null, 60, [
+        step("freeze", "freeze", [food("tofu-firm", 400)], { ...size, minutes: 2 * 1440, ready: true }),
+        step("thaw", "thaw", [], { ...size, minutes: 2 * 1440 }),
+        step("press", "press", [], { ...size, loadKg: 5, minutes: 60 }),
+        step("cut", "cut", [], { pieceMm: 20 }),
+      ]),
+    ],
+    "block",
+  );
+  const found = waysOut(inputOf([bought]), hoursBefore(3));
+  const way = wayOf(found, "block.thaw bought-thawed");
+  expect(way).toMatchObject({ tableMin: 0 });
+  expect(way.startMin).toBeGreaterThan(-180);
+  expect(quickerWays(FROZEN, DEMO_KITCHEN).map((w) => w.kind)).not.toContain("bought-thawed");
+  const strips = dishOf(
+    [
+      part("strips", "Strips", null, 10, [
+        step("sear", "sear", [food("tofu-firm", 1500), food("rapeseed-oil", 30)], { pan: "small" }),
+      ]),
+    ],
+    "strips",
+  );
+  const pan = (id: string, diameterCm: number) => ({ id, name: id, kind: "frying" as const, diameterCm, heightCm: 5 });
+  const kitchen = { ...always, pans: [pan("small", 18), pan("wide", 30)] };
+  const wider = waysOut(inputOf([strips], {}, kitchen), hoursBefore(0.7));
+  const wide = wayOf(wider, "strips.sear wider-pan");
+  expect(wide.supper.dishes[0]?.parts[0]?.steps[0]).toMatchObject({ pan: "wide" });
+  expect(wide.tableMin).toBeLessThan(wayOf(wider, "as-it-is").tableMin);
 });

@@ -13,6 +13,7 @@ import { newMemory } from "./quantities/memory";
 import { fromNow, NOTHING_DONE } from "./schedule/fromNow";
 import { longestChain } from "./schedule/longest";
 import { scheduleQuestion } from "./schedule/question";
+import { begunFrom, type Reason, reasonsOf } from "./schedule/reasons";
 import { type Schedule, tryOut } from "./schedule/schedule";
 import { besides, type Taken } from "./schedule/taken";
 import { rowsOf } from "./schedule/work";
@@ -50,8 +51,12 @@ export interface WaysOut {
     /** Its longest steps, the longest first. */
     readonly steps: readonly { readonly step: StepKey; readonly minutes: number }[];
   } | null;
+  /** Where the minutes would be enough: what together is in the way, each with its name in this kitchen. */
+  readonly because: readonly NamedReason[];
   readonly ways: readonly WayOut[];
 }
+/** A reason; of a pan or a machine with its name. */
+export type NamedReason = Reason & { readonly name: string | null };
 
 /** Each try is a look ahead, no plan: it takes such a part of the clock's budget. */
 const SHARE = 24;
@@ -96,10 +101,30 @@ export function waysOut(asked: PlanInput, now: number | null, tools: TimedTools 
   const worth = found
     .filter((w) => asItIs === null || w.tableMin <= asItIs.tableMin - WORTH_MIN)
     .sort((a, b) => a.tableMin - b.tableMin || price(a) - price(b));
+  const tooLong = tooLongOf(planned, input, now);
   return {
-    tooLong: tooLongOf(planned, input, now),
+    tooLong,
+    because: tooLong === null ? becauseOf(planned, input, now, taken) : [],
     ways: [...worth.slice(0, MOST_WAYS), ...(asItIs === null ? [] : [asItIs])],
   };
+}
+
+/** What together keeps it from being on the table when it was asked for. */
+function becauseOf(
+  planned: Plan,
+  { kitchen, supper }: PlanInput,
+  now: number | null,
+  taken: readonly Taken[],
+): readonly NamedReason[] {
+  const question = besides(scheduleQuestion(planned, kitchen, supper.serveAt), taken, supper.serveAt);
+  const asked = now === null ? question : begunFrom(question, Math.ceil((now - Date.parse(supper.serveAt)) / 60_000));
+  const gear = new Map<string, string>();
+  for (const { id, name } of kitchen.pans) gear.set(`pan:${id}`, name);
+  for (const { id, name } of kitchen.machines) gear.set(`machine:${id}`, name);
+  return reasonsOf(asked).map((reason) => ({
+    ...reason,
+    name: reason.kind === "thing" ? (gear.get(reason.thing) ?? null) : null,
+  }));
 }
 
 interface Trying {
@@ -185,7 +210,7 @@ function quickerSuppers(
   };
   const ways = supper.dishes.flatMap((dish) =>
     quickerWays(dish, kitchen).flatMap((way) => {
-      const changed = takeQuicker(dish, way, rowOf);
+      const changed = takeQuicker(dish, way, rowOf, kitchen);
       return changed === null ? [] : [{ way, changed }];
     }),
   );
@@ -201,7 +226,7 @@ function quickerSuppers(
   const all = together.reduce<{ supper: Supper; steps: (typeof single)[number]["steps"] }>(
     (so, { way }) => {
       const dish = so.supper.dishes.find((d) => d.id === way.dish) as Dish;
-      const changed = takeQuicker(dish, way, rowOf);
+      const changed = takeQuicker(dish, way, rowOf, kitchen);
       return changed === null
         ? so
         : { supper: editDish(so.supper, way.dish, () => changed), steps: [...so.steps, after(changed, way)] };

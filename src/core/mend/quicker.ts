@@ -1,12 +1,23 @@
 import type { Dish } from "../dish/dish";
 import { editStep, removeStep } from "../dish/edit";
-import type { Kitchen } from "../household/kitchen";
+import type { Kitchen, Pan } from "../household/kitchen";
+import type { GearId } from "../process/ledger";
 import type { Step, StepOf } from "../process/registry";
 import type { Row } from "../process/row";
 import type { DishId, PartId, StepId } from "../process/step";
 
-/** What a step that takes hours gives way to: a warm bath for the fridge, hot water for cold, pressure for the hob, no freezing at all. */
-export const QUICKER_KINDS = ["thaw-in-water", "hot-soak", "pressure", "unfrozen"] as const;
+/**
+ * What a step gives way to: a warm bath for the fridge, hot water for cold, pressure for the hob, no freezing at all, food that was
+ * bought thawed, the widest pan of the kitchen for a narrow one that is filled again and again.
+ */
+export const QUICKER_KINDS = [
+  "thaw-in-water",
+  "hot-soak",
+  "pressure",
+  "unfrozen",
+  "bought-thawed",
+  "wider-pan",
+] as const;
 /** One of these. */
 export type QuickerKind = (typeof QUICKER_KINDS)[number];
 /** A step that can be done in less time, and how. */
@@ -23,6 +34,8 @@ const TRIED_MIN: Readonly<Record<QuickerKind, readonly number[]>> = {
   "hot-soak": [15, 30, 45, 60, 90, 120, 180],
   pressure: [0],
   unfrozen: [0],
+  "bought-thawed": [0],
+  "wider-pan": [0],
 };
 /** A soak that is no longer than this is quick already. */
 const LONG_SOAK_MIN = 90;
@@ -32,21 +45,38 @@ const HOT_C = 95;
 const NEARLY = 0.1;
 
 /** Steps of a dish for which there is a quicker way in this kitchen. */
-export function quickerWays(dish: Dish, kitchen: Pick<Kitchen, "machines">): readonly QuickerWay[] {
+export function quickerWays(dish: Dish, kitchen: Pick<Kitchen, "machines" | "pans">): readonly QuickerWay[] {
+  const widest = widestOf(kitchen);
   const hasCooker = kitchen.machines.some((m) => m.kind === "pressure-cooker");
   return dish.parts.flatMap((part) =>
     part.steps.flatMap((step): QuickerWay[] => {
       const way = (kind: QuickerKind) => ({ kind, dish: dish.id, part: part.id, step: step.id });
       // What lies ready already takes no time at all.
       if (step.ready) return [];
-      if (step.kind === "thaw" && step.how === "fridge") return [way("thaw-in-water")];
+      const before = part.steps.slice(0, part.steps.indexOf(step));
+      if (step.kind === "thaw" && step.how === "fridge")
+        // What lies in the freezer already can be bought out of the fridge; what the cook freezes cannot.
+        return [
+          way("thaw-in-water"),
+          ...(before.some((s) => s.kind === "freeze" && s.ready) ? [way("bought-thawed")] : []),
+        ];
       if (step.kind === "freeze" && isThawedLater(part.steps, step)) return [way("unfrozen")];
       if (step.kind === "soak" && step.minutes > LONG_SOAK_MIN) return [way("hot-soak")];
       if (step.kind === "cook" && !step.pressure && hasCooker) return [way("pressure")];
+      if (step.kind === "sear" && step.pan !== null && widest !== null && isNarrower(step.pan, widest, kitchen))
+        return [way("wider-pan")];
       return [];
     }),
   );
 }
+
+/** The widest frying pan that there is. */
+const widestOf = ({ pans }: Pick<Kitchen, "pans">): Pan | null =>
+  pans
+    .filter((p) => p.kind === "frying")
+    .reduce<Pan | null>((a, b) => (a !== null && a.diameterCm >= b.diameterCm ? a : b), null);
+const isNarrower = (pan: GearId, { diameterCm }: Pan, { pans }: Pick<Kitchen, "pans">): boolean =>
+  pans.some((p) => p.id === pan && p.diameterCm < diameterCm);
 
 /** A thaw in the same part, and a step after it that goes on with the food. */
 const isThawedLater = (steps: readonly Step[], freeze: Step): boolean =>
@@ -58,11 +88,17 @@ const isThawedLater = (steps: readonly Step[], freeze: Step): boolean =>
  * @param rowOf how a dish's step comes out in this kitchen
  * @returns null where it comes out in no time that is tried, or cannot be done
  */
-export function takeQuicker(dish: Dish, way: QuickerWay, rowOf: (dish: Dish, step: StepId) => Row | null): Dish | null {
+export function takeQuicker(
+  dish: Dish,
+  way: QuickerWay,
+  rowOf: (dish: Dish, step: StepId) => Row | null,
+  kitchen: Pick<Kitchen, "pans">,
+): Dish | null {
   if (way.kind === "unfrozen") return unfrozen(dish, way);
+  const pan = widestOf(kitchen)?.id ?? null;
   const before = rowOf(dish, way.step);
   for (const minutes of TRIED_MIN[way.kind]) {
-    const changed = editStep(dish, way.step, (s) => quicker(s, way.kind, minutes));
+    const changed = editStep(dish, way.step, (s) => quicker(s, way.kind, minutes, pan));
     const row = rowOf(changed, way.step);
     if (row?.state !== "computed") return null;
     if (isThrough(row, before)) return changed;
@@ -80,7 +116,9 @@ function unfrozen(dish: Dish, way: QuickerWay): Dish | null {
   const without = gone.reduce((d, s) => (s === undefined ? d : removeStep(d, s.id)), dish);
   return editStep(without, next.id, (s) => ({ ...s, adds: [...adds, ...s.adds] }) as Step);
 }
-function quicker(step: Step, kind: QuickerKind, minutes: number): Step {
+function quicker(step: Step, kind: QuickerKind, minutes: number, pan: GearId | null): Step {
+  if (kind === "bought-thawed") return { ...step, ready: true };
+  if (step.kind === "sear" && kind === "wider-pan") return { ...step, pan } satisfies Step;
   if (step.kind === "thaw" && kind === "thaw-in-water") return { ...step, how: "cold-water", minutes } satisfies Step;
   if (step.kind === "soak" && kind === "hot-soak")
     return { ...step, waterC: HOT_C, covered: true, chilled: false, minutes } satisfies StepOf<"soak">;

@@ -17,6 +17,21 @@ test.each(named)("%s: never worse than the referee, and equal to what it proved"
   if (sum !== null) expect(cost).toBeLessThanOrEqual(sum);
   if (proven) expect([cost, found.proven]).toEqual([sum, true]);
 });
+const large = told.large.map((a) => [a.dishes.map((i) => DEMO_DISHES[i]?.id).join(" and "), a] as const);
+test.each(large)(
+  "%s: 30 to 80 tasks, never worse than the referee after a minute",
+  (_name, { dishes, sum, proven }) => {
+    const input = demoQuestion(dishes);
+    expect(input.tasks.length).toBeGreaterThanOrEqual(30);
+    expect(input.tasks.length).toBeLessThanOrEqual(90);
+    const found = schedule({ ...input, nodes: 12_000 });
+    if (found.kind !== "fits") throw new Error("does not fit");
+    expect(broken(input, found.starts, "hard")).toEqual([]);
+    const cost = Math.round(60 * costOf(input, found.starts));
+    expect(cost).toBeLessThanOrEqual(sum ?? Infinity);
+    if (proven) expect(cost).toBe(sum);
+  },
+);
 test.each(named.slice(0, 5))("%s: Gecode, asked again, proves the same", (_name, { dishes, sum }) => {
   expect(solveByMiniZinc(demoQuestion(dishes), 60)).toMatchObject({ sum, proven: true });
 });

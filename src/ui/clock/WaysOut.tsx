@@ -3,7 +3,7 @@
 import { Box, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import type { WayOut } from "@/core/waysOut";
 import { Quiet, Remark } from "../frame/controls";
-import { describeTooLong, describeWay, describeWayPrice } from "../wording/waysOut";
+import { describeBecause, describeTooLong, describeWay, describeWayPrice } from "../wording/waysOut";
 import type { ClockProps } from "./Clock";
 import { when } from "./WhatItCosts";
 
@@ -11,7 +11,7 @@ import { when } from "./WhatItCosts";
 export function WaysOutList(props: Pick<ClockProps, "plan" | "waysOut" | "onWay" | "clock" | "day">) {
   const { plan, waysOut, onWay } = props;
   if (waysOut === null) return <Text color="quiet">Trying what can be done …</Text>;
-  const why = waysOut.tooLong === null ? null : describeTooLong(waysOut.tooLong, plan);
+  const why = waysOut.tooLong === null ? describeBecause(waysOut.because) : describeTooLong(waysOut.tooLong, plan);
   return (
     <Stack gap="2">
       {why !== null && <Text>{why}</Text>}

@@ -340,7 +340,7 @@ describe("the page", () => {
       { ...then, change: { kind: "as-it-is" }, tableMin: 21, points: 0 },
     ];
     const tooLong = { needsMin: 125, thereAreMin: 70, steps: [{ step: soak as string, minutes: 62 }] };
-    const soon = props(found, { ...late, waysOut: { tooLong, ways } });
+    const soon = props(found, { ...late, waysOut: { tooLong, because: [], ways } });
     again(<Clock {...soon} />);
     expect(
       screen.getByText("Soak · Strips 1 h 02 and what goes with them take 2 h 05. There are 1 h 10 until dinner."),
@@ -356,9 +356,28 @@ describe("the page", () => {
     expect(screen.getByText("On the table at 19:21, begin at 18:10.")).toBeInTheDocument();
     await user.click(screen.getByRole("button", { name: /Do this: One more burner/ }));
     expect(soon.onWay).toHaveBeenCalledWith(ways[1]);
-    again(<Clock {...props(found, { ...late, waysOut: { tooLong: { ...tooLong, thereAreMin: -3 }, ways: [] } })} />);
+    again(
+      <Clock
+        {...props(found, { ...late, waysOut: { tooLong: { ...tooLong, thereAreMin: -3 }, because: [], ways: [] } })}
+      />,
+    );
     expect(screen.getByText(/take 2 h 05, and dinner is now\./)).toBeInTheDocument();
     expect(screen.getByText(/Nothing that was tried helps/)).toBeInTheDocument();
+    const hands = { kind: "thing" as const, thing: "hands", units: 1, workMin: 48, name: null };
+    const iron = { kind: "thing" as const, thing: "pan:iron", units: 1, workMin: 20, name: "Iron pan" };
+    again(
+      <Clock
+        {...props(found, {
+          ...late,
+          waysOut: { tooLong: null, because: [{ kind: "waits", name: null }, iron, hands], ways },
+        })}
+      />,
+    );
+    expect(
+      screen.getByText(
+        "What is in the way: food that can wait no longer, the one “Iron pan” for 20 min of work and one pair of hands for 48 min of work, all together.",
+      ),
+    ).toBeInTheDocument();
   });
   test("a change that can be made from here is taken with one press; others are only told", async () => {
     const whatIf = [

@@ -6,7 +6,7 @@ import { writeMinutes } from "@/core/quantities/write";
 import type { Relief } from "@/core/schedule/reliefs";
 import type { TaskId } from "@/core/schedule/task";
 import { rowsOf } from "@/core/schedule/work";
-import type { WayOut, WaysOut } from "@/core/waysOut";
+import type { NamedReason, WayOut, WaysOut } from "@/core/waysOut";
 import { STEP_NAMES } from "./steps";
 
 const MORE: Readonly<Record<OneMore, string>> = {
@@ -19,6 +19,8 @@ const QUICKER: Readonly<Record<QuickerKind, (part: string, minutes: string | nul
     `${part}: thaw in cold water${minutes}, in a tight bag, fresh water every half hour`,
   "hot-soak": (part, minutes) => `${part}: soak in water off the boil${minutes}, under a lid`,
   pressure: (part) => `${part}: cook under pressure`,
+  "bought-thawed": (part) => `${part}: buy it thawed, or from the chilled shelf`,
+  "wider-pan": (part) => `${part}: the widest pan, so that more goes in at once`,
   unfrozen: (part) => `${part}: do not freeze; it stays softer and takes up less`,
 };
 
@@ -62,6 +64,39 @@ export function describeTooLong({ needsMin, thereAreMin, steps }: NonNullable<Wa
   return thereAreMin <= 0
     ? `${all}, and dinner is now.`
     : `${all}. There are ${writeMinutes(thereAreMin)} until dinner.`;
+}
+
+const THINGS: Readonly<Record<string, (units: number) => string>> = {
+  hands: (n) => (n === 1 ? "one pair of hands" : `${n} pairs of hands`),
+  burner: (n) => (n === 1 ? "one burner" : `${n} burners`),
+  oven: (n) => (n === 1 ? "the shelf of the oven" : `the ${n} shelves of the oven`),
+  fridge: () => "the space in the fridge",
+  freezer: () => "the space in the freezer",
+};
+function describeReason(reason: NamedReason): string {
+  switch (reason.kind) {
+    case "thing": {
+      const { thing, units, workMin, name } = reason;
+      const what = THINGS[thing]?.(units) ?? (name === null ? "one burner" : `the one “${name}”`);
+      return thing === "fridge" || thing === "freezer" ? what : `${what} for ${writeMinutes(workMin)} of work`;
+    }
+    case "nobody":
+      return "the hours asleep and away";
+    case "waits":
+      return "food that can wait no longer";
+    case "rule":
+      return "how long food may stand warm";
+    case "held":
+      return "the steps that you hold";
+  }
+}
+/** "What is in the way: one pair of hands for 48 min of work and food that can wait no longer, all together." */
+export function describeBecause(because: WaysOut["because"]): string | null {
+  const named = because.map(describeReason);
+  const last = named.pop();
+  if (last === undefined) return null;
+  if (named.length === 0) return `What is in the way: ${last}.`;
+  return `What is in the way: ${named.join(", ")} and ${last}, all together.`;
 }
 
 const RESOURCES: Readonly<Record<string, string>> = {

@@ -1,0 +1,76 @@
+import { randomQuestion, taskOf } from "./__tests__/questions";
+import { begunFrom, possibleReasons, reasonsOf, type Reason, without } from "./reasons";
+import { schedule } from "./schedule";
+import { type ScheduleInput, SERVE } from "./task";
+
+const two = (more: Partial<ScheduleInput> = {}): ScheduleInput => ({
+  tasks: ["a", "b"].map((id) => ({ ...taskOf(0, 10, { hands: 1, oven: 1 }, true), id, kind: "hands" })),
+  lags: ["a", "b"].map((from) => ({ from, to: SERVE, minMin: 0, maxMin: 5 })),
+  apart: [],
+  capacities: { hands: 1, oven: 2, burner: 1 },
+  blocked: [],
+  horizonMin: 300,
+  nodes: 60_000,
+  ...more,
+});
+const kinds = (reasons: readonly Reason[]) => reasons.map((r) => (r.kind === "thing" ? r.thing : r.kind));
+
+test("one pair of hands and food that may not wait: either alone is no reason, what is there in plenty is none", () => {
+  expect(reasonsOf(two())).toEqual([{ kind: "waits" }, { kind: "thing", thing: "hands", units: 1, workMin: 20 }]);
+  expect(reasonsOf(two({ capacities: { hands: 2, oven: 1, burner: 1 } }))).toEqual([
+    { kind: "waits" },
+    { kind: "thing", thing: "oven", units: 1, workMin: 20 },
+  ]);
+  expect(reasonsOf(two({ capacities: { hands: 2, oven: 2 } }))).toEqual([]);
+});
+test("hours, held steps and rules; minutes that are too many alone are no reason", () => {
+  expect(kinds(reasonsOf(two({ capacities: { hands: 2, oven: 2 }, blocked: [[-14, -1]] })))).toEqual([
+    "waits",
+    "nobody",
+  ]);
+  const held = two({ capacities: { hands: 2, oven: 2 } });
+  const tasks = held.tasks.map((t) => ({ ...t, notBefore: -50, notAfter: -50 }));
+  expect(kinds(reasonsOf({ ...held, tasks }))).toEqual(["waits", "held"]);
+  const late = held.tasks.map((t) => ({ ...t, notBefore: -4, notAfter: -4 }));
+  expect(kinds(reasonsOf({ ...held, tasks: late }))).toEqual(["held"]);
+  const free = held.lags.map((l) => ({ ...l, maxMin: null }));
+  const budgets = [
+    {
+      lags: [
+        { from: "a", to: "b" },
+        { from: "b", to: SERVE },
+      ],
+      mostMin: 5,
+      rule: "warm",
+    },
+  ];
+  const chain = { ...held, lags: [{ from: "a", to: "b", minMin: 8, maxMin: null }, ...free], budgets };
+  expect(reasonsOf(chain)).toEqual([{ kind: "rule", rule: "warm" }]);
+  expect(reasonsOf(begunFrom(two(), -9))).toEqual([]);
+  expect(kinds(reasonsOf(begunFrom(two({ lags: free }), -15)))).toEqual(["hands"]);
+  expect(kinds(reasonsOf(begunFrom(two({ lags: free }), -20)))).toEqual([]);
+});
+test("random kitchens begun too late: the reasons are enough, and none is too many", () => {
+  const told = new Set<string>();
+  let cases = 0;
+  for (let seed = 0; seed < 40; seed++) {
+    const free = randomQuestion(seed);
+    const found = schedule(free);
+    if (found.kind !== "fits") continue;
+    const input = begunFrom({ ...free, nodes: 60_000 }, found.startMin + 8);
+    const reasons = reasonsOf(input);
+    if (reasons.length === 0) continue;
+    cases++;
+    const others = possibleReasons(input).filter(
+      (r) => !reasons.includes(r) && !kinds(reasons).includes(kinds([r])[0] as string),
+    );
+    const bare = others.reduce(without, input);
+    expect([seed, schedule({ ...bare, nodes: 6_000 }).kind]).toEqual([seed, "does-not-fit"]);
+    for (const reason of reasons) {
+      told.add(kinds([reason])[0] as string);
+      expect([seed, schedule({ ...without(bare, reason), nodes: 6_000 }).kind]).toEqual([seed, "fits"]);
+    }
+  }
+  expect(cases).toBeGreaterThan(15);
+  expect([...told]).toEqual(expect.arrayContaining(["hands", "waits"]));
+});
