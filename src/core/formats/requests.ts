@@ -39,6 +39,7 @@ export const ScheduleRequestSchema = v.strictObject({
       heatsOvenTo: v.optional(between(0, 400)),
       notBefore: v.optional(minute),
       notAfter: v.optional(minute),
+      early: v.optional(v.boolean()),
       orElse: v.optional(
         list(v.strictObject({ minutes: takes, demands, points: v.optional(between(0, 10)) }), LIMITS.ways),
       ),

@@ -53,6 +53,9 @@ type Room = Pick<Kitchen, "roomC" | "fridgeL" | "freezerL" | "burners">;
 
 /** Space that food takes with its box, L: boxes are filled to two thirds (common practice), food weighs about as water. */
 const litresOf = ({ outcome }: Computed): number => Math.round((totalG(outcome.after.batch) / 1000) * 1.5 * 10) / 10;
+/** Whether it is not sure to be through in its minutes. */
+const mayTakeLonger = ({ outcome }: Computed): boolean =>
+  outcome.facts.some((f) => f.kind === "through" && f.givenMin < f.highMin);
 /** Where the cook holds a step, minutes relative to serving; null where it may move. */
 function pinnedAt({ pins, serveAt }: Pick<Supper, "serveAt" | "pins">, key: string): number | null {
   const at = pins[key];
@@ -141,6 +144,8 @@ function netOfDish(
         }
       }
       const pinned = pinnedAt(supper, row.key);
+      // With its first and its last moment at hand.
+      const early = mayTakeLonger(row);
       phases.forEach((phase, i) => {
         tasks.push({
           id: taskId(row, i),
@@ -151,15 +156,16 @@ function netOfDish(
           minutes: Math.max(1, Math.ceil(phase.minutes - 1e-9)),
           demands: phase.kind === "hands" ? { ...demands, hands: 1 } : demands,
           ovenC,
+          ...(early ? { early } : {}),
           ...(pinned !== null && i === entryPhase(phases) ? { notBefore: pinned, notAfter: pinned } : {}),
         });
-        const early = phases[i - 1]?.early;
+        const isHotOil = phases[i - 1]?.early;
         if (i > 0)
           lags.push({
             from: taskId(row, i - 1),
             to: taskId(row, i),
             minMin: 0,
-            maxMin: early ? HOT_OIL_WAITS_MIN : 0,
+            maxMin: isHotOil ? HOT_OIL_WAITS_MIN : 0,
           });
       });
       if (ovenC !== null) {

@@ -27,6 +27,8 @@ export interface Task {
   /** Begins no earlier, and no later, than these: minutes relative to serving. Both the same: it stays where it is. */
   readonly notBefore?: number;
   readonly notAfter?: number;
+  /** It may take longer than its minutes, as a thaw does: where a plan costs no more by it, it begins early rather than late. */
+  readonly early?: boolean;
   /** Ways to do it instead: on a weak burner it takes longer. Its own minutes and demands are way 0, these are 1, 2 … */
   readonly orElse?: readonly Way[];
   /** Tasks with the same choice go the same way, as the phases of a step do; absent, it chooses alone. */
@@ -121,7 +123,7 @@ export interface ScheduleInput {
   readonly objective?: Objective;
 }
 /**
- * kitchen: loss of bite and minutes of beginning earlier as one sum, then few interruptions, then everything late. card: the latest
+ * kitchen: loss of bite and minutes of beginning earlier as one sum, then few interruptions, then everything late but what may take longer. card: the latest
  * first start, then these, within the usual waits. soonest: the table as little late as can be, then the least loss, then late. latest-start, makespan: these alone, within the usual waits.
  */
 export const OBJECTIVES = ["kitchen", "soonest", "card", "latest-start", "makespan"] as const;

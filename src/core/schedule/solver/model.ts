@@ -265,8 +265,11 @@ export function termsOf(aim: Aim, model: Model, input: ScheduleInput): Terms {
     case "table":
     case "makespan":
       return [[2 * table, 1]];
-    case "lateness":
-      return starts.map((s) => [2 * s + 1, 1] as const);
+    case "lateness": {
+      // What is to begin early pulls nothing else along.
+      const others = 1 + input.tasks.filter((t) => t.early).length;
+      return starts.map((s, i) => (input.tasks[i]?.early ? ([2 * s, 1] as const) : ([2 * s + 1, others] as const)));
+    }
     case "blocks": {
       const hands = input.tasks.flatMap((t, i) => ((t.demands[HANDS] ?? 0) > 0 && t.minutes > 0 ? [i] : []));
       return hands.map((i) => {
