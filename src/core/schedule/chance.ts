@@ -188,7 +188,16 @@ function arcsOf(
       // Where three share a thing that has room for two, the first that ends makes room; the plan keeps them apart already.
       if (both && x.at + x.task.minutes <= y.at) before[b]?.push([a, 0]);
     }
-  return before;
+  return withoutDetours(before);
+}
+/** Leaves out what follows from the rest: who waits for one that waits for another waits for both. */
+function withoutDetours(before: readonly (readonly (readonly [number, number])[])[]): [number, number][][] {
+  const waitsFor = before.map((arcs) => new Set(arcs.filter(([, gap]) => gap >= 0).map(([a]) => a)));
+  return before.map((arcs) =>
+    arcs
+      .filter(([a, gap]) => !arcs.some(([b, other]) => b !== a && other >= gap && waitsFor[b]?.has(a)))
+      .map(([a, gap]) => [a, gap] as [number, number]),
+  );
 }
 
 /** Minutes of one kind of a step, from its samples (P10 and P90), as shares of what is planned. */
