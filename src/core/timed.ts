@@ -57,10 +57,17 @@ export function timedPlan(input: PlanInput, tools: TimedTools = {}): Timed {
   const question = ask({ ...planned, tasks: withHobs(planned.tasks, hot, hobs, onHobs) });
   const capacities = { ...question.capacities, ...Object.fromEntries(hobs.map((h) => [h.thing, h.burners.length])) };
   const chosen = tryOut({ ...question, capacities, nodes: Math.ceil(question.nodes / SHARE) });
-  if (chosen.kind !== "fits") return asFirst;
-  const burners = spread(asDone(question.tasks, chosen.ways ?? {}), chosen.starts, hot, hobs);
-  const made = plan(input, { ...tools, burners });
-  return made.blocked > planned.blocked ? asFirst : { plan: made, schedule: schedule(ask(made)), burners };
+  const inTurn = Object.fromEntries(hot.map((step) => [step, hobs[0]?.burners[0] as string]));
+  const tried =
+    chosen.kind === "fits"
+      ? [spread(asDone(question.tasks, chosen.ways ?? {}), chosen.starts, hot, hobs), inTurn]
+      : [inTurn];
+  for (const burners of tried) {
+    const made = plan(input, { ...tools, burners });
+    const at = made.blocked > planned.blocked ? null : schedule(ask(made));
+    if (at?.kind === "fits") return { plan: made, schedule: at, burners };
+  }
+  return asFirst;
 }
 
 /** A supper among those of its week. */
