@@ -3,7 +3,7 @@ import { food, part, step } from "@/demo/write";
 import { dishOf, inputOf as planInput, supperOf } from "./__tests__/supper";
 import type { Dish, Supper } from "./dish/dish";
 import type { Kitchen } from "./household/kitchen";
-import { withOneMore } from "./household/oneMore";
+import { borrowedIn, withOneMore, withoutBorrowed } from "./household/oneMore";
 import { judge } from "./judge";
 import { quickerWays } from "./mend/quicker";
 import { plan } from "./plan";
@@ -217,6 +217,12 @@ test("a step that is held keeps its day when dinner is for another one", () => {
 test("a kitchen gets one more of a thing under a name that is free", () => {
   const twice = withOneMore(withOneMore(always, "hands"), "hands");
   expect(twice.cooks.map((c) => c.id)).toEqual([...always.cooks.map((c) => c.id), "helper-1", "helper-2"]);
+  const full = withOneMore(withOneMore(twice, "burner"), "oven");
+  expect(borrowedIn(full)).toEqual(["hands", "hands", "burner", "oven"]);
+  expect(withoutBorrowed(full)).toEqual(always);
+  // A cook of the house who is called so stays.
+  const own = { ...always, cooks: [...always.cooks, { id: "cook-2f", name: "Helper", hours: null }] };
+  expect([borrowedIn(own), withoutBorrowed(own)]).toEqual([[], own]);
   const burner = withOneMore(always, "burner").burners.at(-1);
   expect(burner?.watts).toBe(Math.min(...always.burners.map((b) => b.watts)));
   expect(new Set(withOneMore(always, "burner").burners.map((b) => b.id)).size).toBe(always.burners.length + 1);

@@ -3,7 +3,7 @@
 import { useMemo, useState } from "react";
 import { localTime } from "@/core/calendar/localTime";
 import { instantOf } from "@/core/calendar/zonedTime";
-import { withOneMore } from "@/core/household/oneMore";
+import { withOneMore, withoutBorrowed } from "@/core/household/oneMore";
 import type { Plan } from "@/core/plan";
 import { heldAt, withPin } from "@/core/schedule/pins";
 import type { Schedule } from "@/core/schedule/schedule";
@@ -88,6 +88,7 @@ function Ready({
         const says = describeMissingHour(time, localTime(Date.parse(serveAt), zone));
         void saveSupper(supper, { ...supper, serveAt }, "Time on the table", says);
       }}
+      onGiveBack={() => void saveKitchen(input.kitchen, withoutBorrowed(input.kitchen), "What was borrowed is gone")}
       keptWarm={keptWarm}
       onKeepWarm={(way) =>
         void saveSupper(supper, way.supper, "Keep it warm in the oven", "Done. It is kept warm in the oven.")

@@ -21,6 +21,7 @@ import type { DayChange, WhatIf } from "@/core/schedule/whatIf";
 import { describeBeside, describeHoles } from "../wording/clock";
 import { describeTwice } from "../wording/time";
 import type { TitledMove } from "../wording/tasks";
+import { Borrowed } from "./Borrowed";
 import { ClockLanes } from "./ClockLanes";
 import { NoFit } from "./NoFit";
 import { TooLate } from "./WaysOut";
@@ -67,6 +68,8 @@ export interface ClockProps {
   readonly onWhatIf: () => void;
   /** Makes a change that can be made from here: dinner at another hour, a helper. */
   readonly onTake: (change: DayChange) => void;
+  /** Takes out of the kitchen what came for a day. */
+  readonly onGiveBack: () => void;
   /** Long waits that cost less in a low oven. */
   readonly keptWarm: readonly KeptWarm[];
   readonly onKeepWarm: (way: KeptWarm) => void;
@@ -131,6 +134,11 @@ export function Clock(props: ClockProps) {
           </Flex>
         </Flex>
         {twice !== null && <Remark tone="watch">{twice}</Remark>}
+        {!frozen && (
+          <Box display="contents" className="no-print">
+            <Borrowed {...props} />
+          </Box>
+        )}
         {props.beside.length > 0 && <Text color="quiet">{describeBeside(props.beside)}</Text>}
         {schedule.kind === "fits" ? (
           <Box display="contents" className="no-print">

@@ -1,4 +1,5 @@
 import { screen, within } from "@testing-library/react";
+import { withOneMore } from "@/core/household/oneMore";
 import { plan } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
@@ -197,6 +198,7 @@ describe("the page", () => {
     held: new Set(),
     onHold: jest.fn(() => Promise.resolve(null)),
     onTake: jest.fn(),
+    onGiveBack: jest.fn(),
     keptWarm: [],
     onKeepWarm: jest.fn(),
     waysOut: null,
@@ -378,6 +380,18 @@ describe("the page", () => {
         "What is in the way: food that can wait no longer, the one “Iron pan” for 20 min of work and one pair of hands for 48 min of work, all together.",
       ),
     ).toBeInTheDocument();
+  });
+  test("what came into the kitchen for a day is told and can be given back; a cooking under way keeps it", async () => {
+    const kitchen = withOneMore(withOneMore(DEMO_KITCHEN, "hands"), "burner");
+    const with2 = props(found, { kitchen });
+    const { user, again } = show(<Clock {...with2} />);
+    expect(screen.getByText("Every plan counts on a helper and a borrowed burner.")).toBeInTheDocument();
+    await user.click(screen.getByRole("button", { name: "No longer there" }));
+    expect(with2.onGiveBack).toHaveBeenCalledTimes(1);
+    again(<Clock {...props(found, { kitchen, frozen: true })} />);
+    expect(screen.queryByText(/Every plan counts on/)).not.toBeInTheDocument();
+    again(<Clock {...props(found)} />);
+    expect(screen.queryByText(/Every plan counts on/)).not.toBeInTheDocument();
   });
   test("a change that can be made from here is taken with one press; others are only told", async () => {
     const whatIf = [

@@ -24,6 +24,18 @@ const QUICKER: Readonly<Record<QuickerKind, (part: string, minutes: string | nul
   unfrozen: (part) => `${part}: do not freeze; it stays softer and takes up less`,
 };
 
+const CAME: Readonly<Record<OneMore, string>> = {
+  hands: "a helper",
+  burner: "a borrowed burner",
+  oven: "a borrowed oven",
+};
+/** "Every plan counts on a helper and a borrowed burner." */
+export function describeBorrowed(borrowed: readonly OneMore[]): string {
+  const named = borrowed.map((of) => CAME[of]);
+  const last = named.pop() ?? "";
+  return `Every plan counts on ${named.length === 0 ? last : `${named.join(", ")} and ${last}`}.`;
+}
+
 /** "Thaw · Torn tofu": a step by its name and its part. */
 function nameOf(step: StepKey, plan: Plan): { readonly part: string; readonly title: string } {
   const part = plan.dishes.flatMap((d) => d.parts).find((p) => p.rows.some((r) => r.key === step));
