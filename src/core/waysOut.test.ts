@@ -223,6 +223,8 @@ test("a kitchen gets one more of a thing under a name that is free", () => {
   // A cook of the house who is called so stays.
   const own = { ...always, cooks: [...always.cooks, { id: "cook-2f", name: "Helper", hours: null }] };
   expect([borrowedIn(own), withoutBorrowed(own)]).toEqual([[], own]);
+  const named = { ...always, burners: [{ id: "burner-1", name: "Camping stove", kind: "gas" as const, watts: 1500 }] };
+  expect([borrowedIn(named), withoutBorrowed(named)]).toEqual([[], named]);
   const burner = withOneMore(always, "burner").burners.at(-1);
   expect(burner?.watts).toBe(Math.min(...always.burners.map((b) => b.watts)));
   expect(new Set(withOneMore(always, "burner").burners.map((b) => b.id)).size).toBe(always.burners.length + 1);

@@ -48,6 +48,20 @@ const THREE = (values.checks as unknown as { id: string }[]).find((c) => c.id ==
   expected: { mean: number; P_le_60: number; P_le_55: number; q90: number };
 };
 
+test("a rest that is longer than the way round over another task holds", () => {
+  const tasks = ["a", "b", "c"].map((id) => task(id, { minutes: 10 }));
+  const lag = (from: string, to: string, minMin = 0) => ({ from, to, minMin, maxMin: null });
+  const question: ChanceQuestion = {
+    tasks,
+    lags: [lag("a", "b"), lag("b", "c"), lag("a", "c", 30), lag("c", SERVE)],
+    apart: [],
+    capacities: {},
+    starts: { a: -50, b: -40, c: -10 },
+    durations: new Map([["a", { minutes: lognormal(25, 25, 25), needs: null }]]),
+  };
+  // a ends at −25 instead of −40, 15 late, so c begins 30 later, at 5.
+  expect(chanceOnTime(question, 100).likelyMin).toBeCloseTo(15, 6);
+});
 describe("against convolution (check 14-time, chain_three_tasks; 4,000 runs are good to ± 0.02)", () => {
   const { inputs, expected } = THREE;
   test.each([

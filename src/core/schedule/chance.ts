@@ -195,7 +195,7 @@ function withoutDetours(before: readonly (readonly (readonly [number, number])[]
   const waitsFor = before.map((arcs) => new Set(arcs.filter(([, gap]) => gap >= 0).map(([a]) => a)));
   return before.map((arcs) =>
     arcs
-      .filter(([a, gap]) => !arcs.some(([b, other]) => b !== a && other >= gap && waitsFor[b]?.has(a)))
+      .filter(([a, gap]) => !arcs.some(([b, other]) => other >= gap && waitsFor[b]?.has(a)))
       .map(([a, gap]) => [a, gap] as [number, number]),
   );
 }

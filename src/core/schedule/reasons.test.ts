@@ -23,6 +23,41 @@ test("one pair of hands and food that may not wait: either alone is no reason, w
   ]);
   expect(reasonsOf(two({ capacities: { hands: 2, oven: 2 } }))).toEqual([]);
 });
+test("two things that each are in the way: one that is left over is told; two pairs of hands share their work", () => {
+  const hands = two().tasks;
+  const baked = hands.map((t) => ({ ...t, id: `${t.id}2`, kind: "wait" as const, demands: { oven: 1 } }));
+  const lags = [...hands, ...baked].map((t) => ({ from: t.id, to: SERVE, minMin: 0, maxMin: 5 }));
+  const both = two({
+    tasks: [...hands.map((t) => ({ ...t, demands: { hands: 1 } })), ...baked],
+    lags,
+    capacities: { hands: 1, oven: 1 },
+  });
+  expect(kinds(reasonsOf(both))).toEqual(["waits", "oven"]);
+  const heats = baked.map((t, i) => ({ ...t, ovenC: i === 0 ? 180 : 220 }));
+  const oneOven = two({ tasks: heats, lags: lags.slice(2), capacities: { oven: 2 }, ovens: 1 });
+  expect(kinds(reasonsOf(oneOven))).toEqual(["waits", "oven"]);
+  const three = [...hands, { ...(hands[0] as (typeof hands)[number]), id: "c" }].map((t) => ({
+    ...t,
+    demands: { hands: 1 },
+  }));
+  const crowd = two({
+    tasks: three,
+    lags: three.map((t) => ({ from: t.id, to: SERVE, minMin: 0, maxMin: 5 })),
+    capacities: { hands: 2 },
+  });
+  expect(reasonsOf(crowd)).toContainEqual({ kind: "thing", thing: "hands", units: 2, workMin: 15 });
+});
+test("a step that is held and let go begins no earlier than now either", () => {
+  const alone = two({
+    tasks: two()
+      .tasks.slice(0, 1)
+      .map((t) => ({ ...t, notBefore: -4, notAfter: -4 })),
+    lags: [],
+    capacities: { hands: 1, oven: 1 },
+  });
+  expect(kinds(reasonsOf(begunFrom(alone, -12)))).toEqual(["held"]);
+  expect(reasonsOf(begunFrom(alone, -8))).toEqual([]);
+});
 test("hours, held steps and rules; minutes that are too many alone are no reason", () => {
   expect(kinds(reasonsOf(two({ capacities: { hands: 2, oven: 2 }, blocked: [[-14, -1]] })))).toEqual([
     "waits",

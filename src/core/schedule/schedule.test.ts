@@ -1,5 +1,8 @@
 import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import type { Dish } from "../dish/dish";
+import { editStep } from "../dish/edit";
 import { plan } from "../plan";
+import type { Step } from "../process/registry";
 import table from "../checks/check-values.json";
 import { capacitiesOf } from "./capacities";
 import { schedule } from "./schedule";
@@ -198,4 +201,18 @@ describe("every dish of the shelf on the clock", () => {
           }
     },
   );
+});
+
+test("of the frozen dish a thaw that may not be through is to begin early, one that surely is is not", () => {
+  const frozen = DEMO_DISHES.find((d) => d.parts.some((p) => p.steps.some((s) => s.kind === "thaw"))) as Dish;
+  const thaw = frozen.parts.flatMap((p) => p.steps).find((s) => s.kind === "thaw") as Step;
+  const earlyIn = (minutes: number) => {
+    const dish = editStep(frozen, thaw.id, (s) => ({ ...s, minutes }) as Step);
+    const supper = { ...demoSupper("2026-11-29T19:00:00.000Z"), dishes: [dish] };
+    const made = plan({ supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: [], log: [] });
+    return [...new Set(made.tasks.flatMap((t) => (t.early ? [t.step] : [])))];
+  };
+  // 10 to 22 h for such a block in the fridge.
+  expect(earlyIn(15 * 60)).toEqual(["torn-filling.torn-thaw"]);
+  expect(earlyIn(36 * 60)).toEqual([]);
 });

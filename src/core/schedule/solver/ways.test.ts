@@ -104,3 +104,33 @@ test("a way that costs is taken only where it saves more, and the makespan knows
       Math.max(...dear.tasks.map((t) => (spans.starts[t.id] ?? 0) + (spans.ways?.[t.id] ? 14 : 10))),
   ).toBe(-286);
 });
+test("a task ends when its way is through, the phases of a step go one way, and three pots share two strong burners", () => {
+  const pot = (id: string, more: Partial<Task> = {}): Task => ({
+    ...taskOf(0, 10, { strong: 1 }, true),
+    id,
+    orElse: [{ minutes: 14, demands: { weak: 1 } }],
+    ...more,
+  });
+  const hard = (from: string, to: string = SERVE) => ({ from, to, minMin: 0, maxMin: 0 });
+  const asked = (tasks: readonly Task[], lags: ScheduleInput["lags"], strong = 1): ScheduleInput => ({
+    ...soups(1, 1),
+    tasks,
+    lags,
+    capacities: { strong, weak: 1 },
+  });
+  // Held twelve minutes before serving, neither way ends with it.
+  expect(schedule(asked([pot("a", { notBefore: -12, notAfter: -12 })], [hard("a")])).kind).toBe("does-not-fit");
+  const three = asked(
+    ["a", "b", "c"].map((id) => pot(id)),
+    ["a", "b", "c"].map((id) => hard(id)),
+    2,
+  );
+  expect(schedule(three)).toMatchObject({ kind: "fits", proven: true, startMin: -14 });
+  // The other pot has the strong burner for the last ten minutes: both phases go on the weak one.
+  const phases = ["p", "q"].map((id) => pot(id, { choice: "s" }));
+  const other = { ...pot("o"), orElse: undefined } as unknown as Task;
+  const lags = [hard("p", "q"), hard("q"), hard("o")];
+  expect(schedule(asked([...phases, other], lags))).toMatchObject({ startMin: -28, ways: { p: 1, q: 1 } });
+  const free = phases.map(({ choice: _, ...t }) => (void _, t));
+  expect(schedule(asked([...free, other], lags))).toMatchObject({ startMin: -24, ways: { p: 0, q: 1 } });
+});
