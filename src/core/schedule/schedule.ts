@@ -2,7 +2,7 @@ import { type Bound, closeNetwork } from "./network";
 import { handsBlocks } from "./blocks";
 import { type Relief, reliefsFor } from "./reliefs";
 import { hardestOf, longWaits, type Stretched } from "./stretch";
-import type { Aim } from "./solver/model";
+import type { Aim } from "./solver/terms";
 import { solveFor } from "./solver/solve";
 import { asDone, type Lag, lastServed, type Objective, type ScheduleInput, SERVE, type TaskId, waysOf } from "./task";
 
@@ -38,7 +38,7 @@ export type Schedule =
     };
 
 const AIMS: Readonly<Record<Objective, readonly Aim[]>> = {
-  kitchen: ["sum", "blocks", "lateness"],
+  kitchen: ["sum", "blocks", "heats", "lateness"],
   soonest: ["table", "loss", "lateness"],
   card: ["latest-start", "blocks", "lateness"],
   "latest-start": ["latest-start"],

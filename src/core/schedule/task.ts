@@ -123,7 +123,7 @@ export interface ScheduleInput {
   readonly objective?: Objective;
 }
 /**
- * kitchen: loss of bite and minutes of beginning earlier as one sum, then few interruptions, then everything late but what may take longer. card: the latest
+ * kitchen: loss of bite and minutes of beginning earlier as one sum, then few interruptions, few changes of the oven, then everything late but what may take longer. card: the latest
  * first start, then these, within the usual waits. soonest: the table as little late as can be, then the least loss, then late. latest-start, makespan: these alone, within the usual waits.
  */
 export const OBJECTIVES = ["kitchen", "soonest", "card", "latest-start", "makespan"] as const;

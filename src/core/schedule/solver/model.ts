@@ -18,12 +18,13 @@ import {
 } from "./ways";
 
 /** Of a minute of beginning earlier, so that prices of waits are whole numbers: a point of bite every two hours is 10 of them. */
-const SCALE = 60;
+export const SCALE = 60;
 /** A point of bite is worth so many minutes of beginning earlier, where nobody says otherwise. */
 export const POINT_MIN = 20;
 /** A table that moves comes no later than this after the soonest that the tasks alone allow. */
 const MOST_LATE_MIN = 600;
-const HANDS = "hands";
+/** Whoever works with their hands. */
+export const HANDS = "hands";
 const OVEN = "oven";
 
 /** A question put to the engine. */
@@ -38,11 +39,6 @@ export interface Model extends Chosen {
   /** True until something contradicts at once. */
   sound: boolean;
 }
-
-/** What is made as small as it can be, in this order; each only as far as those before it allow. */
-export type Aim = "table" | "loss" | "sum" | "latest-start" | "makespan" | "blocks" | "lateness";
-/** A sum to keep small. */
-export type Terms = readonly (readonly [half: number, weight: number])[];
 
 /**
  * The question as variables and rules. Everything that any two tasks cannot do at once becomes an order of the two; what only three
@@ -196,7 +192,8 @@ const lastStart = ({ lags }: ScheduleInput, task: Task): number => lastServed(la
 /** What a minute beyond the usual limit costs, in parts of a minute of beginning earlier. */
 const priceOf = (points: number | undefined, pointMin: number): number => Math.round((points ?? 0) * pointMin * SCALE);
 
-const ovensOf = ({ ovens, capacities }: ScheduleInput): number =>
+/** How many ovens share the shelves. */
+export const ovensOf = ({ ovens, capacities }: ScheduleInput): number =>
   ovens ?? ((capacities[OVEN] ?? 0) <= SHELVES_OF_ONE_OVEN ? 1 : 2);
 /** Minutes between two tasks while one oven goes from the heat of the first to that of the second. */
 function setupOf({ tasks, ovenRates, alikeK }: ScheduleInput, before: number, after: number): number {
@@ -204,7 +201,8 @@ function setupOf({ tasks, ovenRates, alikeK }: ScheduleInput, before: number, af
   if (ovenRates === undefined || from === null || to === null) return 0;
   return changeoverMin(from, to, ovenRates, alikeK);
 }
-const otherHeat = ({ alikeK = SAME_HEAT_K }: ScheduleInput, a: Task, b: Task): boolean =>
+/** Whether two tasks want heats that do not count as one. */
+export const otherHeat = ({ alikeK = SAME_HEAT_K }: ScheduleInput, a: Task, b: Task): boolean =>
   a.ovenC !== null && b.ovenC !== null && Math.abs(a.ovenC - b.ovenC) > alikeK;
 
 /** With several ovens: what wants another heat stands in another oven, or before, or after. */
@@ -250,49 +248,4 @@ function exclusivePairs(input: ScheduleInput): (readonly [number, number])[] {
     }
   });
   return pairs;
-}
-
-/** The sum of an aim in a model; adds what it needs. */
-export function termsOf(aim: Aim, model: Model, input: ScheduleInput): Terms {
-  const { engine, first, starts, excess, table } = model;
-  switch (aim) {
-    case "sum":
-      return [[2 * first + 1, SCALE], ...excess.map(({ v, price }) => [2 * v, price] as const)];
-    case "latest-start":
-      return [[2 * first + 1, 1]];
-    case "loss":
-      return excess.map(({ v, price }) => [2 * v, price] as const);
-    case "table":
-    case "makespan":
-      return [[2 * table, 1]];
-    case "lateness": {
-      // What is to begin early pulls nothing else along.
-      const others = 1 + input.tasks.filter((t) => t.early).length;
-      return starts.map((s, i) => (input.tasks[i]?.early ? ([2 * s, 1] as const) : ([2 * s + 1, others] as const)));
-    }
-    case "blocks": {
-      const hands = input.tasks.flatMap((t, i) => ((t.demands[HANDS] ?? 0) > 0 && t.minutes > 0 ? [i] : []));
-      return hands.map((i) => {
-        // It begins a stretch unless another one that began before it, or with it, still runs or has just ended.
-        const begins = engine.variable(0, 1);
-        const ways = [2 * begins, 1];
-        for (const j of hands) {
-          const [a, b] = [starts[j] as number, starts[i] as number];
-          const end = model.ends[j] as Point;
-          const ahead = j < i ? 0 : 1;
-          if (i === j || engine.high(b) < engine.low(a) + ahead || engine.low(b) > engine.high(end.v) + end.plus)
-            continue;
-          const follows = engine.variable(0, 1);
-          if (
-            !engine.difference(a, b, ahead, 2 * follows, 1) ||
-            !engine.difference(b, end.v, -end.plus, 2 * follows, 1)
-          )
-            model.sound = false;
-          ways.push(2 * follows, 1);
-        }
-        if (!engine.clause(ways)) model.sound = false;
-        return [2 * begins, 1] as const;
-      });
-    }
-  }
 }

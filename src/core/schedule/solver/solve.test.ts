@@ -157,6 +157,43 @@ test("of equal plans a thaw that may not be through begins early, where somebody
   });
   expect(wished).toMatchObject({ startMin: -600, starts: { soak: -600, thaw: -270, fry: -10 } });
 });
+/** Bakes on the one shelf, back to back, so that only their order is open. */
+const bakes = (of: readonly (readonly [minutes: number, ovenC: number])[]): ScheduleInput => ({
+  tasks: of.map(([minutes, ovenC], i) => ({ ...taskOf(i, minutes, { oven: 1 }, false), ovenC })),
+  lags: of.map((_, i) => ({ from: String(i), to: SERVE, minMin: 0, maxMin: null })),
+  apart: [],
+  capacities: { oven: 1 },
+  blocked: [],
+  horizonMin: of.reduce((sum, [minutes]) => sum + minutes, 0),
+  nodes: 20_000,
+});
+/** How often the oven is brought to a heat, bake after bake. */
+const heatsOf = (of: readonly (readonly [number, number])[], order: readonly number[]) =>
+  order.filter((b, at) => at === 0 || Math.abs((of[order[at - 1] as number]?.[1] ?? 0) - (of[b]?.[1] ?? 0)) > 10)
+    .length;
+const orderOf = (starts: Readonly<Record<string, number>>) =>
+  Object.keys(starts)
+    .map(Number)
+    .sort((a, b) => (starts[a] ?? 0) - (starts[b] ?? 0));
+test("of equal plans the one in which the oven changes its heat least: against every order of drawn bakes", () => {
+  // By lateness alone the longest comes first, and 180 °C twice.
+  const three = [[30, 180], [20, 220], [10, 180]] as const; // prettier-ignore
+  const found = schedule(bakes(three));
+  expect(found.kind === "fits" && heatsOf(three, orderOf(found.starts))).toBe(2);
+  const orders = (left: readonly number[]): number[][] =>
+    left.length === 0 ? [[]] : left.flatMap((b) => orders(left.filter((x) => x !== b)).map((rest) => [b, ...rest]));
+  // On two shelves the short one joins late: that it keeps the heat is no reason to put it in with the long one.
+  expect(schedule({ ...bakes(three), capacities: { oven: 2 }, horizonMin: 50 })).toMatchObject({
+    starts: { "0": -30, "1": -50, "2": -10 },
+  });
+  for (let seed = 0; seed < 12; seed++) {
+    const r = random(seed + 70);
+    const of = Array.from({ length: 5 }, () => [5 + Math.floor(r() * 20), 160 + 20 * Math.floor(r() * 3)] as const);
+    const asked = schedule(bakes(of));
+    const least = Math.min(...orders([0, 1, 2, 3, 4]).map((order) => heatsOf(of, order)));
+    expect([seed, asked.kind === "fits" && heatsOf(of, orderOf(asked.starts))]).toEqual([seed, least]);
+  }
+});
 test("more work never gives a worse plan", () => {
   const input = demoQuestion([2, 10]);
   const costs = [1, 20, 400, 8_000].map((nodes) => {

@@ -1,6 +1,7 @@
 import type { ScheduleInput } from "../task";
 import { Linear } from "./linear";
-import { type Aim, type Model, modelOf, type Terms, termsOf } from "./model";
+import { type Model, modelOf } from "./model";
+import { type Aim, type Terms, termsOf } from "./terms";
 
 /** What a search brings. */
 export interface Solved {
@@ -56,6 +57,7 @@ export function solveFor(
     const model = modelOf(input, closed, moves);
     for (const { aim: before, sum } of kept) model.engine.rule(new Linear(termsOf(before, model, input), sum));
     const terms = termsOf(aim, model, input);
+    if (terms.length === 0 && a > 0) continue;
     const share = a === 0 ? FIRST_SHARE : LATER_SHARE;
     const found = minimise(model, terms, share * work, best, onBetter);
     conflicts += found.conflicts;
