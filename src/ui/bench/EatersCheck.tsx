@@ -15,7 +15,7 @@ import { DIET_WORDS } from "../wording/diets";
 import { ALLERGEN_NAMES, foodInText, foodName, type TextContext } from "../wording/words";
 import { counted } from "../wording/count";
 import { INSTEAD_NAMES } from "../wording/instead";
-import { list } from "../wording/stepSaid";
+import { list } from "../wording/count";
 
 interface CheckProps {
   readonly verdicts: readonly Verdict[];

@@ -1,5 +1,5 @@
 import type { StepKey } from "@/core/process/log";
-import { list } from "./stepSaid";
+import { list } from "./count";
 import type { KeptWarm } from "@/core/keepWarm";
 import type { Plan } from "@/core/plan";
 import type { StepKind } from "@/core/process/registry";

@@ -1,7 +1,8 @@
 import { totalG } from "@/core/process/contents";
 import type { Input } from "@/core/process/ledger";
 import { writeMass } from "@/core/quantities/write";
-import { type Computed, list } from "./stepSaid";
+import { list } from "./count";
+import { type Computed } from "./stepSaid";
 import { amountInText, foodInText, type TextContext } from "./words";
 
 /** "30 g mustard, 10 g vinegar and the strips (305 g)", in the order in which it goes in. */

@@ -2,7 +2,8 @@ import type { Fact } from "@/core/process/ledger";
 import type { Step, StepOf } from "@/core/process/registry";
 import { writeLength, writeMass, writeMinutes, writeTemp } from "@/core/quantities/write";
 import { describeFact } from "./facts";
-import { type Computed, factOf, list, type Said, type StepText, waitMin } from "./stepSaid";
+import { list } from "./count";
+import { type Computed, factOf, type Said, type StepText, waitMin } from "./stepSaid";
 import { THICKNESS_IS, type TextContext } from "./words";
 import { counted } from "./count";
 

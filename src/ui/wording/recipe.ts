@@ -4,6 +4,7 @@ import type { EggUse, ReplaceReason } from "@/core/recipe/replace";
 import type { LineAsk, Put, Settled } from "@/core/recipe/settle";
 import { writeTemp } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
+import { list } from "./count";
 import { FORM_NAMES, KIND_NAMES } from "./swapNames";
 import { amountInText, foodInText, type TextContext } from "./words";
 
@@ -68,7 +69,7 @@ export function describePuts(puts: readonly Put[], context: TextContext): string
     if (byTaste) return `${name}, to taste`;
     return `${amountInText(context, food ?? "", massG.likely)} ${name}`;
   });
-  return said.length < 2 ? (said[0] ?? "") : `${said.slice(0, -1).join(", ")} and ${said.at(-1) ?? ""}`;
+  return list(said);
 }
 
 /** What becomes of a line. */

@@ -35,6 +35,3 @@ export const becoming = (name: string, what: string): string => (name.includes(w
 /** Minutes under an eye or by itself. */
 export const waitMin = (row: Computed): number =>
   row.outcome.phases.reduce((m, p) => (p.kind === "hands" ? m : m + p.minutes), 0);
-/** "a, b and c". */
-export const list = (things: readonly string[]): string =>
-  things.length < 2 ? (things[0] ?? "") : `${things.slice(0, -1).join(", ")} and ${things.at(-1)}`;

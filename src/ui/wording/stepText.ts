@@ -4,7 +4,8 @@ import type { RowRanges } from "@/core/sampling";
 import { writeMass, writeMassRange } from "@/core/quantities/write";
 import { heatText, isHeat } from "./heatText";
 import { CUT_VERBS, prepText } from "./prepText";
-import { type Computed, factOf, list, type StepText } from "./stepSaid";
+import { list } from "./count";
+import { type Computed, factOf, type StepText } from "./stepSaid";
 
 export type { StepText } from "./stepSaid";
 import { STEP_NAMES } from "./steps";

@@ -7,6 +7,7 @@ import type { Relief } from "@/core/schedule/reliefs";
 import type { TaskId } from "@/core/schedule/task";
 import { rowsOf } from "@/core/schedule/work";
 import type { NamedReason, WayOut, WaysOut } from "@/core/waysOut";
+import { list } from "./count";
 import { STEP_NAMES } from "./steps";
 
 const MORE: Readonly<Record<OneMore, string>> = {
@@ -30,11 +31,8 @@ const CAME: Readonly<Record<OneMore, string>> = {
   oven: "a borrowed oven",
 };
 /** "Every plan counts on a helper and a borrowed burner." */
-export function describeBorrowed(borrowed: readonly OneMore[]): string {
-  const named = borrowed.map((of) => CAME[of]);
-  const last = named.pop() ?? "";
-  return `Every plan counts on ${named.length === 0 ? last : `${named.join(", ")} and ${last}`}.`;
-}
+export const describeBorrowed = (borrowed: readonly OneMore[]): string =>
+  `Every plan counts on ${list(borrowed.map((of) => CAME[of]))}.`;
 
 /** "Thaw · Torn tofu": a step by its name and its part. */
 function nameOf(step: StepKey, plan: Plan): { readonly part: string; readonly title: string } {
@@ -104,11 +102,9 @@ function describeReason(reason: NamedReason): string {
 }
 /** "What is in the way: one pair of hands for 48 min of work and food that can wait no longer, all together." */
 export function describeBecause(because: WaysOut["because"]): string | null {
-  const named = because.map(describeReason);
-  const last = named.pop();
-  if (last === undefined) return null;
-  if (named.length === 0) return `What is in the way: ${last}.`;
-  return `What is in the way: ${named.join(", ")} and ${last}, all together.`;
+  if (because.length === 0) return null;
+  const together = because.length > 1 ? ", all together" : "";
+  return `What is in the way: ${list(because.map(describeReason))}${together}.`;
 }
 
 const RESOURCES: Readonly<Record<string, string>> = {
