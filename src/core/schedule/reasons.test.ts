@@ -47,6 +47,19 @@ test("two things that each are in the way: one that is left over is told; two pa
   });
   expect(reasonsOf(crowd)).toContainEqual({ kind: "thing", thing: "hands", units: 2, workMin: 15 });
 });
+test("an oven that another supper has is told as the oven, hands that it has as hours in which nobody is free", () => {
+  const bake = two({
+    tasks: [{ ...taskOf(0, 10, { oven: 1 }, false), id: "a" }],
+    lags: [{ from: "a", to: SERVE, minMin: 0, maxMin: 5 }],
+    capacities: { oven: 1, hands: 1 },
+    gone: { oven: [[-30, 0, 1]] },
+  });
+  expect(kinds(reasonsOf(bake))).toEqual(["waits", "oven"]);
+  const stir = { ...bake, tasks: [{ ...taskOf(0, 10, { hands: 1 }, true), id: "a" }] };
+  // Another hour or another cook: either would do.
+  expect(kinds(reasonsOf({ ...stir, gone: { hands: [[-30, 0, 1]] } }))).toEqual(["waits", "nobody", "hands"]);
+  expect(kinds(reasonsOf({ ...stir, gone: {}, blocked: [[-30, 0]] }))).toEqual(["waits", "nobody"]);
+});
 test("a step that is held and let go begins no earlier than now either", () => {
   const alone = two({
     tasks: two()

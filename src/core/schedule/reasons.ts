@@ -10,7 +10,7 @@ export type Reason =
       /** How long all of it is taken, if nothing is idle: units × minutes of all tasks by what there is. */
       readonly workMin: number;
     }
-  /** Hours in which nobody is there, or awake. */
+  /** Hours in which nobody is free: asleep, away, busy with another supper. */
   | { readonly kind: "nobody" }
   /** Food that may wait no longer. */
   | { readonly kind: "waits" }
@@ -19,6 +19,7 @@ export type Reason =
   /** Steps that the cook holds at their hour. */
   | { readonly kind: "held" };
 
+const HANDS = "hands";
 /** Each question that is asked on the way takes such a part of the clock's budget. */
 const SHARE = 40;
 
@@ -67,7 +68,7 @@ export function possibleReasons({
   return [
     ...(lags.some((l) => l.maxMin !== null && l.maxMin > 0) ? [{ kind: "waits" } as const] : []),
     ...[...new Set(budgets.map((b) => b.rule))].map((rule) => ({ kind: "rule", rule }) as const),
-    ...(blocked.length + Object.values(gone).flat().length > 0 ? [{ kind: "nobody" } as const] : []),
+    ...(blocked.length + (gone[HANDS] ?? []).length > 0 ? [{ kind: "nobody" } as const] : []),
     ...things,
     ...(tasks.some((t) => t.notAfter !== undefined) ? [{ kind: "held" } as const] : []),
   ];
@@ -88,7 +89,8 @@ export function without(q: ScheduleInput, reason: Reason): ScheduleInput {
     case "rule":
       return { ...q, budgets: (q.budgets ?? []).filter((b) => b.rule !== reason.rule) };
     case "nobody":
-      return { ...q, blocked: [], gone: {} };
+      // What another supper has of the gear is a matter of the gear.
+      return { ...q, blocked: [], gone: { ...q.gone, [HANDS]: [] } };
     case "thing":
       return withPlenty(q, reason.thing);
   }

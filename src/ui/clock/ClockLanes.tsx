@@ -1,6 +1,7 @@
 "use client";
 
 import { Flex } from "@chakra-ui/react";
+import type { SVGProps } from "react";
 import { DndContext, type DragEndEvent, KeyboardSensor, MouseSensor, useSensor, useSensors } from "@dnd-kit/core";
 import type { StepKey } from "@/core/process/log";
 import { useWidth } from "../frame/useWidth";
@@ -97,14 +98,7 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
           ))}
           {ticks.map((m) => (
             <g key={m}>
-              <line
-                x1={toX(m)}
-                x2={toX(m)}
-                y1={TOP - 8}
-                y2={height}
-                stroke="var(--jp-colors-line)"
-                strokeDasharray="2 5"
-              />
+              <Upright stroke="var(--jp-colors-line)" strokeDasharray="2 5" x={toX(m)} top={TOP - 8} height={height} />
               <text x={toX(m)} y="18" textAnchor="middle" fill="var(--jp-colors-quiet)" style={{ fontSize: 13 }}>
                 {clock(m)}
               </text>
@@ -116,14 +110,7 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
               <g key={s.from}>
                 <rect x={s.x} y={TOP - 8} width={s.w} height={height - TOP + 8} fill="var(--jp-colors-sunk)" />
                 {[0.3, 0.5, 0.7].map((f) => (
-                  <line
-                    key={f}
-                    x1={s.x + s.w * f}
-                    x2={s.x + s.w * f}
-                    y1={TOP - 8}
-                    y2={height}
-                    stroke="var(--jp-colors-line)"
-                  />
+                  <Upright key={f} stroke="var(--jp-colors-line)" x={s.x + s.w * f} top={TOP - 8} height={height} />
                 ))}
                 <text
                   x={s.x + s.w / 2}
@@ -137,14 +124,13 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
               </g>
             ))}
           {nowMin !== null && nowMin > first && nowMin < 0 && (
-            <line
-              x1={toX(nowMin)}
-              x2={toX(nowMin)}
-              y1={TOP - 12}
-              y2={height}
+            <Upright
               stroke="var(--jp-colors-turmeric)"
               strokeWidth="2"
               strokeDasharray="6 3"
+              x={toX(nowMin)}
+              top={TOP - 12}
+              height={height}
             />
           )}
           {lanes.map((lane, i) =>
@@ -161,14 +147,13 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
               />
             )),
           )}
-          <line
+          <Upright
             data-testid="serving-line"
-            x1={toX(0)}
-            x2={toX(0)}
-            y1={TOP - 12}
-            y2={height}
             stroke="var(--jp-colors-chilli)"
             strokeWidth="3"
+            x={toX(0)}
+            top={TOP - 12}
+            height={height}
           />
           <text
             x={toX(0) + 26}
@@ -181,14 +166,13 @@ export function ClockLanes({ lanes, clock, day, serveTime, courses, nowMin, held
           </text>
           {later.map((m) => (
             <g key={m}>
-              <line
-                x1={toX(m)}
-                x2={toX(m)}
-                y1={TOP - 12}
-                y2={height}
+              <Upright
                 stroke="var(--jp-colors-chilli)"
                 strokeWidth="2"
                 strokeDasharray="7 4"
+                x={toX(m)}
+                top={TOP - 12}
+                height={height}
               />
               {toX(m) - toX(0) > 52 && (
                 <text
@@ -239,4 +223,14 @@ function LaneNames({ lanes, tops, height }: { lanes: readonly Lane[]; tops: read
       ))}
     </svg>
   );
+}
+
+/** A line from near the top down to the last lane: a moment of the day. */
+function Upright({
+  x,
+  top,
+  height,
+  ...line
+}: { readonly x: number; readonly top: number; readonly height: number } & SVGProps<SVGLineElement>) {
+  return <line x1={x} x2={x} y1={top} y2={height} {...line} />;
 }

@@ -88,10 +88,12 @@ function describeReason(reason: NamedReason): string {
     case "thing": {
       const { thing, units, workMin, name } = reason;
       const what = THINGS[thing]?.(units) ?? (name === null ? "one burner" : `the one “${name}”`);
-      return thing === "fridge" || thing === "freezer" ? what : `${what} for ${writeMinutes(workMin)} of work`;
+      return thing === "fridge" || thing === "freezer"
+        ? what
+        : `${what} for ${writeMinutes(workMin)} of work${units > 1 ? " each" : ""}`;
     }
     case "nobody":
-      return "the hours asleep and away";
+      return "the hours in which nobody is free";
     case "waits":
       return "food that can wait no longer";
     case "rule":

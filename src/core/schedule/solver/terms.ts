@@ -63,8 +63,8 @@ function heatsOfTheOven(model: Model, input: ScheduleInput): Terms {
   const { tasks } = input;
   const bakes = tasks.flatMap((t, i) => (t.ovenC !== null && t.minutes > 0 ? [i] : []));
   const differ = (i: number, j: number) => otherHeat(input, tasks[i] as Task, tasks[j] as Task);
-  const few = bakes.length > MOST_BAKES || !bakes.some((i) => bakes.some((j) => differ(i, j)));
-  if (few || ovensOf(input) > 1) return [];
+  const oneHeat = !bakes.some((i) => bakes.some((j) => differ(i, j)));
+  if (oneHeat || bakes.length > MOST_BAKES || ovensOf(input) > 1) return [];
   const must = (holds: boolean) => {
     if (!holds) model.sound = false;
   };
