@@ -128,3 +128,14 @@ test("pictures", async ({ page }) => {
   await expect(page.locator(".recharts-bar-rectangle").first()).toBeVisible();
   await page.screenshot(shot("notebook"));
 });
+
+test("a picture of a supper that should have begun", async ({ page }) => {
+  await loadDemo(page);
+  const now = await page.evaluate(() => Date.now());
+  await page.clock.fastForward(Date.UTC(2026, 10, 29, 17, 57) - now);
+  await page.emulateMedia({ colorScheme: "dark" });
+  await page.goto("/supper/clock?s=sunday-supper");
+  await expect(page.getByText(/What is in the way/)).toBeVisible();
+  await expect(page.getByText(/In time in/)).toBeVisible();
+  await page.screenshot(shot("clock-late"));
+});
