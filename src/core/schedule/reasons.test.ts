@@ -53,6 +53,7 @@ test("an oven that another supper has is told as the oven, hands that it has as 
     lags: [{ from: "a", to: SERVE, minMin: 0, maxMin: 5 }],
     capacities: { oven: 1, hands: 1 },
     gone: { oven: [[-30, 0, 1]] },
+    blocked: [[-300, -290]],
   });
   expect(kinds(reasonsOf(bake))).toEqual(["waits", "oven"]);
   const stir = { ...bake, tasks: [{ ...taskOf(0, 10, { hands: 1 }, true), id: "a" }] };
