@@ -15,7 +15,7 @@ import { writeClock, writeDate, writeUntil, writeWhen } from "@/ui/wording/time"
 import { counted } from "@/ui/wording/count";
 import { describeExportDue } from "@/ui/wording/safekeeping";
 import { useAhead } from "./ahead";
-import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
+import { useAfterPaint, useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
 import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
 import { change, edited, type HouseState, newId, put, remove, useComing, useHouse, useNow, useShelf } from "./store";
@@ -72,6 +72,7 @@ export function CounterPage() {
 
   const lastExport = useLastExport(now);
   const drawn = useDrawnInSlices(house.state === "ready" && suppers !== null && shelf !== null);
+  const painted = useAfterPaint(drawn);
 
   if (!drawn || house.state === "loading" || now === null || shelf === null) return null;
   const newDish = async () => {
@@ -104,7 +105,7 @@ export function CounterPage() {
       next={nextThing(nextUp([...outlooks.values()]), house.kitchen.timeZone, now)}
       work={workOf(coming, outlooks)}
       suppers={coming.map((s) => supperLine(s, outlooks.get(s.id), house, now))}
-      shelf={shelf.map(shelfLine)}
+      shelf={painted ? shelf.map(shelfLine) : null}
       eaters={house.eaters}
       wishes={wishesFor(house, now)}
       onStart={(dish, wishes) => once(() => startSupper(dish, wishes))}

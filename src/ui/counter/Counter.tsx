@@ -51,7 +51,7 @@ export function Counter(props: CounterProps) {
           </Remark>
         )}
       </Stack>
-      <Shelf {...props} />
+      {props.shelf !== null && <Shelf {...props} shelf={props.shelf} />}
     </Grid>
   );
 }

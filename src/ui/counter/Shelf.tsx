@@ -4,9 +4,10 @@ import { Box, chakra, Flex, Heading, HStack, Text } from "@chakra-ui/react";
 import { ChefHat, CopyPlus, PencilLine, Plus, Trash2 } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import { drawnInView } from "../frame/drawnInView";
 import { Card, IconDo, Quiet } from "../frame/controls";
 import { TextField } from "../frame/fields";
-import type { CounterProps } from "./counterProps";
+import type { CounterProps, ShelfLine } from "./counterProps";
 import { DishMark } from "./DishMark";
 
 /** The form and its checks come when a dish is taken from the shelf. */
@@ -16,7 +17,7 @@ const StartSupper = dynamic(() => import("./StartSupper").then((m) => m.StartSup
 const FEW = 20;
 
 /** Dishes that are kept, each to be planned with. */
-export function Shelf(props: CounterProps) {
+export function Shelf(props: CounterProps & { readonly shelf: readonly ShelfLine[] }) {
   const { shelf, suppers, eaters, wishes } = props;
   const [open, setOpen] = useState<string | null>(null);
   const [renaming, setRenaming] = useState<string | null>(null);
@@ -49,7 +50,7 @@ export function Shelf(props: CounterProps) {
         </Box>
       )}
       {shown.map(({ dish, says, parts }) => (
-        <Box key={dish.id} borderBottomWidth="1px" borderColor="line" py="3">
+        <Box key={dish.id} borderBottomWidth="1px" borderColor="line" py="3" mx="-1" px="1" style={drawnInView("7rem")}>
           <Flex gap="3" align="center">
             <DishMark parts={parts} />
             <Box flex="1" minW="0">

@@ -2,6 +2,7 @@
 
 import { Box, Flex, Heading, HStack, Text } from "@chakra-ui/react";
 import { Trash2 } from "lucide-react";
+import { drawnInView } from "../frame/drawnInView";
 import { Card, IconDo, Link, Remark } from "../frame/controls";
 import type { NextThing, SupperLine, WorkList } from "./counterProps";
 
@@ -58,7 +59,7 @@ export function NextCard({ next }: { next: NextThing }) {
 
 export function Work({ work }: { work: WorkList }) {
   return (
-    <Card>
+    <Card style={drawnInView(`${4 + work.lines.length * 2.25}rem`)}>
       <Flex justify="space-between" align="baseline" gap="3" mb="2">
         <Heading as="h2" fontSize="lg">
           {work.title}

@@ -50,7 +50,8 @@ export interface CounterProps {
   readonly next: NextThing | null;
   readonly work: WorkList | null;
   readonly suppers: readonly SupperLine[];
-  readonly shelf: readonly ShelfLine[];
+  /** Null until everything above it is painted. */
+  readonly shelf: readonly ShelfLine[] | null;
   readonly eaters: readonly Eater[];
   readonly wishes: SupperWishes;
   readonly onStart: (dish: Dish, wishes: SupperWishes) => void;
