@@ -100,7 +100,7 @@ test("the soak is forgotten: hot water for the nuts, and for the beans hot water
   // Both begun now would be ready in the middle of the night: they are for another day, as they are.
   expect(wayOf(beans, "as-it-is").tableMin).toBe(1440);
   expect(beans.ways.map((w) => w.tableMin)).toEqual([...beans.ways.map((w) => w.tableMin)].sort((a, b) => a - b));
-  expect(quickerWays(BEANS, { machines: [], pans: [] }).map((w) => w.kind)).toEqual(["hot-soak"]);
+  expect(quickerWays(BEANS, { machines: [], pans: [], burners: [] }).map((w) => w.kind)).toEqual(["hot-soak"]);
   // Two parts with a long step each: only both together bring dinner in time.
   const both = waysOut(inputOf([BEANS, CREAM]), hoursBefore(4));
   expect(kinds(both)[0]).toBe("beans.soak hot-soak + cream.soak hot-soak");

@@ -9,7 +9,7 @@ import { type Plan, plan, type PlanInput, type PlanTools } from "./plan";
 import { stepKey, type StepKey } from "./process/log";
 import type { Row } from "./process/row";
 import type { StepId } from "./process/step";
-import { newMemory } from "./quantities/memory";
+import { type Memory, newMemory } from "./quantities/memory";
 import { fromNow, NOTHING_DONE } from "./schedule/fromNow";
 import { longestChain } from "./schedule/longest";
 import { scheduleQuestion } from "./schedule/question";
@@ -17,6 +17,7 @@ import { begunFrom, type Reason, reasonsOf } from "./schedule/reasons";
 import { type Schedule, tryOut } from "./schedule/schedule";
 import { besides, type Taken } from "./schedule/taken";
 import { rowsOf } from "./schedule/work";
+import { type AnotherRoute, anotherRoutes } from "./swap/anotherRoute";
 import type { TimedTools } from "./timed";
 
 /** One thing to do differently so that dinner comes about. */
@@ -28,6 +29,8 @@ export type WayChange =
       readonly steps: readonly { readonly step: StepKey; readonly way: QuickerKind; readonly minutes: number | null }[];
     }
   | { readonly kind: "let-move" }
+  /** A part made by another route, of so much of another food. */
+  | ({ readonly kind: "route" } & Omit<AnotherRoute, "supper">)
   | { readonly kind: "one-more"; readonly of: OneMore };
 
 /** A change that was tried, what it costs, and the supper and the kitchen as they are with it. */
@@ -37,7 +40,7 @@ export interface WayOut {
   readonly startMin: number;
   /** How much later than asked it comes to the table, minutes. */
   readonly tableMin: number;
-  /** Points of bite that longer waits cost then. */
+  /** Points of bite that longer waits cost then, and another route. */
   readonly points: number;
   readonly supper: Supper;
   readonly kitchen: Kitchen;
@@ -70,12 +73,13 @@ const ROUND_MIN = 5;
 /** A change that brings dinner no more than this forward is not worth making, minutes. */
 const WORTH_MIN = 10;
 const MOST_WAYS = 6;
+const MOST_ROUTES = 2;
 /** So many steps tell why. */
 const TOLD_STEPS = 3;
 
 /**
  * What to do when a supper fits in no way, or should have begun already: quicker ways of its longest steps, steps that are held let go,
- * a helper, a burner or an oven more, or dinner later. Each is planned and put on the clock; what is not as safe as before, or brings
+ * another route of a part, a helper, a burner or an oven more, or dinner later. Each is planned and put on the clock; what is not as safe as before, or brings
  * nothing, is left out.
  *
  * @param now instant, ms since 1970 UTC; null where nothing is past
@@ -93,6 +97,9 @@ export function waysOut(asked: PlanInput, now: number | null, tools: TimedTools 
     ...(Object.keys(input.supper.pins).length === 0
       ? []
       : [tried({ kind: "let-move" }, { supper: { ...input.supper, pins: {} } })]),
+    ...otherRoutes(input, planned, now, memory).map(({ supper, ...route }) =>
+      tried({ kind: "route", ...route }, { supper }),
+    ),
     ...ONE_MORE.map((of) => tried({ kind: "one-more", of }, { kitchen: withOneMore(input.kitchen, of) })),
   ].filter((way): way is WayOut => way !== null);
   const { pointMin } = input.kitchen;
@@ -152,10 +159,21 @@ function tryWay(change: WayChange, input: PlanInput, { now, memory, taken, befor
     change,
     startMin: found.startMin,
     tableMin: Math.ceil((found.tableMin ?? 0) / ROUND_MIN) * ROUND_MIN,
-    points: found.stretched.reduce((sum, s) => sum + s.points, 0),
+    points: found.stretched.reduce(
+      (sum, s) => sum + s.points,
+      change.kind === "route" ? Math.max(0, change.points) : 0,
+    ),
     supper,
     kitchen,
   };
+}
+/** Other routes of its parts, as far as their longest chain leaves them a chance. */
+function otherRoutes(input: PlanInput, planned: Plan, now: number | null, memory: Memory): readonly AnotherRoute[] {
+  const thereAreMin = now === null ? Infinity : (Date.parse(input.supper.serveAt) - now) / 60_000;
+  const isInTime = ({ tasks, lags }: Plan) => longestChain(tasks, lags).minutes <= thereAreMin;
+  const found: AnotherRoute[] = [];
+  for (const route of anotherRoutes(input, planned, isInTime, { memory })) if (found.push(route) === MOST_ROUTES) break;
+  return found;
 }
 /** On the table when it was asked for, begun no earlier than now. */
 function inTime(

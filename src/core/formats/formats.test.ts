@@ -309,3 +309,12 @@ describe("an export reads itself back before it is handed out", () => {
     expect(JSON.parse(text).kitchen).toEqual({ name: 5 });
   });
 });
+
+test("a setting that came later may be left out, and means what was so before", () => {
+  const sear = { id: "s", kind: "sear", adds: [], handsMin: null, mayWaitMin: null, pan: null, browningMin: 2 };
+  expect(v.parse(StepSchema, sear)).toMatchObject({ twoPans: false });
+  const hold = { id: "h", kind: "hold", adds: [], handsMin: null, mayWaitMin: null, minutes: 20, holdC: 90 };
+  expect(v.parse(StepSchema, hold)).toMatchObject({ where: "oven" });
+  expect(v.safeParse(StepSchema, { ...hold, where: "sun" }).success).toBe(false);
+  expect(v.safeParse(StepSchema, { ...sear, browningMin: undefined }).success).toBe(false);
+});

@@ -34,7 +34,12 @@ function fieldSchema(field: Field): v.GenericSchema {
 /** The schema of steps of every kind that a registry holds. */
 export function stepSchemaOf(registry: StepRegistry): v.GenericSchema<Step> {
   const kinds = [...registry.values()].map(({ kind, fields }) => {
-    const own = Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, fieldSchema(field)]));
+    const own = Object.fromEntries(
+      Object.entries(fields).map(([name, field]) => [
+        name,
+        field.absent === undefined ? fieldSchema(field) : v.optional(fieldSchema(field), field.absent),
+      ]),
+    );
     return v.strictObject({ kind: v.literal(kind), ...common, ...own });
   });
   return v.variant("kind", kinds as never) as unknown as v.GenericSchema<Step>;

@@ -109,18 +109,29 @@ export const burnerFacts = (burner: Burner): NonNullable<StepContext["burner"]> 
   ratedW: burner.watts,
   efficiency: EFFICIENCY[burner.kind],
 });
+const panFacts = ({ id, diameterCm, heightCm }: Pan): PanFacts => ({
+  id,
+  diameterM: diameterCm / 100,
+  heightM: (heightCm ?? null) === null ? null : (heightCm as number) / 100,
+});
 /** The kitchen as the steps see it. Of each kind the one named, else the widest pan, the largest tin, the first machine. */
 export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
   const burner = kitchen.burners
     .map(burnerFacts)
     .reduce<StepContext["burner"]>((best, b) => (best === null || b.netW > best.netW ? b : best), null);
+  const weakest =
+    kitchen.burners.length < 2
+      ? null
+      : kitchen.burners.map(burnerFacts).reduce((worst, b) => (b.netW < worst.netW ? b : worst));
   const pan = (id: GearId | null, kind: Pan["kind"]): PanFacts | null => {
     const named = kitchen.pans.find((p) => p.id === id);
     const fitting = kitchen.pans.filter((p) => p.kind === kind).sort((a, b) => b.diameterCm - a.diameterCm);
     const found = named ?? fitting[0];
-    if (!found) return null;
-    const heightM = (found.heightCm ?? null) === null ? null : (found.heightCm as number) / 100;
-    return { id: found.id, diameterM: found.diameterCm / 100, heightM };
+    return found === undefined ? null : panFacts(found);
+  };
+  const secondPan = (beside: GearId): PanFacts | null => {
+    const others = kitchen.pans.filter((p) => p.kind === "frying" && p.id !== beside);
+    return others.length === 0 ? null : panFacts(others.reduce((a, b) => (b.diameterCm > a.diameterCm ? b : a)));
   };
   const tin = (id: GearId | null): TinFacts | null => {
     const tins = kitchen.tins ?? [];
@@ -146,7 +157,9 @@ export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
     roomC: kitchen.roomC,
     boilC: boilingPointC(kitchen.altitudeM),
     burner,
+    weakest,
     pan,
+    secondPan,
     tin,
     machine,
     ovens: kitchen.ovens.length,

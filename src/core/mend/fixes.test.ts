@@ -48,6 +48,7 @@ function planned(
     afterMin: {},
     pins: {},
     roomMin: 0,
+    madeWith: {},
     dishes: [dish],
   };
   const input = { supper, foods: [], labels: [], kitchen: DEMO_KITCHEN, eaters: [], log: [] };

@@ -2,7 +2,11 @@ import type { Applied, StepContext, Vessel } from "./ledger";
 import type { StepCommon } from "./step";
 
 /** A setting of a step, as plain data: its type here, its schema in `formats` and the limits of its form come of it. */
-export type Field =
+export type Field = Values & {
+  /** What whoever leaves it out means: for settings that came later. */
+  readonly absent?: string | boolean;
+};
+type Values =
   | {
       readonly is: "number";
       readonly low: number;
@@ -30,6 +34,8 @@ export const numberOrNull = (low: number, high: number) =>
   ({ is: "number", low, high, whole: false, orNull: true }) as const;
 /** One of these words. */
 export const choice = <const T extends readonly string[]>(...of: T) => ({ is: "choice", of }) as const;
+/** The same, where a caller who does not know it yet means this. */
+export const since = <const F extends Field>(field: F, absent: string | boolean): F => ({ ...field, absent });
 /** Yes or no. */
 export const flag = { is: "flag" } as const;
 /** A frying pan by its id, or null for the fitting one. */

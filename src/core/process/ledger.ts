@@ -80,9 +80,9 @@ export const scaledInput = (came: Input, factor: number): Input =>
   came.from === "food"
     ? { ...came, massG: came.massG * factor, contents: portion(came.contents, factor) }
     : { ...came, contents: portion(came.contents, factor) };
-/** Something that left at a step, and where to. */
+/** Something that left at a step, and where to; what is kept is for another day. */
 export interface Output {
-  readonly to: "air" | "drain" | "utensil" | "sorted";
+  readonly to: "air" | "drain" | "utensil" | "sorted" | "kept";
   readonly contents: Contents;
 }
 
@@ -148,6 +148,8 @@ export type StepFailure =
   | { readonly kind: "cycle"; readonly part: PartId }
   | { readonly kind: "no-pan"; readonly wants: "frying" | "pot" }
   | { readonly kind: "no-burner" }
+  /** Two pans at once need two of each. */
+  | { readonly kind: "no-second"; readonly wants: "pan" | "burner" }
   | { readonly kind: "piece-too-big"; readonly panMm: number; readonly pieceMm: number }
   | { readonly kind: "never-done"; readonly coreC: number; readonly aroundC: number }
   | { readonly kind: "too-weak"; readonly burnerW: number }
@@ -189,7 +191,11 @@ export interface StepContext {
   readonly boilC: number;
   /** Heat into the pan from the burner under it, W: the one that the step was given, else the strongest; null without one. */
   readonly burner: { readonly netW: number; readonly ratedW: number; readonly efficiency: number } | null;
+  /** The weakest burner, which is what a second pan can count on; null where there are not two. */
+  readonly weakest: StepContext["burner"];
   readonly pan: (id: GearId | null, kind: "frying" | "pot") => PanFacts | null;
+  /** The widest frying pan beside this one; null where there is none. */
+  readonly secondPan: (beside: GearId) => PanFacts | null;
   readonly tin: (id: GearId | null) => TinFacts | null;
   /** The machine named, else the first of one of these kinds. */
   readonly machine: (id: GearId | null, kinds: readonly MachineKind[]) => MachineFacts | null;

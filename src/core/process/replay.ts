@@ -26,7 +26,7 @@ import { correctByReading } from "./weighIn";
 /** What steps may know of the kitchen. */
 export type KitchenFacts = Pick<
   StepContext,
-  "roomC" | "boilC" | "burner" | "pan" | "tin" | "machine" | "ovens" | "altitudeM"
+  "roomC" | "boilC" | "burner" | "weakest" | "pan" | "secondPan" | "tin" | "machine" | "ovens" | "altitudeM"
 >;
 interface KnownStep {
   readonly key: StepKey;
@@ -98,7 +98,9 @@ export function replayPart(
     get burner() {
       return world.burnerOf.get(current) ?? world.burner;
     },
+    weakest: world.weakest,
     pan: world.pan,
+    secondPan: world.secondPan,
     tin: world.tin,
     machine: world.machine,
     ovens: world.ovens,

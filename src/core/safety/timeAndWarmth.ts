@@ -84,7 +84,10 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     severity: "stop",
     authority: "FDA Food Code 3-501.16",
     touches: (row) =>
-      when(row.step.kind === "hold" && row.step.holdC < HOLD_C, { leastC: HOLD_C, atHomeC: HOLD_AT_HOME_C }),
+      when(row.step.kind === "hold" && row.step.where !== "lid" && row.step.holdC < HOLD_C, {
+        leastC: HOLD_C,
+        atHomeC: HOLD_AT_HOME_C,
+      }),
   }),
   rule({
     id: "reheat",
@@ -98,7 +101,8 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     authority: "FDA Food Code 3-501.14",
     touches: (row) => {
       // A short cooling before the next step is no cooling for the fridge: only long ones and stores are held to it.
-      const counts = is(row, "store") || (row.step.kind === "cool" && row.step.minutes >= DANGER_ZONE.limitMin);
+      const counts =
+        is(row, "store", "set-aside") || (row.step.kind === "cool" && row.step.minutes >= DANGER_ZONE.limitMin);
       const cooled = counts ? factOf(row, "cooled") : undefined;
       if (cooled === undefined) return null;
       const { hoursTo21, hoursTo5 } = cooled;
@@ -132,7 +136,10 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     severity: "warn",
     authority: "UK FSA; FSIS allows longer, the stricter is taken",
     touches: (row, context) =>
-      when((is(row, "cool", "store", "stand") || row.step.ready === true) && holds(row, RICE, context), NO_FACTS),
+      when(
+        (is(row, "cool", "store", "set-aside", "stand") || row.step.ready === true) && holds(row, RICE, context),
+        NO_FACTS,
+      ),
   }),
   rule({
     id: "cooked-rice-days",

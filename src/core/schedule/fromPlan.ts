@@ -8,7 +8,7 @@ import type { ReplayedPart, Row } from "../process/row";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import type { StepKey } from "../process/log";
 import { burnerKey } from "./capacities";
-import { pointsPerMin } from "./loss";
+import { pointsPerMin, REHEATED_PER_MIN } from "./loss";
 import { changeoverMin } from "./oven";
 import { type Apart, type Lag, SERVE, type Task, type TaskId, type TaskNet } from "./task";
 import { warmBudgets } from "./warmBudgets";
@@ -124,7 +124,7 @@ function netOfDish(
       let ovenC: number | null = null;
       for (const need of needs) {
         if (need.kind === "burner") {
-          demands.burner = 1;
+          demands.burner = (demands.burner ?? 0) + 1;
           const given = burners.find((b) => b.id === stands[row.key]);
           if (given !== undefined) demands[burnerKey(given.id)] = 1;
         }
@@ -178,7 +178,10 @@ function netOfDish(
           lags.push({ from: on, to: taskId(row, 0), minMin: 0, maxMin: 0 });
         }
       }
-      if (previous) lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, ...mayWait(previous) });
+      if (previous) {
+        const reheated = row.step.kind === "reheat" ? { pointsPerMin: REHEATED_PER_MIN } : {};
+        lags.push({ from: lastTask(previous), to: firstTask(row), minMin: 0, ...mayWait(previous), ...reheated });
+      }
       ran.set(row.step.id, row);
       previous = row;
     }

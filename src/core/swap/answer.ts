@@ -16,7 +16,7 @@ import { type Memory, newMemory } from "../quantities/memory";
 import { BULK_G_PER_ML, bulkOf, type Leaving, leaving } from "./meats";
 import { BEANS, type Extra, NO_EXTRA, type ProteinWay, statesOf, withExtra } from "./brings";
 import { dishFor, type Wanted } from "./build";
-import { INSTEAD } from "./instead";
+import { exchangesFor } from "./instead";
 import { allergensOf, figuresOf, questionsOf } from "./figures";
 import { narrowing, type Narrowing } from "./narrow";
 import { type Out, reasonsOut } from "./out";
@@ -144,7 +144,7 @@ interface World {
 function answerOf(route: Route, world: World): Answer {
   const { ask, table, meat, aim } = world;
   const servings = Math.max(1, headCount({ ...table.supper, dishes: [] }));
-  const { instead, moved } = exchanged(route, world);
+  const { instead, moved } = exchangesFor(route, table, world.book);
   const wanted = (mainG: number, loafG: number | null): Wanted => ({
     form: ask.form,
     kind: ask.kind,
@@ -261,21 +261,4 @@ function settingShifts(setting: Setting, route: Route) {
     case "dry":
       return [];
   }
-}
-
-/** Foods exchanged for those who must not have them, as far as a small change does it. */
-function exchanged(route: Route, { table, book }: World) {
-  const avoided = new Set(table.eaters.filter((e) => table.supper.eaters.includes(e.id)).flatMap((e) => e.avoids));
-  const instead = new Map<FoodId, readonly (readonly [FoodId, number])[]>();
-  const moved: { from: FoodId; to: readonly FoodId[] }[] = [];
-  const used = new Set([...route.steps, ...(route.second?.steps ?? [])].flatMap((s) => s.adds.map(([food]) => food)));
-  for (const { food, for: allergens, by } of INSTEAD) {
-    if (!used.has(food) || food === route.food) continue;
-    const states = book.food(food)?.allergens;
-    // What is asked stays: its packet may say free. What contains it goes.
-    if (!allergens.some((a) => avoided.has(a) && states?.[a] === "contains")) continue;
-    instead.set(food, by);
-    moved.push({ from: food, to: by.map(([other]) => other) });
-  }
-  return { instead, moved };
 }

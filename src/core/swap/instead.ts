@@ -1,8 +1,11 @@
 import type { Allergen } from "../foods/allergens";
+import type { FoodBook } from "../foods/book";
 import type { FoodId } from "../foods/food";
-import type { Dish } from "../dish/dish";
+import type { Dish, Supper } from "../dish/dish";
+import type { PlanInput } from "../plan";
 import type { Line } from "../process/step";
 import type { Step } from "../process/registry";
+import type { Route } from "./routes";
 
 /** A food that takes the place of another in a route for somebody who must not have it: its share of the grams. */
 export interface Instead {
@@ -29,6 +32,27 @@ export function exchange(dish: Dish, { food, by }: Instead): Dish {
         } as Step)
       : s;
   return { ...dish, parts: dish.parts.map((p) => ({ ...p, steps: p.steps.map(step) })) };
+}
+
+/** Foods of a route exchanged for those at this table who must not have them, as far as a small change does it. */
+export function exchangesFor(
+  route: Route,
+  { eaters, supper }: Pick<PlanInput, "eaters"> & { readonly supper: Pick<Supper, "eaters"> },
+  book: FoodBook,
+) {
+  const avoided = new Set(eaters.filter((e) => supper.eaters.includes(e.id)).flatMap((e) => e.avoids));
+  const instead = new Map<FoodId, Instead["by"]>();
+  const moved: { from: FoodId; to: readonly FoodId[] }[] = [];
+  const used = new Set([...route.steps, ...(route.second?.steps ?? [])].flatMap((s) => s.adds.map(([food]) => food)));
+  for (const { food, for: allergens, by } of INSTEAD) {
+    if (!used.has(food) || food === route.food) continue;
+    const states = book.food(food)?.allergens;
+    // What is asked stays: its packet may say free. What contains it goes.
+    if (!allergens.some((a) => avoided.has(a) && states?.[a] === "contains")) continue;
+    instead.set(food, by);
+    moved.push({ from: food, to: by.map(([other]) => other) });
+  }
+  return { instead, moved };
 }
 
 /**

@@ -58,6 +58,7 @@ const table = (eaters: readonly Eater[] = [], more: Partial<Table> = {}): Table 
     afterMin: {},
     pins: {},
     roomMin: 0,
+    madeWith: {},
   },
   kitchen: DEMO_KITCHEN,
   eaters,

@@ -43,6 +43,7 @@ const choice = (key: string, label: string, options: Readonly<Record<string, str
 });
 const check = (key: string, label: string): Field => ({ as: "switch", key, label });
 
+const inTwo = check("twoPans", "In two pans at once");
 const LONG = 14 * 1440;
 const minutes = (label = "Minutes", high = 2880): Field => number("minutes", label, "min", 0, high);
 const salt = number("saltTo", "Salt up to", "percent", 0, 10, "none");
@@ -215,11 +216,11 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): F
       choice("coating", "With", { starch: "dry starch", batter: "batter", crumb: "flour, wet, crumb", seeds: "seeds" }),
       number("pickUp", "What clings", "percent", 0.5, 100, "usual"),
     ],
-    sear: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes a batch", "min", 0, 60)],
+    sear: () => [pans(kitchen, "frying"), inTwo, number("browningMin", "Browning, minutes a batch", "min", 0, 60)],
     brown: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes", "min", 0, 60)],
     sweat: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min", 0.5, 90)],
-    fry: () => [pans(kitchen, "frying"), core, check("lid", "Under a lid")],
-    griddle: () => [pans(kitchen, "frying"), core, check("lid", "Under a lid")],
+    fry: () => [pans(kitchen, "frying"), inTwo, core, check("lid", "Under a lid")],
+    griddle: () => [pans(kitchen, "frying"), inTwo, core, check("lid", "Under a lid")],
     "deep-fry": () => [
       pans(kitchen, "pot"),
       number("oilC", "Oil at", "temp", 130, 230),
@@ -236,7 +237,11 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): F
     thicken: () => [pans(kitchen, "frying"), minutes("Minutes at the boil", 60)],
     layer: () => [named("tin", "Tin", "the largest", kitchen.tins ?? [])],
     top: () => [],
-    hold: () => [minutes("Minutes", 720), number("holdC", "Oven at", "temp", 40, 130)],
+    hold: () => [
+      choice("where", "Where", { oven: "in a low oven", "water-bath": "over hot water", lid: "under a lid" }),
+      minutes("Minutes", 720),
+      ...(step.kind === "hold" && step.where === "lid" ? [] : [number("holdC", "Kept at", "temp", 40, 130)]),
+    ],
     stand: () => [minutes("Minutes", 1440), check("foil", "Under foil")],
     cool: () => [
       minutes(),
@@ -246,6 +251,11 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): F
     store: () => [
       choice("where", "Where", { fridge: "fridge", freezer: "freezer" }),
       number("days", "Days", "days", 0, 365),
+    ],
+    "set-aside": () => [
+      number("share", "So much of it", "percent", 1, 99),
+      choice("where", "Where", { fridge: "fridge", freezer: "freezer" }),
+      number("depthMm", "Spread so deep", "length", 5, 400),
     ],
     reheat: () => [
       choice("where", "Where", { oven: "in the oven", hob: "on the hob" }),

@@ -8,7 +8,7 @@ import type { ClockProps } from "./Clock";
 import { when } from "./WhatItCosts";
 
 /** What can be done about a supper that does not come about as it is: each was tried, and is one press away. */
-export function WaysOutList(props: Pick<ClockProps, "plan" | "waysOut" | "onWay" | "clock" | "day">) {
+export function WaysOutList(props: Pick<ClockProps, "plan" | "kitchen" | "waysOut" | "onWay" | "clock" | "day">) {
   const { plan, waysOut, onWay } = props;
   if (waysOut === null) return <Text color="quiet">Trying what can be done …</Text>;
   const why = waysOut.tooLong === null ? describeBecause(waysOut.because) : describeTooLong(waysOut.tooLong, plan);
@@ -38,10 +38,11 @@ export function WaysOutList(props: Pick<ClockProps, "plan" | "waysOut" | "onWay"
 function Way({
   way,
   plan,
+  kitchen: { units },
   take,
   ...times
-}: Pick<ClockProps, "plan" | "clock" | "day"> & { readonly way: WayOut; readonly take: () => void }) {
-  const title = describeWay(way, plan);
+}: Pick<ClockProps, "plan" | "kitchen" | "clock" | "day"> & { readonly way: WayOut; readonly take: () => void }) {
+  const title = describeWay(way, plan, units);
   return (
     <HStack as="li" gap="3" py="2" borderTopWidth="1px" borderColor="line" align="center" wrap="wrap">
       <Box flex="1" minW="13rem">

@@ -62,7 +62,7 @@ export function Costs({
               keptWarm
                 .filter((way) => way.from === s.from)
                 .map((way) => (
-                  <Quiet key={way.from} onClick={() => onKeepWarm(way)}>
+                  <Quiet key={way.how} onClick={() => onKeepWarm(way)}>
                     {describeKeptWarm(way)}
                   </Quiet>
                 ))}

@@ -3,7 +3,7 @@ import { list } from "./count";
 import type { KeptWarm } from "@/core/keepWarm";
 import type { Plan } from "@/core/plan";
 import type { StepKind } from "@/core/process/registry";
-import { type LossKind, lossOf } from "@/core/schedule/loss";
+import { type KeepsWarm, type LossKind, lossOf } from "@/core/schedule/loss";
 import type { Stretched } from "@/core/schedule/stretch";
 import type { Lag, TaskId } from "@/core/schedule/task";
 import type { DayChange } from "@/core/schedule/whatIf";
@@ -39,13 +39,20 @@ export function describePrice(points: number, kind: StepKind): string {
 /** What helps while it waits. */
 export const describeKeeping = (kind: StepKind, units: UnitSystem): string => KEEP[lossOf(kind)](units);
 
+const KEEPS: Readonly<Record<KeepsWarm, string>> = {
+  oven: "Keep it in the oven",
+  "water-bath": "Keep it over hot water",
+  lid: "Keep it under a lid",
+  reheat: "Heat it again at the end",
+};
 /** "Keep it in the oven for 20 min: bite −0.2 in all, not −1.1". */
 export const describeKeptWarm = ({
+  how,
   minutes,
   points,
   pointsNow,
-}: Pick<KeptWarm, "minutes" | "points" | "pointsNow">): string =>
-  `Keep it in the oven for ${writeMinutes(minutes)}: bite −${points.toFixed(1)} in all, not −${pointsNow.toFixed(1)}`;
+}: Pick<KeptWarm, "how" | "minutes" | "points" | "pointsNow">): string =>
+  `${KEEPS[how]} for ${writeMinutes(minutes)}: bite −${points.toFixed(1)} in all, not −${pointsNow.toFixed(1)}`;
 /** "Sear to the table: at most 10 min": a wait that has to be kept. */
 export const describeLag = (
   { from, to, minMin, maxMin, hardMin }: Pick<Lag, "from" | "to" | "minMin" | "maxMin" | "hardMin">,

@@ -60,6 +60,10 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
       return `The kitchen has no ${failure.wants === "pot" ? "pot" : "frying pan"}. Add one under Kitchen.`;
     case "no-burner":
       return "The kitchen has no burner. Add one under Kitchen.";
+    case "no-second":
+      return failure.wants === "pan"
+        ? "There is no second frying pan. Add one under Kitchen, or switch off “In two pans at once”."
+        : "There is no second burner. Add one under Kitchen, or switch off “In two pans at once”.";
     case "piece-too-big":
       return `A piece of ${writeLength(failure.pieceMm, units)} does not fit a pan of ${writeLength(failure.panMm, units)}. Make it smaller, or choose a wider pan.`;
     case "never-done":

@@ -23,6 +23,7 @@ const HEAT_KINDS = [
   "reduce",
   "reheat",
   "sear",
+  "set-aside",
   "simmer",
   "stand",
   "steam",
@@ -41,7 +42,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
     case "sear":
       return {
         title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
-        does: `${goesIn ? `${goesIn} in the hot pan. ` : ""}${batches && batches.count > 1 ? `${batches.count} batches of ${writeMass(batches.eachG, units)}, each` : "All at once,"} about ${writeMinutes(batches?.eachMin ?? 0)}.`,
+        does: `${goesIn ? `${goesIn} in the ${step.twoPans ? "two hot pans" : "hot pan"}. ` : ""}${batches && batches.count > 1 ? `${batches.count} batches of ${writeMass(batches.eachG, units)}, each` : "All at once,"} about ${writeMinutes(batches?.eachMin ?? 0)}.`,
         why: `The ${batches?.limitedBy ?? "pan"} sets the batch. Wet pieces steam first and brown only when dry.`,
       };
     case "brown":
@@ -84,7 +85,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
     case "griddle":
       return {
         title: batches && batches.count > 1 ? `${title} in ${batches.count} batches` : title,
-        does: `${goesIn ? `${goesIn} in the pan. ` : ""}About ${writeMinutes(batches?.eachMin ?? 0)}${batches && batches.count > 1 ? " a batch" : ""}${step.lid ? " under a lid" : ""}, turned, until ${step.coreC === null ? "they are brown all round" : `the middle is ${writeTemp(step.coreC, units)}`}.`,
+        does: `${goesIn ? `${goesIn} in the ${step.twoPans ? "two pans" : "pan"}. ` : ""}About ${writeMinutes(batches?.eachMin ?? 0)}${batches && batches.count > 1 ? " a batch" : ""}${step.lid ? " under a lid" : ""}, turned, until ${step.coreC === null ? "they are brown all round" : `the middle is ${writeTemp(step.coreC, units)}`}.`,
         why:
           step.coreC === null
             ? "Only browned: the middle gets hot in what follows."
@@ -147,8 +148,14 @@ export function heatText(step: HeatStep, said: Said): StepText {
     case "hold":
       return {
         title,
-        does: `In the oven at ${writeTemp(step.holdC, units)}, up to ${writeMinutes(step.minutes)}.`,
-        why: `Keep it above ${writeTemp(57, units)}; crisp things soften meanwhile.`,
+        does:
+          step.where === "lid"
+            ? `Under a lid, off the heat, up to ${writeMinutes(step.minutes)}.`
+            : `${step.where === "oven" ? "In the oven" : "In a bowl over hot water, covered,"} at ${writeTemp(step.holdC, units)}, up to ${writeMinutes(step.minutes)}.`,
+        why:
+          step.where === "lid"
+            ? `It is ${writeTemp(row.outcome.after.batch.tempC, units)} then.`
+            : `Keep it above ${writeTemp(57, units)}; crisp things soften meanwhile.`,
       };
     case "stand":
       return {
@@ -167,6 +174,14 @@ export function heatText(step: HeatStep, said: Said): StepText {
         title,
         does: `Closed and dated into the ${step.where}, ${counted(step.days, "day")}.`,
         why: step.where === "fridge" ? `${writeTemp(4, units)} or below.` : `${writeTemp(-18, units)}, tight.`,
+      };
+    case "set-aside":
+      return {
+        title,
+        does: `${writeMass(factOf(row, "set-aside")?.massG ?? 0, units)} goes closed and dated into the ${step.where}, ${weight}${range} stays.`,
+        why: factOf(row, "cooled")
+          ? `Spread no deeper than ${writeLength(step.depthMm, units)}: hot food has to be cold within hours.`
+          : "It is for another day.",
       };
     case "reheat":
       return {

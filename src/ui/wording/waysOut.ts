@@ -2,7 +2,8 @@ import type { OneMore } from "@/core/household/oneMore";
 import type { QuickerKind } from "@/core/mend/quicker";
 import type { Plan } from "@/core/plan";
 import type { StepKey } from "@/core/process/log";
-import { writeMinutes } from "@/core/quantities/write";
+import type { UnitSystem } from "@/core/quantities/units";
+import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { Relief } from "@/core/schedule/reliefs";
 import type { TaskId } from "@/core/schedule/task";
 import { rowsOf } from "@/core/schedule/work";
@@ -22,6 +23,7 @@ const QUICKER: Readonly<Record<QuickerKind, (part: string, minutes: string | nul
   pressure: (part) => `${part}: cook under pressure`,
   "bought-thawed": (part) => `${part}: buy it thawed, or from the chilled shelf`,
   "wider-pan": (part) => `${part}: the widest pan, so that more goes in at once`,
+  "two-pans": (part) => `${part}: two pans at once, for fewer batches`,
   unfrozen: (part) => `${part}: do not freeze; it stays softer and takes up less`,
 };
 
@@ -42,7 +44,11 @@ function nameOf(step: StepKey, plan: Plan): { readonly part: string; readonly ti
   return { part: part?.name ?? step, title: `${name} · ${part?.name ?? ""}` };
 }
 /** What would be done differently. */
-export function describeWay({ change, tableMin }: Pick<WayOut, "change" | "tableMin">, plan: Plan): string {
+export function describeWay(
+  { change, tableMin }: Pick<WayOut, "change" | "tableMin">,
+  plan: Plan,
+  units: UnitSystem,
+): string {
   switch (change.kind) {
     case "as-it-is":
       if (tableMin > 0) return "As it is, but later";
@@ -51,6 +57,10 @@ export function describeWay({ change, tableMin }: Pick<WayOut, "change" | "table
       return "Let the steps that you hold move";
     case "one-more":
       return MORE[change.of];
+    case "route": {
+      const part = plan.dishes.find((d) => d.id === change.dish)?.parts.find((p) => p.id === change.part);
+      return `${part?.name ?? "A part"}: another route, “${change.name}”, from ${writeMass(change.massG, units)} as bought`;
+    }
     case "quicker":
       return change.steps
         .map(({ step, way, minutes }) =>

@@ -67,6 +67,7 @@ export function inputOf({ parts, kitchen = {}, heads = 4 }: Pick<Case, "parts" |
     afterMin: {},
     pins: {},
     roomMin: 0,
+    madeWith: {},
     dishes: [dish],
   };
   return {

@@ -35,6 +35,8 @@ export const context = (draw: Draw): StepContext => ({
   roomC: 20,
   boilC: 100,
   burner: { netW: 800, ratedW: 2000, efficiency: 0.4 },
+  weakest: { netW: 400, ratedW: 1000, efficiency: 0.4 },
+  secondPan: () => ({ id: "second", diameterM: 0.24, heightM: 0.06 }),
   pan: (_id, kind) => ({ id: kind, diameterM: 0.28, heightM: kind === "pot" ? 0.16 : 0.06 }),
   tin: () => ({ id: "tin", areaM2: 0.3 * 0.2, widthM: 0.2, heightM: 0.06 }),
   machine: (_id, kinds) => ({ id: kinds[0] as string, volumeMl: 2000, floorM2: 0.24 ** 2, gaugeKPa: 80 }),

@@ -80,6 +80,27 @@ export function panAndBurner(
   return context.burner === null ? fail({ kind: "no-burner" }) : succeed({ pan, burner: context.burner });
 }
 
+/** A pan on the fire, and the heat under it. */
+export interface OnFire {
+  readonly pan: PanFacts;
+  readonly netW: number;
+}
+/** The frying pan of a step with its burner, and a second one beside it where it is done in two at once; or what the kitchen lacks. */
+export function fryingPans(
+  context: StepContext,
+  step: { readonly pan: GearId | null; readonly twoPans: boolean },
+): Result<readonly OnFire[], StepFailure> {
+  const found = panAndBurner(context, step.pan, "frying");
+  if (!found.ok) return found;
+  const { pan, burner } = found.value;
+  const first = { pan, netW: burner.netW };
+  if (!step.twoPans) return succeed([first]);
+  const second = context.secondPan(pan.id);
+  if (second === null) return fail({ kind: "no-second", wants: "pan" });
+  if (context.weakest === null) return fail({ kind: "no-second", wants: "burner" });
+  return succeed([first, { pan: second, netW: Math.min(burner.netW, context.weakest.netW) }]);
+}
+
 /** The account of a step; what is not named is nothing. */
 export const outcome = (
   after: Vessel,

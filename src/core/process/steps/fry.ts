@@ -2,7 +2,7 @@ import { batchesFor, batchMinutes, discM2, piecesPerLayer } from "../../models/p
 import { fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import { type Fact, type Output, type StepContext, type Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
+import { type Applied, broughtBy, fryingPans, hands, outcome, panNeeds, together } from "./common";
 import {
   coreFact,
   footprintM2,
@@ -13,11 +13,16 @@ import {
   wetMiddleAfter,
 } from "./geometry";
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, roomInPanG, SWAP_MIN } from "./pan";
-import { defineStep, flag, fryingPan, numberOrNull, type StepWith } from "../descriptor";
+import { defineStep, flag, fryingPan, numberOrNull, since, type StepWith } from "../descriptor";
 
-const FRY_FIELDS = { pan: fryingPan, coreC: numberOrNull(40, 100), lid: flag } as const;
+const FRY_FIELDS = { pan: fryingPan, twoPans: since(flag, false), coreC: numberOrNull(40, 100), lid: flag } as const;
 type FryStep = StepWith<"fry", typeof FRY_FIELDS>;
-const GRIDDLE_FIELDS = { pan: fryingPan, coreC: numberOrNull(40, 100), lid: flag } as const;
+const GRIDDLE_FIELDS = {
+  pan: fryingPan,
+  twoPans: since(flag, false),
+  coreC: numberOrNull(40, 100),
+  lid: flag,
+} as const;
 type GriddleStep = StepWith<"griddle", typeof GRIDDLE_FIELDS>;
 
 /** What is hot already still needs so long to brown on both faces (common practice). */
@@ -38,16 +43,23 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
   const { pieces, batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
   if (pieces === null && vessel.cutMm === null) return fail({ kind: "not-shaped" });
-  const found = panAndBurner(context, step.pan, "frying");
-  if (!found.ok) return found;
+  const pans = fryingPans(context, step);
+  if (!pans.ok) return pans;
   const came = broughtBy(step, context);
   if (!came.ok) return came;
-  const { pan } = found.value;
-  const count = pieces
-    ? batchesFor(pieces.count, piecesPerLayer(discM2(pan.diameterM), footprintM2(pieces), DRY_PAN_PACKING))
-    : batchesFor(totalG(batch), roomInPanG(pan, vessel.cutMm as number));
-  if (count === null)
-    return fail({ kind: "piece-too-big", panMm: pan.diameterM * 1000, pieceMm: pieces?.lengthMm ?? vessel.cutMm ?? 0 });
+  const atOnce = pans.value.reduce(
+    (sum, { pan }) =>
+      sum +
+      (pieces
+        ? piecesPerLayer(discM2(pan.diameterM), footprintM2(pieces), DRY_PAN_PACKING)
+        : roomInPanG(pan, vessel.cutMm as number)),
+    0,
+  );
+  const count = batchesFor(pieces ? pieces.count : totalG(batch), atOnce);
+  if (count === null) {
+    const panMm = Math.max(...pans.value.map(({ pan }) => pan.diameterM * 1000));
+    return fail({ kind: "piece-too-big", panMm, pieceMm: pieces?.lengthMm ?? vessel.cutMm ?? 0 });
+  }
 
   const shape = panShapeOf(vessel, context);
   const heat = { surface: SURFACES.panContact, startC: batch.tempC, aroundC: context.boilC };
@@ -68,7 +80,7 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
   const after = at(subtract(subtract(add(batch, brought), steam), stays), middleC);
   const left: Output[] = [{ to: "air", contents: steam }];
   if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
-  const minutes = step.handsMin ?? batchMinutes(count, eachMin, SWAP_MIN, PREHEAT_MIN);
+  const minutes = step.handsMin ?? batchMinutes(count, eachMin, SWAP_MIN * pans.value.length, PREHEAT_MIN);
   const facts: Fact[] = [
     { kind: "batches", count, eachG: totalG(batch) / count, eachMin, limitedBy: "room in the pan" },
     step.coreC === null ? { kind: "browned-only", middleC } : coreFact(neededMin, eachMin, wantedC),
@@ -76,7 +88,7 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
   return outcome({ ...vessel, batch: after }, [hands({ ...step, handsMin: minutes }, context, 0)], {
     inputs: came.value,
     outputs: left,
-    needs: panNeeds(pan),
+    needs: pans.value.flatMap(({ pan }) => panNeeds(pan)),
     facts,
   });
 }
@@ -92,7 +104,7 @@ const panShapeOf = (vessel: Vessel, context: StepContext): PieceShape =>
 export const fryStep = defineStep({
   kind: "fry",
   fields: FRY_FIELDS,
-  usual: { pan: null, coreC: 74, lid: false },
+  usual: { pan: null, twoPans: false, coreC: 74, lid: false },
   waitsMin: 10,
   weighed: "water",
   lines: "coat",
@@ -103,7 +115,7 @@ export const fryStep = defineStep({
 export const griddleStep = defineStep({
   kind: "griddle",
   fields: GRIDDLE_FIELDS,
-  usual: { pan: null, coreC: 74, lid: false },
+  usual: { pan: null, twoPans: false, coreC: 74, lid: false },
   waitsMin: 10,
   weighed: "water",
   lines: "coat",

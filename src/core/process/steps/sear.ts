@@ -3,12 +3,12 @@ import { FOOD_HEAT_J_PER_G_K, LATENT_HEAT_J_PER_G, minutesToDry } from "../../mo
 import { fail } from "../../quantities/result";
 import { add, at, mainFood, oil, solidsG, subtract, totalG, water } from "../contents";
 import { type Fact, type Output, type StepContext, type Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together } from "./common";
+import { type Applied, broughtBy, fryingPans, hands, outcome, panNeeds, together } from "./common";
 import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
 import { oilTaken, PREHEAT_MIN, roomInPanG, SWAP_MIN } from "./pan";
-import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
+import { defineStep, flag, fryingPan, number, since, type StepWith } from "../descriptor";
 
-const FIELDS = { pan: fryingPan, browningMin: number(0, 60) } as const;
+const FIELDS = { pan: fryingPan, twoPans: since(flag, false), browningMin: number(0, 60) } as const;
 type SearStep = StepWith<"sear", typeof FIELDS>;
 
 /** A batch that takes longer than this to dry steams instead of searing (engineering estimate). */
@@ -16,7 +16,8 @@ const LONGEST_DRYING_MIN = 4;
 
 /**
  * Sear in batches: a batch is limited by the room in the pan and by the water that the burner can drive off before
- * the food stews. Wetter pieces therefore mean more or longer batches. Browning begins only on a dry surface.
+ * the food stews. Wetter pieces therefore mean more or longer batches. Browning begins only on a dry surface. In two pans at
+ * once each takes what it and its burner can.
  *
  * Energy balance in `models/panHeat`; share of water lost and oil taken up are engineering estimates (card 1).
  */
@@ -24,11 +25,10 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
   const { batch } = vessel;
   const food = mainFood(batch);
   if (food === null) return fail({ kind: "empty-vessel" });
-  const found = panAndBurner(context, step.pan, "frying");
-  if (!found.ok) return found;
+  const pans = fryingPans(context, step);
+  if (!pans.ok) return pans;
   const came = broughtBy(step, context);
   if (!came.ok) return came;
-  const { pan, burner } = found.value;
   const brought = together(came.value);
   const { draw, drawOf } = context;
   const figures = context.figures(food);
@@ -40,19 +40,29 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
     Math.max(draw("pan water lost") * batch.waterG, batch.waterG - solidsG(batch) * brownsAt),
   );
   const layerMm = vessel.pieces?.thicknessMm ?? drawOf("layer", food, figures.layerMm ?? UNKNOWN_LAYER_MM);
-  const roomG = roomInPanG(pan, layerMm);
   const joulesPerG = FOOD_HEAT_J_PER_G_K * (context.boilC - context.roomC) + (waterOffG / mass) * LATENT_HEAT_J_PER_G;
-  const heatG = (burner.netW * LONGEST_DRYING_MIN * 60) / joulesPerG;
-  const count = Math.max(1, Math.ceil(mass / Math.min(roomG, heatG)));
-  const dry = minutesToDry({
-    netW: burner.netW,
-    massG: mass / count,
-    waterOffG: waterOffG / count,
-    startC: context.roomC,
-    boilC: context.boilC,
+  const holds = pans.value.map(({ pan, netW }) => {
+    const roomG = roomInPanG(pan, layerMm);
+    const heatG = (netW * LONGEST_DRYING_MIN * 60) / joulesPerG;
+    return { netW, massG: Math.min(roomG, heatG), byRoom: roomG <= heatG };
   });
-  if (!dry.ok) return dry;
-  const eachMin = dry.value + step.browningMin;
+  const atOnceG = holds.reduce((sum, h) => sum + h.massG, 0);
+  const count = Math.max(1, Math.ceil(mass / atOnceG));
+  // Of two pans the one that takes longer to dry decides.
+  let dryMin = 0;
+  for (const { netW, massG } of holds) {
+    const share = massG / atOnceG / count;
+    const dry = minutesToDry({
+      netW,
+      massG: mass * share,
+      waterOffG: waterOffG * share,
+      startC: context.roomC,
+      boilC: context.boilC,
+    });
+    if (!dry.ok) return dry;
+    dryMin = Math.max(dryMin, dry.value);
+  }
+  const eachMin = dryMin + step.browningMin;
 
   const { taken, stays } = oilTaken(context, brought, waterOffG);
   const steam = water(waterOffG, 100);
@@ -69,15 +79,15 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
       count,
       eachG: mass / count,
       eachMin,
-      limitedBy: roomG <= heatG ? "room in the pan" : "heat of the burner",
+      limitedBy: holds[0]?.byRoom ? "room in the pan" : "heat of the burner",
     },
     { kind: "water-off", massG: waterOffG },
   ];
-  const minutes = step.handsMin ?? PREHEAT_MIN + count * eachMin + (count - 1) * SWAP_MIN;
+  const minutes = step.handsMin ?? PREHEAT_MIN + count * eachMin + (count - 1) * SWAP_MIN * holds.length;
   return outcome({ ...vessel, batch: after }, [hands({ ...step, handsMin: minutes }, context, 0)], {
     inputs: came.value,
     outputs: left,
-    needs: panNeeds(pan),
+    needs: pans.value.flatMap(({ pan }) => panNeeds(pan)),
     facts,
   });
 }
@@ -86,7 +96,7 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
 export const searStep = defineStep({
   kind: "sear",
   fields: FIELDS,
-  usual: { pan: null, browningMin: 2 },
+  usual: { pan: null, twoPans: false, browningMin: 2 },
   waitsMin: 10,
   weighed: "water",
   lines: "coat",
