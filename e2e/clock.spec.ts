@@ -107,3 +107,31 @@ test("room is left with one press; a burner that fails is known after a reload, 
   await page.getByRole("button", { name: "Front left works again" }).click();
   await expect(page.getByText(/^Worked out without/)).toHaveCount(0);
 });
+
+test("one batch for two suppers: soaked and marinated once, both changed by one press and one undo, told when the other is gone", async ({
+  page,
+}) => {
+  await loadDemo(page);
+  await page.goto("/");
+  await page.getByRole("button", { name: /^Plan a supper with Mustard strips in mushroom cream/ }).click();
+  await page.getByLabel("On the table on").fill("2026-11-30");
+  await page.getByRole("button", { name: "Set the time" }).click();
+  await page.waitForURL("**/supper/bench?*");
+  const monday = page.url();
+  await page.getByRole("link", { name: /^Clock/ }).click();
+  await page.getByRole("button", { name: /^Do this: Soaked strips|^Do this: Strips/ }).click();
+  await expect(page.getByText(/made with Sunday supper, and in the fridge since/)).toBeVisible();
+  // At the other supper the share is set aside.
+  await page.goto("/supper/bench?s=sunday-supper");
+  await expect(page.getByText(/Set aside/).first()).toBeVisible();
+  // Without it the one that counted on it says so on each of its pages.
+  await page.goto("/");
+  await page.getByRole("button", { name: "Remove Sunday supper" }).click();
+  await page.goto(monday);
+  const told = page.getByRole("alert").filter({ hasText: "another supper was to make it as well" });
+  await expect(told).toBeVisible();
+  await told.getByRole("button", { name: /^Make it here/ }).click();
+  await expect(told).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(told).toBeVisible();
+});

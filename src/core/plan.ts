@@ -13,6 +13,7 @@ import {
   type Supper,
   withAmounts,
 } from "./dish/dish";
+import { eatenShareOf } from "./dish/setAside";
 import { burnerFacts, type Kitchen, kitchenFacts } from "./household/kitchen";
 import type { Eater } from "./household/people";
 import { totalG } from "./process/contents";
@@ -223,13 +224,14 @@ function perEater(
   let proteinAtLeast = false;
   let saltAtLeast = false;
   for (const { dish } of replayed) {
-    for (const { line } of linesOf(dish)) {
+    const eatenShare = eatenShareOf(dish);
+    for (const { line, part, step } of linesOf(dish)) {
       if (line.kind !== "food") continue;
       const per100 = foods(line.food)?.per100;
       if ((per100?.sodiumMg ?? null) === null) saltAtLeast = true;
       const protein = per100?.proteinG ?? null;
       if (protein === null) proteinAtLeast = true;
-      else proteinG += (protein * line.massG) / 100;
+      else proteinG += ((protein * line.massG) / 100) * eatenShare(part.id, step.id);
     }
   }
   let saltG: number | null = 0;

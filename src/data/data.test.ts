@@ -17,6 +17,7 @@ import { CopiesDb, type CopyRow, copiesKept, keepCopy, textOf } from "./copies";
 import { fieldChanges, withChanges } from "./fields";
 import { type CookingRow, JadePanDb } from "./db";
 import {
+  batchesWith,
   comingSuppers,
   cookingOf,
   editsFor,
@@ -24,6 +25,7 @@ import {
   isEmpty,
   kitchenOf,
   logOf,
+  notBegunBefore,
   openCookings,
   planInputOf,
   readAll,
@@ -482,6 +484,29 @@ describe("a cooking", () => {
     await db.suppers.bulkPut([mine, ...others]);
     expect((await suppersBefore(db, mine)).map((s) => s.id)).toEqual(["six days less an hour", "the day before"]);
     expect(reachingInto(mine, others).map((s) => s.id)).toEqual(["six days less an hour", "the day before"]);
+  });
+  test("only suppers to come that nobody has begun can make a batch for another; who makes and who takes is found", async () => {
+    const { db, changes, row } = await begun();
+    const at = (id: string, serveAt: string, more: Partial<Supper> = {}): Supper => ({
+      ...demoSupper(serveAt),
+      id,
+      ...more,
+    });
+    const mine = at("mine", "2026-12-01T19:00:00.000Z", { madeWith: { "d.x": { supper: "other", step: "d.y" } } });
+    await db.suppers.bulkPut([
+      mine,
+      at("over", "2026-11-28T19:00:00.000Z"),
+      at("other", "2026-11-30T19:00:00.000Z"),
+      at("taker", "2026-12-02T19:00:00.000Z", { madeWith: { "d.x": { supper: "mine", step: "d.y" } } }),
+      at("neither", "2026-12-02T20:00:00.000Z", { madeWith: { "d.x": { supper: "other", step: "d.y" } } }),
+    ]);
+    await changes.begin(row("c1"), first);
+    const now = Date.parse("2026-11-29T12:00:00.000Z");
+    expect((await notBegunBefore(db, mine, now)).map((s) => s.id)).toEqual(["other"]);
+    const { makers, takers } = await batchesWith(db, mine);
+    expect([makers.map((s) => s.id), takers.map((s) => s.id)]).toEqual([["other"], ["taker"]]);
+    await db.suppers.delete("other");
+    expect((await batchesWith(db, mine)).makers).toEqual([]);
   });
   test("notes once that the clock was set, however many pages see it; a second jump is another", async () => {
     const { db, changes } = open();

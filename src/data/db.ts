@@ -97,6 +97,7 @@ export class JadePanDb extends Dexie {
       });
     this.version(8).upgrade((tx) => bringUp(tx, 7));
     this.version(9).upgrade((tx) => bringUp(tx, 8));
+    this.version(10).upgrade((tx) => bringUp(tx, 9));
   }
 }
 

@@ -42,6 +42,29 @@ export async function suppersBefore(db: JadePanDb, supper: Supper): Promise<Supp
   return reachingInto(supper, await db.suppers.where("serveAt").between(from, supper.serveAt).toArray());
 }
 
+/** Those of them that are still to come and that nobody has begun to cook. */
+export async function notBegunBefore(db: JadePanDb, supper: Supper, now: number): Promise<Supper[]> {
+  const coming = (await suppersBefore(db, supper)).filter((s) => Date.parse(s.serveAt) > now);
+  const begun = await db.cookings
+    .where("supper")
+    .anyOf(coming.map((s) => s.id))
+    .toArray();
+  return coming.filter((s) => !begun.some((c) => c.supper === s.id));
+}
+/** Suppers that make a batch for this one, and those that have one of it. */
+export async function batchesWith(
+  db: JadePanDb,
+  supper: Supper,
+): Promise<{ readonly makers: readonly Supper[]; readonly takers: readonly Supper[] }> {
+  const ids = [...new Set(Object.values(supper.madeWith).map((m) => m.supper))];
+  const isTaker = (s: Supper) => Object.values(s.madeWith).some((m) => m.supper === supper.id);
+  const [makers, takers] = await Promise.all([
+    db.suppers.bulkGet(ids),
+    db.suppers.where("serveAt").above(supper.serveAt).filter(isTaker).toArray(),
+  ]);
+  return { makers: makers.flatMap((s) => s ?? []), takers };
+}
+
 /** Labels as a plan takes them: what was said, without the id under which it is kept. */
 export const sayingsOf = (labels: readonly Label[]): LabelSaying[] =>
   labels.map((label) => {

@@ -69,5 +69,6 @@ export const demoSupper = (serveAt: string): Supper => ({
   afterMin: {},
   pins: {},
   roomMin: 0,
+  madeWith: {},
   dishes: [MUSTARD_STRIPS],
 });

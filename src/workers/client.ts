@@ -13,6 +13,7 @@ import type { TaskNet } from "@/core/schedule/task";
 import type { WhatIf } from "@/core/schedule/whatIf";
 import type { KeptWarm } from "@/core/keepWarm";
 import type { Stretched } from "@/core/schedule/stretch";
+import type { OneBatch } from "@/core/oneBatch";
 import type { WaysOut } from "@/core/waysOut";
 import type { Ask, Ratings, Table } from "@/core/swap/answer";
 import type { SwapAnswer } from "@/core/swap/card";
@@ -104,6 +105,8 @@ export const computing = {
     stretched: readonly Stretched[],
     taken: readonly Taken[],
   ): Promise<readonly KeptWarm[]> => searcher().keepWarm(question, stretched, taken),
+  oneBatch: (question: Question, others: readonly Supper[], taken: readonly Taken[]): Promise<readonly OneBatch[]> =>
+    searcher().oneBatch(question, others, taken),
   waysOut: (question: Question, now: number, taken: readonly Taken[]): Promise<WaysOut> =>
     searcher().waysOut(question, now, taken),
   chance: (question: ChanceQuestion): Promise<Chance> => searcher().chance(question),

@@ -12,6 +12,7 @@ import { scheduleQuestion } from "@/core/schedule/question";
 import { fromNow } from "@/core/schedule/fromNow";
 import type { Stretched } from "@/core/schedule/stretch";
 import { type KeptWarm, keepWarmWays } from "@/core/keepWarm";
+import { type OneBatch, oneBatchWays } from "@/core/oneBatch";
 import { besides, type Taken } from "@/core/schedule/taken";
 import type { TaskNet } from "@/core/schedule/task";
 import { type WhatIf, whatIf } from "@/core/schedule/whatIf";
@@ -52,6 +53,9 @@ export const searchApi = {
   /** Long waits spent in a low oven. */
   keepWarm: (question: Question, stretched: readonly Stretched[], taken: readonly Taken[]): KeptWarm[] =>
     keepWarmWays(askedAbout(question).input, stretched, { memory, taken }),
+  /** What suppers before could make along with their own. */
+  oneBatch: (question: Question, others: readonly Supper[], taken: readonly Taken[]): OneBatch[] =>
+    oneBatchWays(askedAbout(question).input, others, { memory, taken }),
   /** What can be done about a supper that does not come about. */
   waysOut: (question: Question, now: number, taken: readonly Taken[]): WaysOut =>
     waysOut(askedAbout(question).input, now, { memory, taken }),

@@ -61,7 +61,7 @@ function Ready({ view }: { view: SupperView }) {
     [dishStep, kitchen, units, allFoods, parts, toJoin, liquors, factor, frozen, pieces, pan],
   );
   const actions = useActions(
-    { supper, dish, plan, input: view.input, part, step: dishStep, textContext },
+    { supper, dish, takers: view.takers, plan, input: view.input, part, step: dishStep, textContext },
     setSelection,
   );
   if (plan === null || allFoods === null) return null;

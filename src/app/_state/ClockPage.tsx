@@ -9,12 +9,14 @@ import { heldAt, withPin } from "@/core/schedule/pins";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { TaskId } from "@/core/schedule/task";
 import { Clock, type ClockProps } from "@/ui/clock/Clock";
-import { describeBroken } from "@/ui/wording/clock";
+import { describeOneBatch } from "@/ui/wording/batches";
+import { describeBroken, describeKeptWarm } from "@/ui/wording/clock";
 import { describeWay } from "@/ui/wording/waysOut";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { titledWork } from "@/ui/wording/tasks";
 import { describeMissingHour, writeClock, writeDate, writeDay } from "@/ui/wording/time";
 import { computing } from "@/workers/client";
+import { makeApart, saveBoth, useOneBatch } from "./oneBatch";
 import { exportCalendar, exportTable } from "./takeAlong";
 import { takeWay, useChance, useKeptWarm, useWaysOut } from "./clockAnswers";
 import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
@@ -54,6 +56,7 @@ function Ready({
     !state.frozen && schedule.kind === "fits" && nowMin !== null && schedule.startMin < nowMin && nowMin < 0;
   const asked = !state.frozen && (isLate || schedule.kind === "does-not-fit") && (nowMin ?? 0) < 0;
   const keptWarm = useKeptWarm(state, schedule, !state.frozen);
+  const oneBatch = useOneBatch(state, !state.frozen);
   const waysOut = useWaysOut(state, schedule, asked ? now : null);
   const eatLater = (minutes: number) =>
     void saveSupper(
@@ -90,11 +93,20 @@ function Ready({
       }}
       onGiveBack={() => void saveKitchen(input.kitchen, withoutBorrowed(input.kitchen), "What was borrowed is gone")}
       keptWarm={keptWarm}
-      onKeepWarm={(way) =>
-        void saveSupper(supper, way.supper, "Keep it warm in the oven", "Done. It is kept warm in the oven.")
-      }
+      onKeepWarm={(way) => void saveSupper(supper, way.supper, "Keep it warm", `Done. ${describeKeptWarm(way)}.`)}
+      batches={state.batches}
+      oneBatch={oneBatch.ways}
+      onOneBatch={(way) => {
+        const first = oneBatch.others.find((s) => s.id === way.first.id);
+        if (first === undefined) return;
+        const says = `Done. ${describeOneBatch(way)}.`;
+        void saveBoth("One batch for two suppers", { first, later: supper }, way, says);
+      }}
+      onApart={(key) => void makeApart(state, key)}
       waysOut={waysOut}
-      onWay={(way) => void takeWay(way, supper, input.kitchen, `Done. ${describeWay(way, planned)}.`)}
+      onWay={(way) =>
+        void takeWay(way, supper, input.kitchen, `Done. ${describeWay(way, planned, input.kitchen.units)}.`)
+      }
       onTake={(change) => {
         if (change === "hour-later") eatLater(60);
         if (change === "hour-earlier") eatLater(-60);

@@ -110,7 +110,7 @@ export function CounterPage() {
       wishes={wishesFor(house, now)}
       onStart={(dish, wishes) => once(() => startSupper(dish, wishes))}
       onNewDish={() => once(newDish)}
-      onRemoveSupper={(id) => void change("Remove supper", [remove("suppers", id)], "The supper is off the counter.")}
+      onRemoveSupper={(id) => void takeOff(coming.find((s) => s.id === id))}
       onRemoveDish={(dish) => void change("Remove dish", [remove("dishes", dish.id)], `${dish.name} is off the shelf.`)}
       onDuplicateDish={(dish) =>
         void change(
@@ -123,6 +123,13 @@ export function CounterPage() {
       onClear={() => void clear(["counter"])}
     />
   );
+}
+
+/** What others would make for it is looked at when somebody takes one off. */
+async function takeOff(supper: Supper | undefined): Promise<void> {
+  if (supper === undefined) return;
+  const { removeSupper } = await import("./oneBatch");
+  await removeSupper(supper);
 }
 
 /** The next Sunday at seven, everybody of the house. */
@@ -149,6 +156,7 @@ async function supperFor(dish: Dish, wishes: SupperWishes, house: House): Promis
     afterMin: {},
     pins: {},
     roomMin: 0,
+    madeWith: {},
     dishes: [dish],
   };
 }

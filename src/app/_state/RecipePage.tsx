@@ -73,6 +73,7 @@ export function RecipePage() {
                 afterMin: {},
                 pins: {},
                 roomMin: 0,
+                madeWith: {},
               },
               kitchen: ready.kitchen,
               eaters: guest ? [guest] : eaters,
@@ -123,6 +124,7 @@ export function RecipePage() {
         afterMin: {},
         pins: {},
         roomMin: 0,
+        madeWith: {},
       },
       guest,
     );

@@ -39,6 +39,7 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
       afterMin: {},
       pins: {},
       roomMin: 0,
+      madeWith: {},
     }),
     [serveAt, eaters, guests],
   );

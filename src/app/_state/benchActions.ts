@@ -18,6 +18,7 @@ import {
   setLine,
   stepBeside,
 } from "@/core/dish/edit";
+import { onItsOwn } from "@/core/dish/batches";
 import { scaleAmounts } from "@/core/dish/scale";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
@@ -45,6 +46,8 @@ export interface Selection {
 export interface Newest {
   readonly supper: Supper;
   readonly dish: Dish;
+  /** Suppers that have a batch of this one. */
+  readonly takers: readonly Supper[];
   readonly plan: Plan | null;
   readonly input: PlanInput;
   readonly part: PlannedPart | null;
@@ -168,14 +171,23 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
           void exchanged(editDish(supper, dish.id, (d) => editStep(d, id, set)));
         }),
       keep: () => {
-        const { dish } = newest.current;
-        void change("Keep on the shelf", [put("dishes", dish)], `${dish.name} is on the shelf as it is now.`);
+        const { supper, dish, takers } = newest.current;
+        void change(
+          "Keep on the shelf",
+          [put("dishes", onItsOwn(supper, dish, takers))],
+          `${dish.name} is on the shelf as it is now.`,
+        );
       },
       saveAs: async (as) => {
-        const { dish, plan, input, textContext } = newest.current;
+        const { supper, dish, takers, plan, input, textContext } = newest.current;
         if (plan === null) return;
         const { saveDish } = await import("./saveDish");
-        await saveDish(as, dish, { plan, input, textContext, own: input.foods });
+        await saveDish(as, as === "file" ? onItsOwn(supper, dish, takers) : dish, {
+          plan,
+          input,
+          textContext,
+          own: input.foods,
+        });
       },
       undo: () => void undo(),
       redo: () => void redo(),

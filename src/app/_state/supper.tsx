@@ -3,6 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useSearchParams } from "next/navigation";
 import { createContext, type ReactNode, useContext, useEffect, useMemo } from "react";
+import { type BatchStanding, batchStandings, withDays } from "@/core/dish/batchStandings";
 import type { Supper } from "@/core/dish/dish";
 import type { Question } from "@/core/cooking";
 import { withoutBurners } from "@/core/household/kitchen";
@@ -19,7 +20,7 @@ import type { UnitSystem } from "@/core/quantities/units";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { Taken } from "@/core/schedule/taken";
 import { type CookingRow, db } from "@/data/db";
-import { cookingOf, planInputOf, suppersBefore } from "@/data/household";
+import { batchesWith, cookingOf, planInputOf, suppersBefore } from "@/data/household";
 import { useSame } from "@/ui/frame/useSame";
 import { dropWritten, pendingRow, usePending } from "./pending";
 import { useCautions, useLast, usePlan, useRanges, useTimes } from "./computed";
@@ -52,6 +53,10 @@ export interface SupperView {
   readonly beside: readonly string[];
   /** What they have of it. */
   readonly taken: readonly Taken[];
+  /** How the batches stand that other suppers make for this one; those suppers, and the ones that this one makes some for. */
+  readonly batches: readonly BatchStanding[];
+  readonly makers: readonly Supper[];
+  readonly takers: readonly Supper[];
   readonly cooking: { readonly row: CookingRow; readonly log: readonly LogEntry[]; readonly progress: Progress } | null;
   /** A cooking has begun and not ended: the input is frozen, only the log grows. */
   readonly frozen: boolean;
@@ -78,6 +83,7 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       input: await planInputOf(db, supper, browserZone),
       cooking: await cookingOf(db, supper.id),
       earlier: await suppersBefore(db, supper),
+      batches: await batchesWith(db, supper),
     };
   }, [id]);
 
@@ -94,12 +100,11 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   // Text as the key: a reload of equal rows gives new objects, and must not start everything again.
   const kitchen = useSame(stored && stored.supper !== null ? stored.input.kitchen : null);
   const eaters = useSame(stored && stored.supper !== null ? stored.input.eaters : null);
+  const { makers, takers } = useSame(stored && stored.supper !== null ? stored.batches : null) ?? NO_BATCHES_WITH;
   const fresh = useMemo(() => {
     if (!stored || stored.supper === null || kitchen === null || eaters === null) return null;
-    const house = { ...stored.input, kitchen, eaters };
-    if (edited === null) return house;
-    return { ...house, supper: edited };
-  }, [stored, kitchen, eaters, edited]);
+    return { ...stored.input, kitchen, eaters, supper: withDays(edited ?? stored.supper, makers) };
+  }, [stored, kitchen, eaters, edited, makers]);
 
   const today = useSame(
     frozen && stored && stored.supper !== null ? { foods: stored.own, labels: stored.input.labels } : null,
@@ -140,6 +145,10 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   const labels = useSame(stored && stored.supper !== null ? stored.labels : null);
   const units = stored && stored.supper !== null ? stored.input.kitchen.units : null;
   const simulatedScale = stored && stored.supper !== null ? stored.input.kitchen.scale === "simulated" : false;
+  const batches = useMemo(
+    () => (frozen || supper === null ? NO_BATCHES : batchStandings(supper, makers)),
+    [frozen, supper, makers],
+  );
   const looked = stored !== undefined;
   const found = looked && supper !== null;
   const value = useMemo<SupperState>(() => {
@@ -162,6 +171,9 @@ export function SupperProvider({ children }: { children: ReactNode }) {
       schedule,
       beside,
       taken,
+      batches,
+      makers,
+      takers,
       cooking,
       frozen,
     };
@@ -182,6 +194,9 @@ export function SupperProvider({ children }: { children: ReactNode }) {
     schedule,
     beside,
     taken,
+    batches,
+    makers,
+    takers,
     cooking,
     frozen,
   ]);
@@ -189,6 +204,8 @@ export function SupperProvider({ children }: { children: ReactNode }) {
 }
 
 const NO_LOG: readonly LogEntry[] = [];
+const NO_BATCHES: readonly BatchStanding[] = [];
+const NO_BATCHES_WITH = { makers: [] as readonly Supper[], takers: [] as readonly Supper[] };
 const NOTHING_TAKEN: readonly Taken[] = [];
 /** Burners as they stand in a question: nothing where none was given. */
 const onlyGiven = (burners: BurnerChoice | null): BurnerChoice | undefined =>

@@ -1,5 +1,6 @@
 import { type ReactNode, Suspense } from "react";
 import { Main } from "@/ui/frame/Main";
+import { BatchesAmiss } from "../_state/Batches";
 import { SupperBar } from "../_state/SupperBar";
 import { SupperProvider } from "../_state/supper";
 
@@ -8,7 +9,10 @@ export default function SupperLayout({ children }: { children: ReactNode }) {
     <Suspense>
       <SupperProvider>
         <SupperBar />
-        <Main>{children}</Main>
+        <Main>
+          <BatchesAmiss />
+          {children}
+        </Main>
       </SupperProvider>
     </Suspense>
   );

@@ -13,6 +13,7 @@ export const supperOf = (dishes: readonly Dish[], more: Partial<Supper> = {}): S
   afterMin: {},
   pins: {},
   roomMin: 0,
+  madeWith: {},
   dishes,
   ...more,
 });

@@ -1,6 +1,7 @@
 import type { FoodId } from "../foods/food";
 import type { MeatForm, MeatKind } from "./meat";
 import type { Id } from "../quantities/id";
+import type { StepKey } from "../process/log";
 import type { DishId, Line, PartId } from "../process/step";
 import type { Step } from "../process/registry";
 import type { EaterId } from "../household/people";
@@ -55,6 +56,11 @@ export interface AtHand {
 
 /** Name of a supper. */
 export type SupperId = Id<"supper">;
+/** Where a part's first steps were done: at another supper, whose step sets this one's share of the batch aside. */
+export interface MadeWith {
+  readonly supper: SupperId;
+  readonly step: StepKey;
+}
 /** A meal on a date. The dishes are copies: editing one never changes the shelf. */
 export interface Supper {
   readonly id: SupperId;
@@ -73,6 +79,8 @@ export interface Supper {
   readonly pins: Readonly<Record<string, string>>;
   /** So long before it is served everything is to be ready, by plan: room for what takes longer, minutes. */
   readonly roomMin: number;
+  /** Batches that other suppers make for this one, by the step before which they lie ready (`dish.step`). */
+  readonly madeWith: Readonly<Record<StepKey, MadeWith>>;
 }
 
 /** A supper that is ready longer before it is served is another supper, minutes. */

@@ -48,6 +48,7 @@ const NEXT: Readonly<Partial<Record<StepKind, readonly StepKind[]>>> = {
   stand: ["slice", "serve"],
   cool: ["store", "pulse", "rest"],
   store: ["reheat", "thaw"],
+  "set-aside": ["sear", "simmer", "season"],
   reheat: ["season", "serve"],
 };
 const FIRST: readonly StepKind[] = ["weigh", "cut", "soak", "cook"];

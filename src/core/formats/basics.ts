@@ -4,6 +4,8 @@ import { isOneLine } from "../quantities/oneLine";
 /** What the schemas of everything that comes from outside are made of. */
 
 export const id = v.pipe(v.string(), v.minLength(1, "must not be empty"), v.maxLength(100, "is too long"));
+/** A step of a supper, `dish.step`. */
+export const stepKeyText = v.pipe(v.string(), v.minLength(1, "must not be empty"), v.maxLength(201, "is too long"));
 /** A name that people read: one line of 1 to 200 characters. */
 export const name = v.pipe(
   v.string(),

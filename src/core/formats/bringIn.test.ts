@@ -65,6 +65,22 @@ const file: Household = plain({
 const copies = (here: Household, from = file, overruled = new Set<string>()) =>
   broughtIn(here, from, "copies", overruled, "~2");
 
+test("a batch that one supper makes for another is made by the copy for the copy; one of a supper elsewhere stays named", () => {
+  const [supper] = file.suppers;
+  if (supper === undefined) throw new Error("no supper");
+  const madeWith = { "d.a": { supper: "first", step: "d.b" }, "d.c": { supper: "elsewhere", step: "d.b" } };
+  const from = {
+    ...file,
+    suppers: [
+      { ...supper, id: "first" },
+      { ...supper, id: "second", madeWith },
+    ],
+  };
+  expect(copies(EMPTY, from).suppers.map((s) => [s.id, s.madeWith])).toEqual([
+    ["first~2", {}],
+    ["second~2", { "d.a": { supper: "first~2", step: "d.b" }, "d.c": { supper: "elsewhere", step: "d.b" } }],
+  ]);
+});
 describe("copies stand beside what is here and weaken nothing", () => {
   test("every id is a new one, with everything that refers to it, in the frozen input of a cooking too", () => {
     const copy = copies(EMPTY);

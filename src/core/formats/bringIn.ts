@@ -167,6 +167,7 @@ function asCopies(
   };
   const eater = those(file.eaters);
   const food = those(file.foods);
+  const supper = those(file.suppers);
   const inDish = <D extends Household["dishes"][number]>(dish: D): D => ({
     ...dish,
     parts: dish.parts.map((part) => ({
@@ -184,6 +185,9 @@ function asCopies(
     atHand: s.atHand.map((a) => ({ ...a, food: food(a.food) })),
     // Dishes of a supper keep their ids: the log names steps by them.
     dishes: s.dishes.map(inDish),
+    madeWith: Object.fromEntries(
+      Object.entries(s.madeWith).map(([step, from]) => [step, { ...from, supper: supper(from.supper) }]),
+    ),
   });
   const inFood = <F extends Household["foods"][number]>(f: F): F => ({
     ...f,

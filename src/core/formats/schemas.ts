@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { between, clock, id, instant, LIMITS, list, maybe, name } from "./basics";
+import { between, clock, id, instant, LIMITS, list, maybe, name, stepKeyText } from "./basics";
 import { FoodSchema, LabelSayingSchema } from "./foodSchema";
 import { StepSchema } from "./stepSchema";
 import { ALLERGENS } from "../foods/allergens";
@@ -79,12 +79,19 @@ export const SupperSchema = v.strictObject({
   ),
   pins: v.optional(
     v.pipe(
-      v.record(id, instant),
+      v.record(stepKeyText, instant),
       v.check((of) => Object.keys(of).length <= LIMITS.log, "holds too many"),
     ),
     {},
   ),
   roomMin: v.optional(v.pipe(between(0, MOST_ROOM_MIN), v.integer("must be a whole number of minutes")), 0),
+  madeWith: v.optional(
+    v.pipe(
+      v.record(stepKeyText, v.strictObject({ supper: id, step: stepKeyText })),
+      v.check((of) => Object.keys(of).length <= LIMITS.dishes, "holds too many"),
+    ),
+    {},
+  ),
 });
 const HoursSchema = v.strictObject({ days: list(v.pipe(between(1, 7), v.integer()), 7), from: clock, to: clock });
 /** Gear, hours and units of a kitchen. */

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { readHousehold, writeHousehold } from "./household";
 import { FILE_VERSION, upgradeFile, upgradeRow, UnreadableRow } from "./upgrades";
 
-/** Files as versions 1 to 8 wrote them, kept as they were. */
+/** Files as versions 1 to 9 wrote them, kept as they were. */
 const stored = (version: number) => readFileSync(join(__dirname, `__fixtures__/household-${version}.json`), "utf8");
 
 test("what lies ready was only there in version 5, in suppers and in cookings", () => {
@@ -12,12 +12,42 @@ test("what lies ready was only there in version 5, in suppers and in cookings", 
   expect(read.ok && read.value.cookings[0]?.input.supper.atHand).toEqual([{ food: "green-lentils", state: "there" }]);
 });
 test("a supper of version 8 left no room, on the shelf of suppers and in a cooking", () => {
-  const supper = { id: "s" };
-  expect(upgradeRow("suppers", supper, 8)).toEqual({ id: "s", roomMin: 0 });
-  expect(upgradeRow("cookings", { input: { supper } }, 8)).toEqual({ input: { supper: { id: "s", roomMin: 0 } } });
-  expect(upgradeRow("suppers", { id: "s", roomMin: 7 }, 8)).toEqual({ id: "s", roomMin: 7 });
+  const supper = { id: "s", dishes: [] };
+  expect(upgradeRow("suppers", supper, 8)).toMatchObject({ id: "s", roomMin: 0 });
+  expect(upgradeRow("cookings", { input: { supper } }, 8)).toMatchObject({
+    input: { supper: { id: "s", roomMin: 0 } },
+  });
+  expect(upgradeRow("suppers", { ...supper, roomMin: 7 }, 8)).toMatchObject({ id: "s", roomMin: 7 });
 });
-describe.each([1, 2, 3, 4, 5, 6, 7, 8])("a file of version %i", (version) => {
+test("version 9 fried in one pan, kept warm in the oven, and no supper had a batch of another", () => {
+  const fried = ["sear", "fry", "griddle"].map((kind) => ({ id: kind, kind }));
+  const dish = {
+    id: "d",
+    parts: [{ id: "p", steps: [...fried, { id: "h", kind: "hold" }, { id: "b", kind: "brown" }] }],
+  };
+  const now = {
+    id: "d",
+    parts: [
+      {
+        id: "p",
+        steps: [
+          ...fried.map((s) => ({ ...s, twoPans: false })),
+          { id: "h", kind: "hold", where: "oven" },
+          { id: "b", kind: "brown" },
+        ],
+      },
+    ],
+  };
+  expect(upgradeRow("dishes", dish, 9)).toEqual(now);
+  expect(upgradeRow("dishes", now, 9)).toEqual(now);
+  const supper = { id: "s", dishes: [now], madeWith: { "d.x": { supper: "t", step: "d.y" } } };
+  expect(upgradeRow("suppers", supper, 9)).toEqual(supper);
+  expect(upgradeRow("suppers", { id: "s", dishes: [dish] }, 9)).toEqual({ id: "s", dishes: [now], madeWith: {} });
+  expect(upgradeRow("cookings", { input: { supper: { id: "s", dishes: [dish] } } }, 9)).toEqual({
+    input: { supper: { id: "s", dishes: [now], madeWith: {} } },
+  });
+});
+describe.each([1, 2, 3, 4, 5, 6, 7, 8, 9])("a file of version %i", (version) => {
   const read = readHousehold(stored(version));
   if (!read.ok) throw new Error(JSON.stringify(read.failure));
   const file = read.value;
@@ -29,7 +59,7 @@ describe.each([1, 2, 3, 4, 5, 6, 7, 8])("a file of version %i", (version) => {
     expect(file.kitchen?.ovens).toEqual([{ id: "oven-1", name: "Oven", shelves: 2 }]);
     expect(file.kitchen).toMatchObject({ fridgeL: null, freezerL: null, pointMin: 20 });
     for (const s of [file.suppers[0], file.cookings[0]?.input.supper])
-      expect(s).toMatchObject({ afterMin: {}, pins: {}, roomMin: 0 });
+      expect(s).toMatchObject({ afterMin: {}, pins: {}, roomMin: 0, madeWith: {} });
     expect(file.cookings[0]?.input.kitchen.cooks).toHaveLength(1);
     expect(file.kitchen).toMatchObject({ tins: expect.any(Array), spoons: "metric" });
     expect(file.kitchen?.machines.every((m) => m.kind !== undefined)).toBe(true);
@@ -44,7 +74,7 @@ describe.each([1, 2, 3, 4, 5, 6, 7, 8])("a file of version %i", (version) => {
           expect(step).not.toHaveProperty("coreC");
           expect(step.minutes).toBeNull();
         }
-        if (step.kind === "fry") expect(step).toMatchObject({ lid: false, coreC: 74 });
+        if (step.kind === "fry") expect(step).toMatchObject({ lid: false, twoPans: false, coreC: 74 });
       }
     const again = readHousehold(writeHousehold(file, "now"));
     expect(again.ok && again.value.entries).toEqual(file.entries);

@@ -7,7 +7,7 @@ import { oneLine } from "../quantities/oneLine";
  */
 export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 9;
+export const FILE_VERSION = 10;
 
 /** The largest file that is read, characters: far above ten thousand cookings in the notebook. */
 export const LARGEST_FILE = 200_000_000;
@@ -247,7 +247,20 @@ const FROM_8: Version = {
     cookings: cookingOf((input) => ({ ...input, supper: supperOf8(plain(input.supper, "supper")) })),
   },
 };
-const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7, FROM_8];
+/** Version 9 made every batch for one supper, fried in one pan, and kept warm in the oven alone. */
+const FRIED_9: ReadonlySet<unknown> = new Set(["sear", "fry", "griddle"]);
+const [dishOf9, suppersOf9] = withSteps((step) =>
+  FRIED_9.has(step.kind) ? { twoPans: false, ...step } : step.kind === "hold" ? { where: "oven", ...step } : step,
+);
+const supperOf9: Reader = (supper) => ({ madeWith: {}, ...suppersOf9(supper) });
+const FROM_9: Version = {
+  lists: {
+    dishes: dishOf9,
+    suppers: supperOf9,
+    cookings: cookingOf((input) => ({ ...input, supper: supperOf9(plain(input.supper, "supper")) })),
+  },
+};
+const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7, FROM_8, FROM_9];
 
 /**
  * One row of a table as the newest version writes it.

@@ -26,6 +26,8 @@ export type Fact =
   | { readonly kind: "nothing-in" }
   | { readonly kind: "fitted"; readonly share: number; readonly drinksG: number }
   | { readonly kind: "left-in-bowl"; readonly massG: number }
+  /** So much of it was put by for another day. */
+  | { readonly kind: "set-aside"; readonly massG: number }
   /** How far from the surface a tenth of the marinade's strength has come, against half of the thickness. */
   | { readonly kind: "depth-reached"; readonly mm: number; readonly middleMm: number }
   | { readonly kind: "salt-added"; readonly massG: number; readonly wanted: number }

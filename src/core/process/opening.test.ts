@@ -47,6 +47,7 @@ const OF: Partial<Record<StepKind, readonly [readonly Step[], readonly Line[]]>>
   stand: [DUMPLINGS, []],
   cool: [DUMPLINGS, []],
   store: [DUMPLINGS, []],
+  "set-aside": [DUMPLINGS, []],
   mash: [[step("boil", "w", [food("potato", 500), food("water", 900)])], [food("oat-milk", 60)]],
   soak: [[step("weigh", "w", [food("soy-strips", 150)])], [food("water", 900)]],
   marinate: [TOFU, [food("soy-sauce", 40), food("water", 60)]],

@@ -29,6 +29,7 @@ import { rinseStep } from "./steps/rinse";
 import { searStep } from "./steps/sear";
 import { seasonStep } from "./steps/season";
 import { serveStep } from "./steps/serve";
+import { setAsideStep } from "./steps/setAside";
 import { shapeStep } from "./steps/shape";
 import { simmerStep } from "./steps/simmer";
 import { sliceStep } from "./steps/slice";
@@ -94,6 +95,7 @@ export const STEPS = [
   standStep,
   coolStep,
   storeStep,
+  setAsideStep,
   reheatStep,
   serveStep,
 ] as const;

@@ -35,6 +35,7 @@ function inputOf(
       afterMin: {},
       pins: {},
       roomMin: 0,
+      madeWith: {},
       dishes: [{ id: "d", name: "D", replaces: null, servings: eaters.length, parts: [part] }],
     },
     foods: [],

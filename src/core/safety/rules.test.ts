@@ -59,6 +59,7 @@ function cautions(
       afterMin: {},
       pins: {},
       roomMin: 0,
+      madeWith: {},
       dishes: [dish],
     },
     foods: [LUPIN, FIELD_BEANS],

@@ -81,6 +81,7 @@ const WHERE: Readonly<Record<Output["to"], string>> = {
   drain: "drained",
   utensil: "stuck",
   sorted: "sorted out",
+  kept: "set aside",
 };
 function sayLeft(left: readonly Output[]): string {
   const biggest = left.slice().sort((a, b) => totalG(b.contents) - totalG(a.contents))[0];

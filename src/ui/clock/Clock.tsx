@@ -15,6 +15,8 @@ import type { Plan } from "@/core/plan";
 import { writeMinutes } from "@/core/quantities/write";
 import type { Schedule } from "@/core/schedule/schedule";
 import type { KeptWarm } from "@/core/keepWarm";
+import type { BatchStanding } from "@/core/dish/batchStandings";
+import type { OneBatch } from "@/core/oneBatch";
 import type { WayOut, WaysOut } from "@/core/waysOut";
 import { Card, DoLink, Quiet, Remark } from "../frame/controls";
 import type { DayChange, WhatIf } from "@/core/schedule/whatIf";
@@ -28,6 +30,7 @@ import { TooLate } from "./WaysOut";
 import { Costs, IfSomethingChanges, when } from "./WhatItCosts";
 import { lanesOf } from "./lanes";
 import { inOrder, MoveList } from "./MoveList";
+import { OneBatchCard } from "./OneBatch";
 import { type Course, ServeAt } from "./ServeAt";
 
 export interface ClockProps {
@@ -73,6 +76,11 @@ export interface ClockProps {
   /** Long waits that cost less in a low oven. */
   readonly keptWarm: readonly KeptWarm[];
   readonly onKeepWarm: (way: KeptWarm) => void;
+  /** What others make for this supper, and what they could: done once for both. */
+  readonly batches: readonly BatchStanding[];
+  readonly oneBatch: readonly OneBatch[];
+  readonly onOneBatch: (way: OneBatch) => void;
+  readonly onApart: (key: StepKey) => void;
   /** What can be done where it fits in no way or should have begun already; null until it is worked out. */
   readonly waysOut: WaysOut | null;
   readonly onWay: (way: WayOut) => void;
@@ -177,6 +185,7 @@ export function Clock(props: ClockProps) {
         </Box>
         {schedule.kind === "fits" && <MoveList {...props} onMove={frozen ? null : move} />}
         <Box display="contents" className="no-print">
+          {!frozen && <OneBatchCard {...props} />}
           {!frozen && <IfSomethingChanges {...props} />}
         </Box>
       </Stack>

@@ -1,10 +1,13 @@
 import { screen, within } from "@testing-library/react";
 import { withOneMore } from "@/core/household/oneMore";
+import { dishOf, supperOf } from "@/core/__tests__/supper";
+import type { OneBatch } from "@/core/oneBatch";
 import { plan } from "@/core/plan";
 import { capacitiesOf } from "@/core/schedule/capacities";
 import { type Schedule, schedule } from "@/core/schedule/schedule";
 import type { WayOut } from "@/core/waysOut";
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
+import { food, part, step } from "@/demo/write";
 import { show } from "../__tests__/support";
 import { titledWork } from "../wording/tasks";
 import { Clock, type ClockProps } from "./Clock";
@@ -201,6 +204,10 @@ describe("the page", () => {
     onGiveBack: jest.fn(),
     keptWarm: [],
     onKeepWarm: jest.fn(),
+    batches: [],
+    oneBatch: [],
+    onOneBatch: jest.fn(),
+    onApart: jest.fn(),
     waysOut: null,
     onWay: jest.fn(),
     ...more,
@@ -268,6 +275,50 @@ describe("the page", () => {
     again(<Clock {...props(found, { chance: { ...chance, onTime: 1, earlierMin: 0, causes: [] } })} />);
     expect(card).toHaveTextContent("In time in nearly every evening");
     expect(card).toHaveTextContent("Begun when it says, it is in time in 90 of 100.");
+  });
+  test("one batch for two suppers: what could be, what is, and its way back; nothing where there is neither", async () => {
+    const beans = (id: string) =>
+      dishOf([part("b", "Chickpeas", null, 60, [step("soak", "soak", [food("chickpeas-dry", 200)])])], id);
+    const way: OneBatch = {
+      batch: {
+        from: { dish: "a", part: "b", step: "soak" },
+        into: { dish: "c", part: "b", step: "soak" },
+        ratio: 1,
+        where: "fridge",
+        days: 2,
+      },
+      first: supperOf([beans("a")], { id: "one", name: "Sunday supper" }),
+      later: supperOf([beans("c")], { id: "two", name: "Tuesday" }),
+      savesMin: 12,
+      laterStartMin: { before: -700, after: -40 },
+      firstStartMin: { before: -90, after: -95 },
+    };
+    const given = props(found, { oneBatch: [way] });
+    const { user, again } = show(<Clock {...given} />);
+    const line = screen.getByText("Chickpeas: make it once, with Sunday supper").closest("li") as HTMLElement;
+    expect(line).toHaveTextContent(
+      "Saves 12 min of hands. This supper begins 11 h later, Sunday supper begins 5 min earlier. This one's share lies 2 days in the fridge.",
+    );
+    await user.click(screen.getByRole("button", { name: "Do this: Chickpeas: make it once, with Sunday supper" }));
+    expect(given.onOneBatch).toHaveBeenCalledWith(way);
+    const standing = { key: "c.x", part: "Chickpeas", from: { supper: "one", step: "a.y" } } as const;
+    again(
+      <Clock
+        {...given}
+        oneBatch={[]}
+        batches={[
+          { ...standing, kind: "stands", with: "Sunday supper", where: "fridge" },
+          { ...standing, key: "c.z", kind: "gone" },
+        ]}
+      />,
+    );
+    expect(screen.getByText("Chickpeas: made with Sunday supper, and in the fridge since.")).toBeVisible();
+    await user.click(screen.getByRole("button", { name: "Make it here instead: Chickpeas" }));
+    expect(given.onApart).toHaveBeenCalledWith("c.x");
+    again(<Clock {...given} oneBatch={[way]} frozen />);
+    expect(screen.queryByText(/One batch/)).toBeNull();
+    again(<Clock {...props(found)} />);
+    expect(screen.queryByText(/One batch/)).toBeNull();
   });
   test("room before serving is left and taken back with one press each", async () => {
     const chance = { onTime: 0.38, error: 0.008, likelyMin: 5.6, earlierMin: 14, causes: [], slips: {} };
@@ -466,6 +517,7 @@ describe("the page", () => {
     const longer: Schedule = { ...found, stretched: [{ from, to: "serve", usualMin: 16, waitsMin: 40, points: 0.6 }] };
     const way = {
       from,
+      how: "oven" as const,
       minutes: 38,
       pointsNow: 0.6,
       points: 0.3,

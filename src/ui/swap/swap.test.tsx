@@ -30,6 +30,7 @@ const TABLE: Table = {
     afterMin: {},
     pins: {},
     roomMin: 0,
+    madeWith: {},
   },
   kitchen: DEMO_KITCHEN,
   eaters: [],

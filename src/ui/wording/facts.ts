@@ -42,6 +42,8 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
       };
     case "left-in-bowl":
       return { tone: "watch", says: `${mass(fact.massG)} of marinade stays in the bowl.` };
+    case "set-aside":
+      return { tone: "plain", says: `${mass(fact.massG)} is set aside for another day.` };
     case "salt-added":
       return {
         tone: "plain",

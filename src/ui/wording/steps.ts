@@ -260,6 +260,12 @@ const WORDS: Readonly<Record<StepKind, StepWords>> = {
     cue: "closed and dated",
     howSure: "Nothing moves; days by authority.",
   },
+  "set-aside": {
+    name: "Set aside",
+    group: "Join and keep",
+    cue: "closed and dated",
+    howSure: "Mass balance; of pieces whole ones.",
+  },
   reheat: {
     name: "Reheat",
     group: "Join and keep",

@@ -6,6 +6,7 @@ import type { Fact, StepFailure } from "@/core/process/ledger";
 import type { WeighInFailure } from "@/core/process/weighIn";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges } from "../__tests__/support";
+import { describeStanding } from "./batches";
 import { describeFact } from "./facts";
 import { describeOpen } from "./open";
 import { describeWhatGoesIn } from "./goesIn";
@@ -259,4 +260,23 @@ describe("what is still open of a supper", () => {
     ]);
     expect(says(2)).toEqual(["harm: 2 steps cannot be worked out: fix it on the Bench"]);
   });
+});
+
+test("a batch of another supper that cannot be counted on says why, with its numbers", () => {
+  const of = { key: "a.b", part: "Beans", from: { supper: "s", step: "c.d" } } as const;
+  expect(describeStanding({ ...of, kind: "gone" })).toBe(
+    "Beans: another supper was to make it as well, and does not any more.",
+  );
+  expect(describeStanding({ ...of, kind: "later", with: "Sunday" })).toBe(
+    "Beans: Sunday was to make it as well, and is eaten later than this supper now.",
+  );
+  expect(describeStanding({ ...of, kind: "too-long", with: "Sunday", days: 3, keepsDays: 2 })).toBe(
+    "Beans: from Sunday on it would lie 3 days, and keeps 2.",
+  );
+  expect(describeStanding({ ...of, kind: "too-little", with: "Sunday", share: 0.5 })).toBe(
+    "Beans: Sunday sets aside 50 % of what this supper needs.",
+  );
+  expect(describeStanding({ ...of, kind: "too-little", with: "Sunday", share: 0 })).toBe(
+    "Beans: Sunday sets aside something else by now.",
+  );
 });

@@ -11,7 +11,7 @@ type StoreStep = StepWith<"store", typeof FIELDS>;
 const DAY_MIN = 24 * 60;
 
 /** Still air of fridge and freezer: °C and W/m²K (engineering estimates). */
-const PLACES = { fridge: { aroundC: 4, surface: 10 }, freezer: { aroundC: -18, surface: 10 } } as const;
+export const COLD_PLACES = { fridge: { aroundC: 4, surface: 10 }, freezer: { aroundC: -18, surface: 10 } } as const;
 
 /**
  * Store, dated: nothing leaves it; it cools to the fridge's 4 °C or the freezer's −18 °C as fast as its mass and depth allow, and
@@ -22,7 +22,7 @@ function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
   const bad = checkNumber("days", step.days, 0, 365);
   if (bad) return fail(bad);
   const cold = step.where === "freezer";
-  const { tempC, cooling, fact } = cooledDown(vessel, vessel.batch, PLACES[step.where], step.days * DAY_MIN, null);
+  const { tempC, cooling, fact } = cooledDown(vessel, vessel.batch, COLD_PLACES[step.where], step.days * DAY_MIN, null);
   return outcome(
     {
       ...vessel,

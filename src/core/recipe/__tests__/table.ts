@@ -16,6 +16,7 @@ export const table: Table = {
     afterMin: {},
     pins: {},
     roomMin: 0,
+    madeWith: {},
   },
   kitchen: plainKitchen("Europe/Dublin"),
   eaters: [],
