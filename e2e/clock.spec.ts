@@ -114,21 +114,22 @@ test("one batch for two suppers: soaked and marinated once, both changed by one 
   await loadDemo(page);
   await page.goto("/");
   await page.getByRole("button", { name: /^Plan a supper with Mustard strips in mushroom cream/ }).click();
-  await page.getByLabel("On the table on").fill("2026-11-30");
+  await page.getByLabel("Day", { exact: true }).fill("2026-11-30");
   await page.getByRole("button", { name: "Set the time" }).click();
   await page.waitForURL("**/supper/bench?*");
   const monday = page.url();
   await page.getByRole("link", { name: /^Clock/ }).click();
   await page.getByRole("button", { name: /^Do this: Soaked strips|^Do this: Strips/ }).click();
-  await expect(page.getByText(/made with Sunday supper, and in the fridge since/)).toBeVisible();
+  await expect(page.getByText(/Sunday supper makes this supper's share, which lies in the fridge/)).toBeVisible();
   // At the other supper the share is set aside.
   await page.goto("/supper/bench?s=sunday-supper");
   await expect(page.getByText(/Set aside/).first()).toBeVisible();
   // Without it the one that counted on it says so on each of its pages.
   await page.goto("/");
   await page.getByRole("button", { name: "Remove Sunday supper" }).click();
+  await expect(page.getByText("The supper is off the counter.")).toBeVisible();
   await page.goto(monday);
-  const told = page.getByRole("alert").filter({ hasText: "another supper was to make it as well" });
+  const told = page.getByRole("alert").filter({ hasText: "another supper was to make this supper's share" });
   await expect(told).toBeVisible();
   await told.getByRole("button", { name: /^Make it here/ }).click();
   await expect(told).toHaveCount(0);

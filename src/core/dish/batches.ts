@@ -1,8 +1,6 @@
-import type { GearKind } from "../process/descriptor";
 import { stepKey, type StepKey } from "../process/log";
-import { descriptorOf, newStep, type Step, type StepKind } from "../process/registry";
-import type { DishId, Line, PartId, StepId } from "../process/step";
-import { SHARES } from "../process/steps/setAside";
+import type { Step, StepKind, StepOf } from "../process/registry";
+import { type DishId, type Line, type PartId, SHALLOW_MM, SHARES, type StepId } from "../process/step";
 import { type Dish, headCount, type MadeWith, type Part, type Supper } from "./dish";
 import { shareAside } from "./setAside";
 import { addStep, editDish, editPart, freeId, removeStep } from "./edit";
@@ -107,15 +105,13 @@ function alikeUntil(part: Part, wanted: Part, days: number) {
   }
   return found;
 }
-/** Gear is chosen anew for what is in it; everything else of the settings is the same. */
+/** Its name, its lines and the gear and hands that it takes are as they come; everything else of the settings is the same. */
+const AS_IT_COMES: ReadonlySet<string> = new Set(["id", "adds", "pan", "tin", "handsMin", "mayWaitMin"]);
 function isSameWork(a: Step, b: Step): boolean {
-  if (a.kind !== b.kind || a.kind === "set-aside" || a.ready === true || b.ready === true) return false;
-  return Object.entries(descriptorOf(a.kind).fields).every(([name, field]) => {
-    const isGear = field.is === "gear" && GEAR.has(field.of);
-    return isGear || a[name as keyof Step] === b[name as keyof Step];
-  });
+  if (a.kind === "set-aside" || a.ready === true || b.ready === true) return false;
+  const names = new Set([...Object.keys(a), ...Object.keys(b)].filter((name) => !AS_IT_COMES.has(name)));
+  return [...names].every((name) => a[name as keyof Step] === b[name as keyof Step]);
 }
-const GEAR: ReadonlySet<GearKind> = new Set(["frying", "pot", "tin"]);
 
 /** The ratio of the grams of two lists of lines; its own null where they bring no food, null where they are not alike. */
 function ratioOfLines(
@@ -150,17 +146,27 @@ export function madeOnce(
 ): { readonly first: Supper; readonly later: Supper } {
   const { from, into, ratio, where, days } = batch;
   const made = first.dishes.find((d) => d.id === from.dish) as Dish;
-  const aside = {
-    ...newStep("set-aside", freeId(made, `${from.part}-aside`)),
+  const aside: StepOf<"set-aside"> = {
+    ...BARE,
+    id: freeId(made, `${from.part}-aside`),
+    kind: "set-aside",
     share: ratio / (1 + ratio),
     where,
-  } as const satisfies Step;
+    depthMm: SHALLOW_MM,
+  };
   const larger = editPart(made, from.part, (part) => ({
     ...part,
     steps: part.steps.map((s, i) => (i <= indexOf(part, from.step) ? withFoods(s, 1 + ratio) : s)),
   }));
   const taking = later.dishes.find((d) => d.id === into.dish) as Dish;
-  const lies = { ...newStep("store", freeId(taking, `${into.part}-from`)), where, days, ready: true } as const;
+  const lies: StepOf<"store"> = {
+    ...BARE,
+    id: freeId(taking, `${into.part}-from`),
+    kind: "store",
+    where,
+    days,
+    ready: true,
+  };
   const readied = editPart(taking, into.part, (part) => ({
     ...part,
     steps: part.steps.map((s, i) => (i <= indexOf(part, into.step) ? { ...s, ready: true } : s)),
@@ -176,6 +182,7 @@ export function madeOnce(
     },
   };
 }
+const BARE = { adds: [], handsMin: null, mayWaitMin: null } as const;
 const indexOf = (part: Part, step: StepId): number => part.steps.findIndex((s) => s.id === step);
 const withFoods = (step: Step, factor: number): Step =>
   ({ ...step, adds: step.adds.map((l) => (l.kind === "food" ? { ...l, massG: l.massG * factor } : l)) }) as Step;

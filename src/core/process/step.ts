@@ -34,3 +34,8 @@ export interface StepCommon {
 export const SHAPE_FORMS = ["ball", "patty", "log", "loaf", "fillet", "rasher", "parcel", "skewer"] as const;
 /** A form that pieces are given by hand. */
 export type ShapeForm = (typeof SHAPE_FORMS)[number];
+
+/** A share that nobody takes for none or for all. */
+export const SHARES = { low: 0.01, high: 0.99 } as const;
+/** An inch: half of what the FDA allows for a shallow pan, since a home fridge has no fan (common practice). */
+export const SHALLOW_MM = 25;

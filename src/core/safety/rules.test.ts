@@ -189,6 +189,22 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
     [step("weigh", [food("tofu-firm", 3000)]), step("bake", [], { minutes: 60 }), step("store", [], { days: 1 })],
     [tofu, step("bake"), step("cool", [], { where: "ice-bath", depthMm: 20 }), step("store", [], { days: 1 })],
   ],
+  [
+    "hot-hold",
+    [tofu, step("hold", [], { holdC: 50, where: "water-bath" })],
+    [tofu, step("hold", [], { holdC: 50, where: "lid" })],
+  ],
+  [
+    "cooling",
+    [tofu, step("bake"), step("set-aside", [], { depthMm: 100 })],
+    [tofu, step("bake"), step("set-aside", [])],
+  ],
+  // What is dry has stood in the cupboard.
+  [
+    "fridge-days",
+    [step("weigh", [food("tofu-firm", 400)], { ready: true })],
+    [step("weigh", [food("soy-strips", 160)], { ready: true })],
+  ],
   ["fridge-days", [tofu, step("rest", [], { minutes: 1441 })], [tofu, step("rest", [], { minutes: 1440 })]],
   ["kept-too-long", [tofu, step("store", [], { days: 5 })], [tofu, step("store", [], { days: 4 })]],
   [

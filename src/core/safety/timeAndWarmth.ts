@@ -1,5 +1,5 @@
 import { totalG } from "../process/contents";
-import { DANGER_ZONE, warmLimitMin } from "../process/warmth";
+import { DANGER_ZONE, standsWarm, warmLimitMin } from "../process/warmth";
 import { POTATO } from "./foodsWithCare";
 import { type Computed, factOf, foodSet, FRIDGE_C, holds, is, KILLED_C, NO_FACTS, rule, type Rule, when } from "./rule";
 
@@ -114,11 +114,11 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     id: "fridge-days",
     severity: "warn",
     authority: "USDA FSIS, leftovers 3–4 days",
-    // What was done on another day has lain there since.
+    // What was done on another day has lain there since; what is dry still stood in the cupboard.
     touches: (row) =>
       when(
         (row.step.kind === "rest" && row.step.where === "fridge" && row.step.minutes > 24 * 60) ||
-          (row.step.ready === true && row.outcome.after.batch.tempC > 0),
+          (row.step.ready === true && row.outcome.after.batch.tempC > 0 && standsWarm(row.outcome)),
         { atC: FRIDGE_C },
       ),
   }),

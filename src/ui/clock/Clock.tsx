@@ -30,6 +30,7 @@ import { TooLate } from "./WaysOut";
 import { Costs, IfSomethingChanges, when } from "./WhatItCosts";
 import { lanesOf } from "./lanes";
 import { inOrder, MoveList } from "./MoveList";
+import { ONE_COLUMN, SECOND } from "./onPhone";
 import { OneBatchCard } from "./OneBatch";
 import { type Course, ServeAt } from "./ServeAt";
 
@@ -90,10 +91,6 @@ export interface ClockProps {
 }
 
 const NO_SLIPS: Chance["slips"] = {};
-/** On a phone the list is the plan, and the lanes come second. */
-const ONE_COLUMN = { base: "contents", md: "flex" } as const;
-const SECOND = { base: 1, md: 0 } as const;
-
 export function Clock(props: ClockProps) {
   const { schedule, serve, frozen } = props;
   const holes = describeHoles(props.plan);
@@ -177,6 +174,7 @@ export function Clock(props: ClockProps) {
         ) : (
           <NoFit {...props} schedule={schedule} />
         )}
+        {!frozen && <OneBatchCard {...props} />}
       </Stack>
       <Stack gap="4" display={ONE_COLUMN}>
         <Box display="contents" className="no-print">
@@ -185,7 +183,6 @@ export function Clock(props: ClockProps) {
         </Box>
         {schedule.kind === "fits" && <MoveList {...props} onMove={frozen ? null : move} />}
         <Box display="contents" className="no-print">
-          {!frozen && <OneBatchCard {...props} />}
           {!frozen && <IfSomethingChanges {...props} />}
         </Box>
       </Stack>

@@ -4,6 +4,7 @@ import { Box, Heading, HStack, Text } from "@chakra-ui/react";
 import { describeOneBatch, describeOneBatchPrice, describeStanding } from "../wording/batches";
 import { Card, Quiet } from "../frame/controls";
 import type { ClockProps } from "./Clock";
+import { SECOND } from "./onPhone";
 
 /** What this supper has of others, and what they could make along with their own: soaked, cooked or pressed once for both. */
 export function OneBatchCard({
@@ -15,7 +16,7 @@ export function OneBatchCard({
   const standing = batches.filter((b) => b.kind === "stands");
   if (standing.length === 0 && oneBatch.length === 0) return null;
   return (
-    <Card p="4">
+    <Card p="4" order={SECOND} className="no-print">
       <Heading as="h2" fontSize="lg" mb="1">
         One batch for two suppers
       </Heading>

@@ -295,11 +295,11 @@ describe("the page", () => {
     };
     const given = props(found, { oneBatch: [way] });
     const { user, again } = show(<Clock {...given} />);
-    const line = screen.getByText("Chickpeas: make it once, with Sunday supper").closest("li") as HTMLElement;
+    const line = screen.getByText("Chickpeas: one batch, made with Sunday supper").closest("li") as HTMLElement;
     expect(line).toHaveTextContent(
       "Saves 12 min of hands. This supper begins 11 h later, Sunday supper begins 5 min earlier. This one's share lies 2 days in the fridge.",
     );
-    await user.click(screen.getByRole("button", { name: "Do this: Chickpeas: make it once, with Sunday supper" }));
+    await user.click(screen.getByRole("button", { name: "Do this: Chickpeas: one batch, made with Sunday supper" }));
     expect(given.onOneBatch).toHaveBeenCalledWith(way);
     const standing = { key: "c.x", part: "Chickpeas", from: { supper: "one", step: "a.y" } } as const;
     again(
@@ -312,7 +312,9 @@ describe("the page", () => {
         ]}
       />,
     );
-    expect(screen.getByText("Chickpeas: made with Sunday supper, and in the fridge since.")).toBeVisible();
+    expect(
+      screen.getByText("Chickpeas: Sunday supper makes this supper's share, which lies in the fridge from then on."),
+    ).toBeVisible();
     await user.click(screen.getByRole("button", { name: "Make it here instead: Chickpeas" }));
     expect(given.onApart).toHaveBeenCalledWith("c.x");
     again(<Clock {...given} oneBatch={[way]} frozen />);

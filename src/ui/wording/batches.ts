@@ -3,18 +3,18 @@ import type { OneBatch } from "@/core/oneBatch";
 import { writeMinutes, writePercent } from "@/core/quantities/write";
 import { counted } from "./count";
 
-/** "Chickpeas: set aside at Sunday supper, in the fridge since", or what keeps this supper from counting on it. */
+/** "Chickpeas: Sunday supper makes this supper's share, which lies in the fridge from then on.", or what keeps this supper from counting on it. */
 export function describeStanding(standing: BatchStanding): string {
   const { part } = standing;
   switch (standing.kind) {
     case "stands":
-      return `${part}: made with ${standing.with}, and in the ${standing.where} since.`;
+      return `${part}: ${standing.with} makes this supper's share, which lies in the ${standing.where} from then on.`;
     case "gone":
-      return `${part}: another supper was to make it as well, and does not any more.`;
+      return `${part}: another supper was to make this supper's share, and no longer does.`;
     case "later":
-      return `${part}: ${standing.with} was to make it as well, and is eaten later than this supper now.`;
+      return `${part}: ${standing.with} was to make this supper's share, and is eaten later by now.`;
     case "too-long":
-      return `${part}: from ${standing.with} on it would lie ${counted(standing.days, "day")}, and keeps ${standing.keepsDays}.`;
+      return `${part}: its share would lie ${counted(standing.days, "day")} after ${standing.with}, and keeps ${standing.keepsDays}.`;
     case "too-little":
       return standing.share < 0.01
         ? `${part}: ${standing.with} sets aside something else by now.`
@@ -22,10 +22,10 @@ export function describeStanding(standing: BatchStanding): string {
   }
 }
 
-/** "Chickpeas: make it once, with Sunday supper". */
+/** "Chickpeas: one batch, made with Sunday supper". */
 export const describeOneBatch = ({ batch, first, later }: OneBatch): string => {
   const part = later.dishes.find((d) => d.id === batch.into.dish)?.parts.find((p) => p.id === batch.into.part);
-  return `${part?.name ?? "It"}: make it once, with ${first.name}`;
+  return `${part?.name ?? "It"}: one batch, made with ${first.name}`;
 };
 /**
  * "Saves 24 min of hands. This supper begins 1 h 10 later, Sunday supper 5 min earlier. This one's share lies 2 days in the fridge."

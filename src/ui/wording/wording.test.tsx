@@ -265,13 +265,13 @@ describe("what is still open of a supper", () => {
 test("a batch of another supper that cannot be counted on says why, with its numbers", () => {
   const of = { key: "a.b", part: "Beans", from: { supper: "s", step: "c.d" } } as const;
   expect(describeStanding({ ...of, kind: "gone" })).toBe(
-    "Beans: another supper was to make it as well, and does not any more.",
+    "Beans: another supper was to make this supper's share, and no longer does.",
   );
   expect(describeStanding({ ...of, kind: "later", with: "Sunday" })).toBe(
-    "Beans: Sunday was to make it as well, and is eaten later than this supper now.",
+    "Beans: Sunday was to make this supper's share, and is eaten later by now.",
   );
   expect(describeStanding({ ...of, kind: "too-long", with: "Sunday", days: 3, keepsDays: 2 })).toBe(
-    "Beans: from Sunday on it would lie 3 days, and keeps 2.",
+    "Beans: its share would lie 3 days after Sunday, and keeps 2.",
   );
   expect(describeStanding({ ...of, kind: "too-little", with: "Sunday", share: 0.5 })).toBe(
     "Beans: Sunday sets aside 50 % of what this supper needs.",

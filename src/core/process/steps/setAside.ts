@@ -1,13 +1,12 @@
 import { checkNumber, fail } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
 import type { ShapedPieces, StepContext, Vessel } from "../ledger";
+import { SHALLOW_MM, SHARES } from "../step";
 import { choice, defineStep, number, type StepWith } from "../descriptor";
 import { type Applied, hands, outcome } from "./common";
 import { cooledDown } from "./coolingBody";
 import { COLD_PLACES } from "./store";
 
-/** A share that nobody takes for none or for all. */
-export const SHARES = { low: 0.01, high: 0.99 } as const;
 const FIELDS = {
   share: number(SHARES.low, SHARES.high),
   where: choice("fridge", "freezer"),
@@ -16,8 +15,6 @@ const FIELDS = {
 type SetAsideStep = StepWith<"set-aside", typeof FIELDS>;
 
 const DAY_MIN = 24 * 60;
-/** An inch: half of what the FDA allows for a shallow pan, since a home fridge has no fan (common practice). */
-const SHALLOW_MM = 25;
 /** A box is found, filled, closed and dated (common practice). */
 const BOX_MIN = 3;
 
