@@ -84,16 +84,48 @@ test("not where the first supper has a pot for its own and none for both", () =>
   expect(ways(second, [first], pots(18, 8))).toEqual([]);
   expect(ways(second, [first], pots(24, 12))).toHaveLength(1);
 });
+test("cooked rice, which keeps a day, is not made for two days on", () => {
+  const rice = (id: string) =>
+    dishOf(
+      [
+        part("rice", "Rice", null, 10, [
+          step("cook", "cook", [food("rice-brown", 300), food("water", 900)]),
+          step("season", "s", [food("olive-oil", 10)]),
+        ]),
+      ],
+      id,
+    );
+  const at = (days: number) =>
+    ways(supperOf([rice("b")], { id: "b", serveAt: later(days) }), [
+      supperOf([rice("a")], { id: "a", serveAt: SUNDAY }),
+    ]);
+  expect(at(2)).toEqual([]);
+  expect(at(1)).toHaveLength(1);
+});
 test("one that saves more comes first, three at the most", () => {
-  const suppers = [0, 1, 2, 3, 4].map((i) =>
-    supperOf([STEW], {
+  const strips = (id: string) =>
+    dishOf(
+      [
+        part("s", "Strips", null, 30, [
+          step("soak", "soak", [food("soy-strips", 200), food("water", 1200)], { waterC: 90, minutes: 20 }),
+          step("drain", "drain", []),
+          step("squeeze", "squeeze", [], { how: "cloth", minutes: 2 }),
+          step("marinate", "marinate", [food("tamari", 30), food("water", 60)], { minutes: 20 }),
+          step("sear", "sear", [food("rapeseed-oil", 15)]),
+        ]),
+      ],
+      id,
+    );
+  const suppers = [0, 1, 2, 3].map((i) =>
+    supperOf([STEW, strips("c")], {
       id: `s${i}`,
       name: `S${i}`,
       serveAt: new Date(Date.parse(SUNDAY) + i * 3_600_000).toISOString(),
     }),
   );
-  const found = ways(second, suppers);
+  const found = ways({ ...second, dishes: [SALAD, strips("d")] }, suppers);
   expect(found).toHaveLength(3);
   const saved = found.map((w) => w.savesMin);
   expect(saved).toEqual(saved.toSorted((a, b) => b - a));
+  expect(found[0]?.batch.into.dish).toBe("d");
 });

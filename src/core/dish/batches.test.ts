@@ -85,6 +85,36 @@ describe("what two parts do alike", () => {
     // Which pot it is in, and how long the cook's own hands take, is as it comes.
     expect(last(changed("cook", { pan: "pot", handsMin: 7, mayWaitMin: 30 }))).toEqual(["drained"]);
   });
+  test("a little more or less of one thing is alike, a tenth is not", () => {
+    const water = (massG: number) => last(changed("cook", { adds: [food("water", massG)] }));
+    expect(water(608)).toEqual(["drained"]);
+    expect(water(660)).toEqual(["drain"]);
+  });
+  test("what ran off an earlier step is the same where it is the same step's", () => {
+    const with_ = (id: string, step_: string) => {
+      const dish = chickpeas(id, 200, []);
+      const line = { kind: "liquor", step: step_, share: 0.5 } as const;
+      return supperOf([editStepOf(dish, "cook", [food("water", 600), line])], {
+        id,
+        serveAt: id === "a" ? SUNDAY : TUESDAY,
+      });
+    };
+    const editStepOf = (dish: Dish, id: string, adds: Step["adds"]) =>
+      editStep(dish, id, (s) => ({ ...s, adds }) as Step);
+    const until = (one: string, other: string) =>
+      batchesFor(with_("a", one), with_("b", other)).map((b) => b.from.step);
+    expect(until("drain", "drain")).toEqual(["drained"]);
+    expect(until("soak", "drain")).toEqual(["drain"]);
+  });
+  test("of several parts of the first supper the one that goes along the furthest", () => {
+    const short = chickpeas("short", 150, []);
+    const soaked = { ...short, parts: short.parts.map((p) => ({ ...p, steps: p.steps.slice(0, 2) })) };
+    for (const dishes of [
+      [soaked, stew],
+      [stew, soaked],
+    ])
+      expect(only(batchesFor({ ...sunday, dishes }, tuesday)).from).toMatchObject({ dish: "stew", step: "drained" });
+  });
   test("for no longer than it keeps: soaked one day, drained two, cooked three", () => {
     const after = (hours: number, later: Supper = tuesday) =>
       last({ ...later, serveAt: new Date(Date.parse(SUNDAY) + hours * 3_600_000).toISOString() });
@@ -235,6 +265,17 @@ describe("what is no longer to be counted on", () => {
     const again = fittedAgain(made.first, more, KEY);
     expect(standing(again?.later as Supper, [again?.first as Supper])).toMatchObject({ kind: "stands" });
     expect(gramsOf(again?.first as Supper)[0]).toBeCloseTo(300 + 400, 9);
+  });
+  test("beside a share of another supper: half of everything is half for both", () => {
+    const monday = supperOf([chickpeas("soup", 100, [])], { id: "mon", serveAt: "2026-11-30T19:00:00.000Z" });
+    const short = {
+      ...monday,
+      dishes: monday.dishes.map((d) => ({ ...d, parts: d.parts.map((p) => ({ ...p, steps: p.steps.slice(0, 2) })) })),
+    };
+    const both = madeOnce(made.first, short, only(batchesFor(made.first, short)));
+    const half = { ...both.first, guests: 2 };
+    for (const later of [made.later, both.later])
+      expect(standing(later, [half])).toMatchObject({ kind: "too-little", share: expect.closeTo(0.5, 6) });
   });
   test("other food than is needed is none at all, and cannot be fitted", () => {
     const other = editDish(made.first, "stew", (d) =>

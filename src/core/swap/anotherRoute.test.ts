@@ -112,6 +112,33 @@ test("what nobody asked before is asked by none, what somebody must not eat is i
   const known = open(input);
   for (const { supper } of routes(input)) for (const v of open({ ...input, supper })) expect(known).toContain(v);
 });
+test("a route of fish takes the place of no beef", () => {
+  const fits = (r: (typeof ROUTES)[number], kind: MeatKind) => r.kinds === null || r.kinds.includes(kind);
+  const form = ["fillet", "strips", "chunks", "cutlet"].find(
+    (f) =>
+      ROUTES.filter((r) => r.forms.includes(f as MeatForm) && fits(r, "beef")).length > 1 &&
+      ROUTES.some((r) => r.forms.includes(f as MeatForm) && !fits(r, "beef")),
+  ) as MeatForm;
+  const own = ROUTES.find((r) => r.forms.includes(form) && fits(r, "beef")) as typeof FROZEN;
+  const found = routes(asked(swapped(own.id, form)));
+  expect(found.length).toBeGreaterThan(0);
+  for (const { route } of found) expect(fits(ROUTES.find((r) => r.id === route) as typeof FROZEN, "beef")).toBe(true);
+});
+test("for more than the dish is written for, the grams told are for those who eat", () => {
+  const [found] = routes(asked(frozen, { guests: 8 }), 180);
+  const lines = found?.supper.dishes[0]?.parts.flatMap((p) => p.steps.flatMap((s) => s.adds)) ?? [];
+  const own = lines.reduce((sum, l) => sum + (l.kind === "food" && l.food === found?.food ? l.massG : 0), 0);
+  expect((found?.massG ?? NaN) / own).toBeCloseTo(8 / frozen.servings, 1);
+});
+test("a part whose liquor another part uses stays", () => {
+  const soaked = swapped("soy-chunks-seared", "chunks");
+  const drain = soaked.parts[0]?.steps.find((s) => s.kind === "drain")?.id as string;
+  const sauce = part("sauce", "Sauce", null, 20, [
+    step("simmer", "simmer", [food("water", 200), { kind: "liquor", step: drain, share: 0.5 }], { minutes: 10 }),
+  ]);
+  expect(routes(asked(soaked)).length).toBeGreaterThan(0);
+  expect(routes(asked({ ...soaked, parts: [...soaked.parts, sauce] }))).toEqual([]);
+});
 test("a part that others were put into, or that nobody took a route to, stays", () => {
   const joined: Dish = {
     ...frozen,

@@ -61,6 +61,19 @@ test("strips: each pan takes what its own burner dries, so that a weak one helps
   expect(minutes(fried(strips(true), weak))).toBeLessThan(minutes(one) + 3);
   expect(two.outcome.after.batch.waterG).toBeCloseTo(one.outcome.after.batch.waterG, 9);
 });
+test("of two pans that are full by their floor the one on the weaker burner decides how long a load takes", () => {
+  // A large burner dries what lies in the wide pan sooner than four minutes; the small one needs them.
+  const burners = (watts: number) =>
+    KITCHEN.burners.map((b) => ({ ...b, kind: "induction" as const, watts: b.id === "back" ? watts : 3500 }));
+  const each = (watts: number) => {
+    const fact = fried(strips(true), { ...KITCHEN, burners: burners(watts) }).outcome.facts.find(
+      (f) => f.kind === "batches",
+    );
+    return fact?.kind === "batches" ? fact : null;
+  };
+  expect(each(1200)?.count).toBe(each(3500)?.count);
+  expect(each(1200)?.eachMin).toBeGreaterThan((each(3500)?.eachMin ?? NaN) * 1.3);
+});
 test("both pans and two burners are taken for as long", () => {
   const { tasks } = plan(inputOf([patties(true)], { kitchen: KITCHEN }));
   const [task] = tasks.filter((t) => t.step === "d.fry");
