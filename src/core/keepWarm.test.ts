@@ -87,7 +87,8 @@ describe("how it is kept", () => {
   /** The same stew must be ready early: somebody leaves, and comes back for dinner. */
   const at = (input: ReturnType<typeof stew>, waitsMin: number) => {
     const wait = long(input, waitsMin);
-    const begun = new Date(Date.parse(input.supper.serveAt) - (waitsMin + 26) * 60_000).toISOString();
+    const cooksMin = plan(input).tasks.reduce((sum, t) => sum + (t.step === "d.simmer" ? t.minutes : 0), 0);
+    const begun = new Date(Date.parse(input.supper.serveAt) - (waitsMin + cooksMin) * 60_000).toISOString();
     const supper = { ...input.supper, pins: { "d.simmer": begun } };
     return keepWarmWays({ ...input, supper }, [wait]);
   };

@@ -127,6 +127,7 @@ test("on Sunday the press takes twenty minutes longer: the rest is late by that 
     begunAt: new Map([["cream.soak", SUNDAY_MS + (at("cream.soak")[0]?.from ?? 0) * 60_000]]),
     doneAt: done,
     timers: new Map(),
+    ovenOnAt: new Map(),
   };
   const rest = fromNow(sunday.plan, DEMO_KITCHEN, SUNDAY.serveAt, going, SUNDAY_MS + (end + 20) * 60_000);
   if (rest?.kind !== "fits") throw new Error("does not fit");

@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { ovenOn } from "@/core/schedule/oven";
+import { ovenOn, ovensDue } from "@/core/schedule/oven";
 import { localTime } from "@/core/calendar/localTime";
 import type { Entry } from "@/core/notebook/entry";
 import type { Plan } from "@/core/plan";
@@ -20,7 +20,7 @@ import type { StoveStep } from "@/ui/stove/stoveProps";
 import { describeHoles } from "@/ui/wording/clock";
 import { describeStep } from "@/ui/wording/stepText";
 import { describeAllergenChange, describeFromNow, describeOver, describePace, NOT_ALL } from "@/ui/wording/stove";
-import { describeOvenOn, titledWork, type TitledMove } from "@/ui/wording/tasks";
+import { describeOvenDue, titledWork, type TitledMove } from "@/ui/wording/tasks";
 import { writeClock, writeCountdown } from "@/ui/wording/time";
 import { CUES } from "@/ui/wording/steps";
 import { describeWeighInFailure } from "@/ui/wording/failures";
@@ -233,10 +233,13 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const wallTime = (ms: number) => writeClock(localTime(ms, zone));
   const planTime = (minute: number) => wallTime(serveMs + minute * 60_000);
   const timeAt = (minute: number) => planTime(minute + pace.lateMin);
-  const ovensDue = ovenOn(planned, view.schedule)
-    .filter((o) => !progress.begunAt.has(o.step) && !progress.doneAt.has(o.step))
-    .filter((o) => (now - serveMs) / 60_000 >= o.startMin + pace.lateMin - 1)
-    .map((o) => `${describeOvenOn(o, units)}: “${titleOf(o.step)}” follows at ${timeAt(o.startMin + o.minutes)}.`);
+  const due = ovensDue(ovenOn(planned, view.schedule), progress, (now - serveMs) / 60_000 - pace.lateMin).map(
+    (oven) => ({
+      says: describeOvenDue(oven, titleOf(oven.step), wallTime, timeAt, units),
+      isOn: oven.since !== null,
+      onTurn: (on: boolean) => void log({ kind: "oven", at: instant(), step: oven.step, on }),
+    }),
+  );
   return (
     <Stove
       step={step}
@@ -261,7 +264,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
         ...(rest === null ? [] : describeFromNow(rest, planTime, titleOfTask, hole !== null)),
       ]}
       news={view.allergenChanges.map((c) => describeAllergenChange(c, foods))}
-      due={ovensDue}
+      due={due}
       // Where no timer runs, a leap ahead changes nothing that is seen.
       jump={jump !== null && (jump.byMs < 0 || timers.length > 0) ? jump : null}
       changed={changed}

@@ -26,9 +26,9 @@ export function useFromNow(
   useEffect(() => {
     if (slot === null) return;
     let current = true;
-    const { begunAt, doneAt, timers } = progress;
+    const { begunAt, doneAt, timers, ovenOnAt } = progress;
     void computing
-      .fromNow(planned, kitchen, serveAt, { begunAt, doneAt, timers }, Date.now(), taken)
+      .fromNow(planned, kitchen, serveAt, { begunAt, doneAt, timers, ovenOnAt }, Date.now(), taken)
       .then((rest) => current && setTold({ slot, rest }));
     return () => {
       current = false;

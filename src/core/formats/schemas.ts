@@ -192,6 +192,7 @@ export const LogEntrySchema = v.variant("kind", [
   }),
   v.strictObject({ kind: v.literal("clock"), ...stamp, byMs: between(-8.64e15, 8.64e15) }),
   v.strictObject({ kind: v.literal("burner"), ...stamp, burner: id, works: v.boolean() }),
+  v.strictObject({ kind: v.literal("oven"), ...onStep, on: v.boolean() }),
   v.strictObject({ kind: v.literal("aside"), ...stamp }),
   v.strictObject({ kind: v.literal("finished"), ...stamp }),
 ]);

@@ -26,6 +26,8 @@ export type LogEntry = { readonly at: number } & (
   | { readonly kind: "clock"; readonly byMs: number }
   /** A burner of the kitchen fails, or works again. */
   | { readonly kind: "burner"; readonly burner: string; readonly works: boolean }
+  /** The oven is on for this step, or it is not after all. */
+  | { readonly kind: "oven"; readonly step: StepKey; readonly on: boolean }
   /** Left for later; whatever is noted next picks it up again. */
   | { readonly kind: "aside" }
   | { readonly kind: "finished" }
@@ -55,6 +57,8 @@ export interface Progress {
   readonly doneAt: ReadonlyMap<StepKey, number>;
   readonly timers: ReadonlyMap<StepKey, { readonly startedAt: number; readonly endsAt: number }>;
   readonly cues: ReadonlySet<StepKey>;
+  /** Since when the oven is on for a step. */
+  readonly ovenOnAt: ReadonlyMap<StepKey, number>;
   /** Burners that have failed. */
   readonly failed: ReadonlySet<string>;
   readonly finishedAt: number | null;
@@ -69,6 +73,7 @@ export function progressOf(log: readonly LogEntry[]): Progress {
   const begunAt = new Map<StepKey, number>();
   const doneAt = new Map<StepKey, number>();
   const timers = new Map<StepKey, { startedAt: number; endsAt: number }>();
+  const ovenOnAt = new Map<StepKey, number>();
   const cues = new Set<StepKey>();
   const failed = new Set<string>();
   let finishedAt: number | null = null;
@@ -77,6 +82,7 @@ export function progressOf(log: readonly LogEntry[]): Progress {
   const setBy = (byMs: number) => {
     for (const [step, at] of begunAt) begunAt.set(step, at + byMs);
     for (const [step, at] of doneAt) doneAt.set(step, at + byMs);
+    for (const [step, at] of ovenOnAt) ovenOnAt.set(step, at + byMs);
     for (const [step, { startedAt, endsAt }] of timers)
       timers.set(step, { startedAt: startedAt + byMs, endsAt: endsAt + byMs });
   };
@@ -105,6 +111,10 @@ export function progressOf(log: readonly LogEntry[]): Progress {
         if (entry.seen) cues.add(entry.step);
         else cues.delete(entry.step);
         break;
+      case "oven":
+        if (entry.on) ovenOnAt.set(entry.step, entry.at);
+        else ovenOnAt.delete(entry.step);
+        break;
       case "burner":
         if (entry.works) failed.delete(entry.burner);
         else failed.add(entry.burner);
@@ -121,5 +131,5 @@ export function progressOf(log: readonly LogEntry[]): Progress {
         break;
     }
   }
-  return { begunAt, doneAt, timers, cues, failed, finishedAt, asideAt, turnedTo };
+  return { begunAt, doneAt, timers, ovenOnAt, cues, failed, finishedAt, asideAt, turnedTo };
 }

@@ -1,8 +1,9 @@
 import { DEMO_DISHES, DEMO_KITCHEN } from "@/demo/household";
 import { inputOf } from "../__tests__/supper";
 import { plan } from "../plan";
-import type { StepKey } from "../process/log";
-import { fromNow, type Going } from "./fromNow";
+import { progressOf, type StepKey } from "../process/log";
+import { fromNow, type Going, NOTHING_DONE } from "./fromNow";
+import { ovensDue } from "./oven";
 import { heldAt } from "./pins";
 import { scheduleQuestion } from "./question";
 import { type Schedule, schedule } from "./schedule";
@@ -32,7 +33,7 @@ function goneBy({ moves }: ReturnType<typeof evening>, minute: number): Going {
     doneAt.set(m.key, at(handsEnd));
     if (m.minutes > m.handsMin) timers.set(m.key, { startedAt: at(handsEnd), endsAt: at(m.startMin + m.minutes) });
   }
-  return { doneAt, begunAt, timers };
+  return { doneAt, begunAt, timers, ovenOnAt: new Map() };
 }
 const asked = (e: ReturnType<typeof evening>, going: Going, minute: number) =>
   fromNow(e.planned, DEMO_KITCHEN, AT, going, at(minute)) as Fits;
@@ -48,7 +49,7 @@ test("where everything went as planned the table is in time, and what is left be
 test("begun half an hour late, dinner is no later than that, and nothing that takes something up comes before it", () => {
   const e = evening();
   const minute = e.found.startMin + 30;
-  const now = asked(e, { begunAt: new Map(), doneAt: new Map(), timers: new Map() }, minute);
+  const now = asked(e, NOTHING_DONE, minute);
   expect(now.kind).toBe("fits");
   expect(now.tableMin).toBeGreaterThan(15);
   expect(now.tableMin).toBeLessThanOrEqual(31);
@@ -88,7 +89,7 @@ test("what the cook holds stays where it is as long as that is possible, and giv
   const minute = e.found.startMin + 20;
   const season = e.moves.at(-1) as Move;
   const held = (startMin: number) =>
-    fromNow(heldAt(e.planned, season.task, startMin), DEMO_KITCHEN, AT, { begunAt: new Map(), doneAt: new Map(), timers: new Map() }, at(minute)) as Fits; // prettier-ignore
+    fromNow(heldAt(e.planned, season.task, startMin), DEMO_KITCHEN, AT, NOTHING_DONE, at(minute)) as Fits; // prettier-ignore
   expect(held(40).starts[season.task]).toBe(40);
   const past = held(minute - 5);
   expect([past.kind, (past.starts[season.task] as number) > minute]).toEqual(["fits", true]);
@@ -114,6 +115,79 @@ test("food that has stood too long already holds nothing up", () => {
   const e = evening();
   const strips = e.moves.filter((m) => m.part === "Strips");
   const doneAt = new Map(strips.map((m) => [m.key, at(-400)]));
-  const now = asked(e, { doneAt, begunAt: new Map(doneAt), timers: new Map() }, -70);
+  const now = asked(e, { doneAt, begunAt: new Map(doneAt), timers: new Map(), ovenOnAt: new Map() }, -70);
   expect(now.kind).toBe("fits");
+});
+
+describe("the oven as it is when it is worked out again", () => {
+  /** A bake of 20 minutes that takes 14 of heating, 60 of 20 before it, whose oven is hot already where they are of one heat. */
+  const net = (tempC: number, firstC = tempC) => {
+    const of = (step: string, ovenC: number) => {
+      const task = { step, dish: "d", part: step, demands: { oven: 1 } };
+      return [
+        { ...task, id: step, kind: "wait" as const, minutes: 20, ovenC },
+        {
+          ...task,
+          id: `${step}#oven`,
+          kind: "watch" as const,
+          minutes: 14,
+          demands: {},
+          ovenC: null,
+          heatsOvenTo: ovenC,
+        },
+      ];
+    };
+    const lag = (from: string, to: string) => ({ from, to, minMin: 0, maxMin: null });
+    return {
+      tasks: [...of("a", firstC), ...of("b", tempC)],
+      lags: [lag("a#oven", "a"), lag("b#oven", "b"), lag("a", "b"), lag("b", SERVE)],
+      apart: [],
+      budgets: [],
+      roomMin: 0,
+    };
+  };
+  const minute = -20;
+  const doneAt = (minutes: number) => new Map([["a", at(minute - minutes)]]);
+  const late = (going: Partial<Going>, of = net(200)) =>
+    (fromNow(of, DEMO_KITCHEN, AT, { ...NOTHING_DONE, ...going }, at(minute)) as Fits).tableMin ?? 0;
+  test("is hot from what was in it a moment ago, on its way to another heat, and cold after that", () => {
+    const a = (minutes: number) => ({ begunAt: new Map([["a", at(minute - 30)]]), doneAt: doneAt(minutes) });
+    expect(late(a(5))).toBe(0);
+    expect(late(a(20))).toBe(0);
+    expect(late(a(21))).toBe(14);
+    // 200 to 226 °C: two minutes; 200 to 170: six.
+    expect(late(a(5), net(226, 200))).toBe(2);
+    expect(late(a(5), net(170, 200))).toBe(6);
+    // Still in it, eight minutes of twenty to go.
+    expect(late({ begunAt: new Map([["a", at(minute - 12)]]) })).toBe(8);
+  });
+  test("is on since it was said to be, and on its way; what nobody said is cold", () => {
+    const since = (step: string, minutes: number) => ({ ovenOnAt: new Map([[step, at(minute - minutes)]]) });
+    const gone = { doneAt: doneAt(60) };
+    expect(late(gone)).toBe(14);
+    expect(late({ ...gone, ...since("b", 5) })).toBe(9);
+    expect(late({ ...gone, ...since("b", 14) })).toBe(0);
+    expect(late({ ...gone, ...since("b", 40) })).toBe(0);
+    // What it was on for an hour ago says nothing of now.
+    expect(late({ ...gone, ...since("a", 80) })).toBe(14);
+    // On for the first, and both to come: twenty minutes more for that one, nothing for the second.
+    expect(late(since("a", 14))).toBe(20);
+    expect(late(since("a", 4))).toBe(30);
+    expect(late({})).toBe(34);
+  });
+  test("the note is taken back by another, and goes with the clock of the device", () => {
+    const on = { kind: "oven", at: 1_000, step: "a", on: true } as const;
+    expect(progressOf([on]).ovenOnAt).toEqual(new Map([["a", 1_000]]));
+    expect(progressOf([on, { kind: "clock", at: 2_000, byMs: 500 }]).ovenOnAt).toEqual(new Map([["a", 1_500]]));
+    expect(progressOf([on, { ...on, on: false }]).ovenOnAt.size).toBe(0);
+  });
+});
+test("the oven is told from the minute before it is due, or once it is said to be on, until its step begins", () => {
+  const oven = { step: "a", task: "a#oven", startMin: -60, minutes: 14, fromC: null, tempC: 200 };
+  const told = (nowMin: number, going: Partial<Going> = {}) =>
+    ovensDue([oven], { ...NOTHING_DONE, ...going }, nowMin).map((o) => o.since);
+  expect([told(-62), told(-61), told(-30)]).toEqual([[], [null], [null]]);
+  const ovenOnAt = new Map([["a", 7]]);
+  expect([told(-70, { ovenOnAt }), told(-70, { ovenOnAt, begunAt: new Map([["a", 8]]) })]).toEqual([[7], []]);
+  expect(told(-30, { doneAt: new Map([["a", 8]]) })).toEqual([]);
 });

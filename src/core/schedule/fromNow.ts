@@ -1,6 +1,7 @@
 import type { Kitchen } from "../household/kitchen";
 import type { Progress, StepKey } from "../process/log";
 import { longestChain } from "./longest";
+import { changeoverMin, STAYS_HOT_MIN } from "./oven";
 import { free } from "./pins";
 import { scheduleQuestion } from "./question";
 import { type Schedule, tryOut } from "./schedule";
@@ -9,9 +10,9 @@ import { besides, type Taken } from "./taken";
 import { type Lag, SERVE, type Task, type TaskId, type TaskNet, type WaitBudget } from "./task";
 
 /** What of a cooking the clock has to know. Instants in ms since 1970 UTC. */
-export type Going = Pick<Progress, "begunAt" | "doneAt" | "timers">;
+export type Going = Pick<Progress, "begunAt" | "doneAt" | "timers" | "ovenOnAt">;
 /** Before anything is begun. */
-export const NOTHING_DONE: Going = { begunAt: new Map(), doneAt: new Map(), timers: new Map() };
+export const NOTHING_DONE: Going = { begunAt: new Map(), doneAt: new Map(), timers: new Map(), ovenOnAt: new Map() };
 /** The rest of a supper is looked at so long at the most: the cook waits for the answer with a pan in the hand. */
 const NODES = 4_000;
 /** Nights and absences after the soonest end are looked at so far, minutes. */
@@ -65,7 +66,8 @@ export function fromNow(
     : solve({ ...net, tasks: net.tasks.map((t) => (isOpen(t) ? free(t) : t)) });
 }
 /** The net of what is left, with what is behind it as fixed points. */
-function leftOf(net: TaskNet, { begunAt, doneAt, timers }: Going, serveMs: number, nowMin: number): TaskNet {
+function leftOf(net: TaskNet, going: Going, serveMs: number, nowMin: number): TaskNet {
+  const { begunAt, doneAt, timers } = going;
   const minuteOf = (ms: number) => Math.round((ms - serveMs) / 60_000);
   const bySteps = new Map<StepKey, Task[]>();
   for (const t of net.tasks) if (t.heatsOvenTo === undefined) bySteps.set(t.step, [...(bySteps.get(t.step) ?? []), t]);
@@ -84,9 +86,15 @@ function leftOf(net: TaskNet, { begunAt, doneAt, timers }: Going, serveMs: numbe
     } else if (begun !== undefined) tasks.push(...goingOn(of, minuteOf(begun), nowMin));
     else tasks.push(...of.map((t) => ({ ...t, notBefore: Math.max(nowMin, t.notBefore ?? nowMin) })));
   }
-  for (const t of net.tasks)
-    if (t.heatsOvenTo !== undefined && !doneAt.has(t.step) && !begunAt.has(t.step))
-      tasks.push({ ...t, notBefore: nowMin });
+  const isOpen = (t: Task) => !doneAt.has(t.step) && !begunAt.has(t.step);
+  const hot = heats(net.tasks.filter(isOpen), bySteps, going, minuteOf, ended, nowMin);
+  for (const t of net.tasks) {
+    const { heatsOvenTo: toC } = t;
+    if (toC === undefined || !isOpen(t)) continue;
+    const fromHot = hot.map((h) => Math.max(0, h.fromMin - nowMin) + changeoverMin(h.tempC, toC));
+    const minutes = Math.min(t.minutes, ...fromHot);
+    if (minutes > 0) tasks.push({ ...t, minutes, notBefore: nowMin });
+  }
   const there = new Set(tasks.map((t) => t.id));
   const lags = net.lags.flatMap((lag): Lag[] => {
     if (!there.has(lag.from) || (lag.to !== SERVE && !there.has(lag.to)) || ended.has(lag.to)) return [];
@@ -100,6 +108,26 @@ function leftOf(net: TaskNet, { begunAt, doneAt, timers }: Going, serveMs: numbe
   const apart = net.apart.map(([a, b]) => [keep(a), keep(b)] as const).filter(([a, b]) => a.length > 0 && b.length > 0);
   // Once it is late nobody leaves room.
   return { tasks, lags, apart, budgets: net.budgets.flatMap((b) => budgetLeft(b, lags, nowMin, ended)), roomMin: 0 };
+}
+/** What the oven has or is on its way to: what was in it a moment ago, and what it was switched on for. */
+function heats(
+  open: readonly Task[],
+  bySteps: ReadonlyMap<StepKey, readonly Task[]>,
+  { begunAt, ovenOnAt }: Going,
+  minuteOf: (ms: number) => number,
+  ended: ReadonlyMap<TaskId, number>,
+  nowMin: number,
+): { readonly tempC: number; readonly fromMin: number }[] {
+  const on = open.flatMap(({ step, minutes, heatsOvenTo: tempC }) => {
+    const since = ovenOnAt.get(step);
+    return tempC === undefined || since === undefined ? [] : [{ tempC, fromMin: minuteOf(since) + minutes }];
+  });
+  const used = [...bySteps].flatMap(([step, of]) => {
+    const tempC = of.find((t) => t.ovenC !== null)?.ovenC ?? null;
+    const end = ended.get((of.at(-1) as Task).id) ?? (begunAt.has(step) ? nowMin : null);
+    return tempC === null || end === null || end < nowMin - STAYS_HOT_MIN ? [] : [{ tempC, fromMin: nowMin }];
+  });
+  return [...on, ...used];
 }
 /** It goes on by itself until its timer ends, on the burner or in the oven where it stands. */
 const still = ({ demands: { hands: _, ...demands }, ...task }: Task, from: number, to: number): Task => {

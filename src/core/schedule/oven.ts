@@ -1,5 +1,5 @@
 import type { Plan } from "../plan";
-import type { StepKey } from "../process/log";
+import type { Progress, StepKey } from "../process/log";
 import type { Schedule } from "./schedule";
 import type { OvenRates, TaskId } from "./task";
 
@@ -21,7 +21,7 @@ export function changeoverMin(
 }
 
 /** So long after its last use an oven counts as cold, minutes (engineering estimate). */
-const STAYS_HOT_MIN = 20;
+export const STAYS_HOT_MIN = 20;
 
 /** When the oven is switched on, or to another heat, and for which step. Minutes relative to serving. */
 export interface OvenOn {
@@ -59,3 +59,19 @@ export function ovenOn(plan: Pick<Plan, "tasks">, schedule: Schedule | null): Ov
     })
     .sort((a, b) => a.startMin - b.startMin);
 }
+
+/**
+ * What of it a cook is told at a moment: what is due from the minute before on, and what was said to be on, until its step has begun.
+ *
+ * @param nowMin minutes relative to serving, less what everything is late
+ * @returns `since` is the instant at which it was said to be on, ms since 1970 UTC
+ */
+export const ovensDue = (
+  ovens: readonly OvenOn[],
+  { begunAt, doneAt, ovenOnAt }: Pick<Progress, "begunAt" | "doneAt" | "ovenOnAt">,
+  nowMin: number,
+): (OvenOn & { readonly since: number | null })[] =>
+  ovens
+    .filter(({ step }) => !begunAt.has(step) && !doneAt.has(step))
+    .map((oven) => ({ ...oven, since: ovenOnAt.get(oven.step) ?? null }))
+    .filter(({ since, startMin }) => since !== null || nowMin >= startMin - 1);

@@ -30,7 +30,7 @@ import { TooLate } from "./WaysOut";
 import { Costs, IfSomethingChanges, when } from "./WhatItCosts";
 import { lanesOf } from "./lanes";
 import { inOrder, MoveList } from "./MoveList";
-import { ONE_COLUMN, SECOND } from "./onPhone";
+import { LAST, ONE_COLUMN } from "./onPhone";
 import { OneBatchCard } from "./OneBatch";
 import { type Course, ServeAt } from "./ServeAt";
 
@@ -155,7 +155,7 @@ export function Clock(props: ClockProps) {
                 {breaks}
               </Remark>
             )}
-            <Card p="4" order={SECOND}>
+            <Card p="4" order={LAST}>
               <ClockLanes
                 lanes={lanesOf(props.plan, schedule, props.moves, props.kitchen, props.chance?.slips ?? NO_SLIPS)}
                 clock={props.clock}
@@ -216,7 +216,7 @@ function Waits({
     .sort((a, b) => a.maxMin - a.gap - (b.maxMin - b.gap));
   if (waits.length === 0) return null;
   return (
-    <Card p="4" order={SECOND}>
+    <Card p="4" order={LAST}>
       <Heading as="h2" fontSize="lg" mb="1">
         Waits that count
       </Heading>

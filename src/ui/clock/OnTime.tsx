@@ -6,6 +6,7 @@ import { writeMinutes } from "@/core/quantities/write";
 import { Card, Quiet } from "../frame/controls";
 import { describeCauses, describeChance, describeEarlier } from "../wording/clock";
 import type { ClockProps } from "./Clock";
+import { SECOND } from "./onPhone";
 
 /** How likely it is on the table in time, and what would make it likely. Its place is kept while it is worked out. */
 export function OnTime({
@@ -18,7 +19,7 @@ export function OnTime({
 }: Pick<ClockProps, "chance" | "stepName" | "clock" | "frozen" | "roomMin" | "onRoom">) {
   const moreMin = chance === null ? 0 : Math.min(chance.earlierMin, MOST_ROOM_MIN - roomMin);
   return (
-    <Card p="4" minH="11rem" aria-label="How likely in time" aria-busy={chance === null}>
+    <Card p="4" order={SECOND} minH="11rem" aria-label="How likely in time" aria-busy={chance === null}>
       <Heading as="h2" fontSize="lg" mb="1">
         How likely in time
       </Heading>

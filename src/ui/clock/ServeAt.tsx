@@ -6,6 +6,7 @@ import type { DishId } from "@/core/process/step";
 import { Card } from "../frame/controls";
 import { NumberField } from "../frame/fields";
 import type { ClockProps } from "./Clock";
+import { SECOND } from "./onPhone";
 
 /** A dish of the supper and how long after the serving time it comes to the table. */
 export interface Course {
@@ -26,7 +27,7 @@ export function ServeAt({
   onRoom,
 }: Pick<ClockProps, "serve" | "onServe" | "courses" | "onCourse" | "pointMin" | "onPointMin" | "roomMin" | "onRoom">) {
   return (
-    <Card p="4">
+    <Card p="4" order={SECOND}>
       <Heading as="h2" fontSize="lg" mb="2">
         Eat at
       </Heading>

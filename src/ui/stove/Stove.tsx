@@ -9,6 +9,7 @@ import { describeJump } from "../wording/stove";
 import { writeCountdown } from "../wording/time";
 import { Burners } from "./Burners";
 import { Changed } from "./Changed";
+import { OvenRemark } from "./OvenDue";
 import { PutIn } from "./PutIn";
 import { Scale } from "./Scale";
 import { Timers } from "./Timers";
@@ -33,10 +34,13 @@ export function Stove(props: StoveProps) {
             {says}
           </Remark>
         ))}
-        {[...props.fromNow, ...props.due].map((says) => (
+        {props.fromNow.map((says) => (
           <Remark key={says} tone="watch" mt="3" role="status" fontSize="md" fontWeight="600">
             {says}
           </Remark>
+        ))}
+        {props.due.map((oven) => (
+          <OvenRemark key={oven.says} {...oven} />
         ))}
         {props.jump && <Jump {...props.jump} />}
         <Text color="quiet" fontSize="lg" mt="4">

@@ -1,3 +1,4 @@
+import { describeOvenDue } from "../wording/tasks";
 import { describeFromNow, describeOver } from "../wording/stove";
 import { screen } from "@testing-library/react";
 import { openBook } from "@/core/foods/book";
@@ -6,6 +7,7 @@ import type { TextContext } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 import { BeforeCooking } from "./BeforeCooking";
 import { Burners, Stuck } from "./Burners";
+import { OvenRemark } from "./OvenDue";
 import { Stove } from "./Stove";
 import type { StoveProps } from "./stoveProps";
 
@@ -186,9 +188,26 @@ describe("a step", () => {
     expect(screen.getByText(/on the table at 19:12/)).toBeInTheDocument();
   });
   test("an oven that is due is a reminder, what changed of an allergen is an alarm", () => {
-    stove({ due: ["Oven on, 200 °C: “Bake · Boats” follows at 17:56."], news: ["Oat cream contains gluten now."] });
+    const due = [{ says: "Oven on, 200 °C: “Bake · Boats” follows at 17:56.", isOn: false, onTurn: () => {} }];
+    stove({ due, news: ["Oat cream contains gluten now."] });
     expect(screen.getByRole("status")).toHaveTextContent("Oven on, 200 °C");
     expect(screen.getByText(/contains gluten now/).closest("[role=alert]")).not.toBeNull();
+  });
+  test("that the oven is on is said by a press, and taken back by another", async () => {
+    const onTurn = jest.fn();
+    const oven = { step: "boats.bake", task: "s/boats.bake#oven", startMin: -30, minutes: 13, fromC: null, tempC: 200 };
+    const says = (isOn: boolean) => {
+      const since = isOn ? Date.UTC(2026, 10, 29, 17, 44) : null;
+      const wallTime = (ms: number) => new Date(ms).toISOString().slice(11, 16);
+      return describeOvenDue({ ...oven, since }, "Bake · Boats", wallTime, (min) => `${19 * 60 + min} min`, "metric");
+    };
+    const { user, again } = show(<OvenRemark says={says(false)} isOn={false} onTurn={onTurn} />);
+    expect(screen.getByRole("status")).toHaveTextContent("Oven on, 200 °C: “Bake · Boats” follows at 1123 min.");
+    await user.click(screen.getByRole("button", { name: "It is on" }));
+    again(<OvenRemark says={says(true)} isOn onTurn={onTurn} />);
+    expect(screen.getByRole("status")).toHaveTextContent("Oven on, 200 °C since 17:44, for “Bake · Boats”.");
+    await user.click(screen.getByRole("button", { name: "Not yet on" }));
+    expect(onTurn.mock.calls).toEqual([[true], [false]]);
   });
   test("where the screen would go dark it says so, and elsewhere nothing", () => {
     stove({ sleeps: true });
