@@ -1,3 +1,5 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
 import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import fc from "fast-check";
@@ -581,6 +583,48 @@ test("rows of version 6: what a recent change did moves to a row of its own, and
   expect((await db.eaters.get("e"))?.name).toBe("Old");
   db.close();
 });
+
+test.each([1, 2, 3, 4, 5, 6, 7, 8, 9])(
+  "a browser of version %d opens with what its file of that day would bring, in the tables of today",
+  async (version) => {
+    const file = readFileSync(join(__dirname, `../core/formats/__fixtures__/household-${version}.json`), "utf8");
+    const brought = readHousehold(file);
+    if (!brought.ok) throw new Error("fixture cannot be read");
+    const lists = ["eaters", "labels", "foods", "dishes", "suppers", "entries", "recipes", "prices"] as const;
+    const there = JSON.parse(file) as Record<string, { id: string }[]>;
+    const { foods, ...first } = STORES_2;
+    const old = new Dexie(`old-${Math.random()}`);
+    old.version(version).stores({
+      ...first,
+      ...(version >= 2 ? { foods } : {}),
+      ...(version >= 3 ? { aside: "++id" } : {}),
+      ...(version >= 5 ? { recent: "++seq", recipes: "id, dish", prices: "id" } : {}),
+      ...(version >= 7 ? { entries: "id, finishedAt, cooking", done: "seq" } : {}),
+    });
+    for (const list of lists) if (there[list]?.length) await old.table(list).bulkPut(there[list]);
+    await old.table("kitchen").put({ id: "kitchen", kitchen: there.kitchen });
+    for (const { log, ...row } of there.cookings as unknown as { id: string; log: unknown[] }[]) {
+      await old.table("cookings").put(row);
+      for (const entry of log) await old.table("log").add({ cooking: row.id, entry });
+    }
+    old.close();
+
+    const db = new JadePanDb(old.name);
+    const now = await readAll(db);
+    const byId = (rows: readonly { readonly id: string }[]) => rows.toSorted((a, b) => (a.id < b.id ? -1 : 1));
+    for (const list of lists) expect([list, byId(now[list])]).toEqual([list, byId(brought.value[list])]);
+    expect(now.kitchen).toEqual(brought.value.kitchen);
+    expect(now.cookings).toEqual(brought.value.cookings);
+    expect(await db.aside.count()).toBe(0);
+    expect(await db.entries.where("cooking").equals("nobody").count()).toBe(0);
+    expect(await db.done.count()).toBe(0);
+    db.close();
+    // Opened once more nothing is brought up again.
+    await db.open();
+    expect(await readAll(db)).toEqual(now);
+    db.close();
+  },
+);
 
 describe("recent changes outlast the page", () => {
   const named = (id: string, name: string) => ({ id, name, avoids: [], diets: [], dislikes: [], age: null });

@@ -5,7 +5,7 @@ import type { Eater } from "@/core/household/people";
 import type { Label, Price, Recipe } from "@/core/formats/household";
 import type { Entry } from "@/core/notebook/entry";
 import type { Food } from "@/core/foods/food";
-import { LISTS, type ListName, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
+import { FILE_VERSION, LISTS, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
 import type { PlanInput } from "@/core/plan";
 import type { LogEntry, CookingId } from "@/core/process/log";
 import type { Change } from "./changes";
@@ -68,37 +68,55 @@ export class JadePanDb extends Dexie {
   done!: Table<DoneRow, number>;
 
   constructor(name = "jade-pan") {
-    super(name);
-    // Forward only: a later version gets its own line and an upgrade, this one stays.
-    this.version(1).stores({
-      kitchen: "id",
-      eaters: "id",
-      labels: "id, food",
-      dishes: "id",
-      suppers: "id, serveAt",
-      cookings: "id, supper",
-      log: "++seq, cooking",
-      entries: "id, finishedAt",
-    });
-    this.version(2).stores({ foods: "id" });
-    this.version(3)
-      .stores({ aside: "++id" })
-      .upgrade((tx) => bringUp(tx, 1));
-    this.version(4).upgrade((tx) => bringUp(tx, 3));
-    this.version(5)
-      .stores({ recent: "++seq", recipes: "id, dish", prices: "id" })
-      .upgrade((tx) => bringUp(tx, 4));
-    this.version(6).upgrade((tx) => bringUp(tx, 5));
-    this.version(7)
-      .stores({ entries: "id, finishedAt, cooking", done: "seq" })
-      .upgrade(async (tx) => {
-        await bringUp(tx, 6);
-        await splitRecent(tx);
-      });
-    this.version(8).upgrade((tx) => bringUp(tx, 7));
-    this.version(9).upgrade((tx) => bringUp(tx, 8));
-    this.version(10).upgrade((tx) => bringUp(tx, 9));
+    let was = 0;
+    super(
+      name,
+      noting((version) => (was = version)),
+    );
+    // One version alone is named: the library goes through all tables again for each that is. What an older browser holds is
+    // brought up from what it was by the readers of the versions in between.
+    this.version(FILE_VERSION)
+      .stores(TABLES)
+      .upgrade((tx) => bringUp(tx, was));
   }
+}
+
+/** The tables as they are now, by their keys. A browser that has others gets them when it opens. */
+const TABLES = {
+  kitchen: "id",
+  eaters: "id",
+  labels: "id, food",
+  foods: "id",
+  dishes: "id",
+  suppers: "id, serveAt",
+  cookings: "id, supper",
+  log: "++seq, cooking",
+  entries: "id, finishedAt, cooking",
+  recipes: "id, dish",
+  prices: "id",
+  aside: "++id",
+  recent: "++seq",
+  done: "seq",
+};
+
+/** The browser's own store, which tells the version of the data that it opened; the library keeps that to itself. */
+function noting(onVersion: (version: number) => void): { indexedDB?: IDBFactory } {
+  if (typeof indexedDB === "undefined") return {};
+  const own = indexedDB;
+  const open = (name: string, version?: number) => {
+    const request = own.open(name, version);
+    // The library writes versions times ten.
+    request.addEventListener("upgradeneeded", ({ oldVersion }) => onVersion(Math.round(oldVersion / 10)));
+    return request;
+  };
+  return {
+    indexedDB: {
+      open,
+      deleteDatabase: (name) => own.deleteDatabase(name),
+      databases: () => own.databases(),
+      cmp: (a, b) => own.cmp(a, b),
+    },
+  };
 }
 
 /** Version 6 kept what a recent change did in the same row as its name. */
@@ -109,17 +127,13 @@ async function splitRecent(tx: Transaction): Promise<void> {
   }
 }
 
-/** Tables that older browsers did not have yet, and the version that brought them. */
-const CAME_WITH: Readonly<Partial<Record<ListName, number>>> = { recipes: 5, prices: 5 };
-
 /**
- * Rows of an older version and those after it, brought up by the readers of those versions (`formats/upgrades`); reading twice
- * changes nothing. A row that has not the shape of its version is kept in `aside`, where Kitchen offers it as a file, and is not
- * skipped.
+ * Rows of an older version, brought up by the readers of the versions after it (`formats/upgrades`). A row that has not the shape of its
+ * version is kept in `aside`, where Kitchen offers it as a file, and is not skipped.
  */
 async function bringUp(tx: Transaction, from: number): Promise<void> {
-  const tables = LISTS.filter((list) => !(list in CAME_WITH) || (CAME_WITH[list] as number) <= from);
-  for (const table of ["kitchen", ...tables] as const) {
+  if (from < 7) await splitRecent(tx);
+  for (const table of ["kitchen", ...LISTS] as const) {
     const rows = (await tx.table(table).toArray()) as Plain[];
     for (const row of rows)
       try {

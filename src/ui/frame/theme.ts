@@ -27,6 +27,25 @@ const colours = {
 /** Lines of a heading keep their distance at every size: the library's own sizes fix it in rem, and a larger font runs into itself. */
 const heading = defineRecipe({ className: "chakra-heading", base: { fontSize: "xl", lineHeight: 1.15 } });
 
+/** States that parts are drawn in here: the library goes through all that it knows with each property of each part. */
+const STATES = [
+  "dark",
+  "disabled",
+  "expanded",
+  "focusVisible",
+  "highlighted",
+  "hover",
+  "icon",
+  "invalid",
+  "placeholder",
+  "print",
+  "selected",
+] as const;
+const base = {
+  ...defaultBaseConfig,
+  conditions: Object.fromEntries(STATES.map((state) => [state, defaultBaseConfig.conditions?.[state] ?? ""])),
+};
+
 const rem = (n: number) => ({ value: `${n}rem` });
 const scale = (of: Readonly<Record<string, number>>) =>
   Object.fromEntries(Object.entries(of).map(([name, n]) => [name, rem(n)]));
@@ -42,7 +61,7 @@ const text = (fontSize: string, lineHeight: string) => ({ value: { fontSize, lin
 const used = defineConfig({
   preflight: true,
   theme: {
-    breakpoints,
+    breakpoints: { md: breakpoints.md, lg: breakpoints.lg, xl: breakpoints.xl },
     textStyles: {
       xs: text("xs", "1rem"),
       sm: text("sm", "1.25rem"),
@@ -110,22 +129,62 @@ const config = defineConfig({
         body: { value: "'Figtree Variable', system-ui, sans-serif" },
       },
     },
-    semanticTokens: {
-      colors: Object.fromEntries(
-        Object.entries(colours).map(([name, { light, dark }]) => [name, { value: { base: light, _dark: dark } }]),
-      ),
-    },
   },
   cssVarsPrefix: "jp",
 });
+const inBothThemes = Object.fromEntries(
+  Object.entries(colours).map(([name, { light, dark }]) => [name, { value: { base: light, _dark: dark } }]),
+);
+/** What the names of a kind stand for where the rules of the page have them as variables. */
+function asVariables(kind: string, names: object): Record<string, string> {
+  const dashed = (name: string) => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`).replace(".", "\\.");
+  const variable = (name: string) => `var(--jp-${dashed(`${kind}-${name}`)})`;
+  return Object.fromEntries(
+    Object.keys(names).flatMap((name) => [
+      [name, variable(name)],
+      ...(kind === "spacing" ? [[`-${name}`, `calc(${variable(name)} * -1)`]] : []),
+    ]),
+  ) as Record<string, string>;
+}
+/** The library's properties with what their names stand for, so that it need not work that out from the names. */
+function namedUtilities(): object {
+  const { breakpoints, tokens } = {
+    breakpoints: {},
+    ...used.theme,
+    tokens: { ...used.theme?.tokens, ...config.theme?.tokens },
+  };
+  const widths = Object.fromEntries(Object.keys(breakpoints).map((width) => [`breakpoint-${width}`, width]));
+  const kinds = {
+    ...tokens,
+    breakpoints,
+    sizes: { ...tokens.sizes, ...widths },
+    colors: { ...tokens.colors, ...colours },
+  };
+  const named = Object.fromEntries(Object.entries(kinds).map(([kind, names]) => [kind, asVariables(kind, names)]));
+  return Object.fromEntries(
+    Object.entries(base.utilities ?? {}).map(([property, { values, ...utility }]) => [
+      property,
+      {
+        ...utility,
+        values:
+          typeof values === "string"
+            ? named[values]
+            : typeof values === "function"
+              ? values((kind) => named[kind])
+              : values,
+      },
+    ]),
+  );
+}
 
 /**
  * @param pageRules false where the rules of the whole page (reset, colours as variables) stand already: the parts are drawn
  *   the same without them
  */
 export function buildTheme(pageRules: boolean): SystemContext {
-  if (pageRules) return createSystem(defaultBaseConfig, used, config);
-  const quiet = { preflight: false, globalCss: {} };
-  const system = createSystem({ ...defaultBaseConfig, ...quiet }, { ...used, ...quiet }, { ...config, ...quiet });
+  if (pageRules) return createSystem(base, used, config, { theme: { semanticTokens: { colors: inBothThemes } } });
+  // Some of the library's own parts ask for a size as "sizes.8": these it has to know.
+  const theme = { ...used.theme, tokens: { sizes: used.theme?.tokens?.sizes ?? {} } };
+  const system = createSystem({ ...base, utilities: namedUtilities() } as never, { theme, cssVarsPrefix: "jp" });
   return { ...system, _global: [] };
 }
