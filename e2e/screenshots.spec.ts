@@ -81,7 +81,6 @@ test("pictures", async ({ page }) => {
 
   await page.goto("/supper/clock?s=sunday-supper");
   await expect(page.getByText("What to do when")).toBeVisible();
-  await expect(page.getByText(/In time in/)).toBeVisible();
   await page.screenshot(shot("clock"));
 
   // The page's own clock goes along: a device that is set is another story.
@@ -136,6 +135,5 @@ test("a picture of a supper that should have begun", async ({ page }) => {
   await page.emulateMedia({ colorScheme: "dark" });
   await page.goto("/supper/clock?s=sunday-supper");
   await expect(page.getByText(/What is in the way/)).toBeVisible();
-  await expect(page.getByText(/In time in/)).toBeVisible();
   await page.screenshot(shot("clock-late"));
 });

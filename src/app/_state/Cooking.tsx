@@ -233,13 +233,12 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const wallTime = (ms: number) => writeClock(localTime(ms, zone));
   const planTime = (minute: number) => wallTime(serveMs + minute * 60_000);
   const timeAt = (minute: number) => planTime(minute + pace.lateMin);
-  const due = ovensDue(ovenOn(planned, view.schedule), progress, (now - serveMs) / 60_000 - pace.lateMin).map(
-    (oven) => ({
-      says: describeOvenDue(oven, titleOf(oven.step), wallTime, timeAt, units),
-      isOn: oven.since !== null,
-      onTurn: (on: boolean) => void log({ kind: "oven", at: instant(), step: oven.step, on }),
-    }),
-  );
+  const nowMin = (now - serveMs) / 60_000;
+  const due = ovensDue(ovenOn(planned, view.schedule), progress, serveMs, nowMin, pace.lateMin).map((oven) => ({
+    says: describeOvenDue(oven, titleOf(oven.step), nowMin, pace.lateMin, planTime, units),
+    isOn: oven.onMin !== null,
+    onTurn: (on: boolean) => void log({ kind: "oven", at: instant(), step: oven.step, on }),
+  }));
   return (
     <Stove
       step={step}

@@ -182,12 +182,16 @@ describe("the oven as it is when it is worked out again", () => {
     expect(progressOf([on, { ...on, on: false }]).ovenOnAt.size).toBe(0);
   });
 });
-test("the oven is told from the minute before it is due, or once it is said to be on, until its step begins", () => {
+test("the oven is told from the minute before it is due, or once it is said to be on, until its step has begun and it is hot", () => {
   const oven = { step: "a", task: "a#oven", startMin: -60, minutes: 14, fromC: null, tempC: 200 };
-  const told = (nowMin: number, going: Partial<Going> = {}) =>
-    ovensDue([oven], { ...NOTHING_DONE, ...going }, nowMin).map((o) => o.since);
-  expect([told(-62), told(-61), told(-30)]).toEqual([[], [null], [null]]);
-  const ovenOnAt = new Map([["a", 7]]);
-  expect([told(-70, { ovenOnAt }), told(-70, { ovenOnAt, begunAt: new Map([["a", 8]]) })]).toEqual([[7], []]);
-  expect(told(-30, { doneAt: new Map([["a", 8]]) })).toEqual([]);
+  const told = (nowMin: number, going: Partial<Going> = {}, lateMin = 0) =>
+    ovensDue([oven], { ...NOTHING_DONE, ...going }, SERVE_MS, nowMin, lateMin).map((o) => [o.onMin, o.hotMin]);
+  expect([told(-62), told(-61), told(-30)]).toEqual([[], [[null, null]], [[null, null]]]);
+  expect([told(-57, {}, 5), told(-56, {}, 5)]).toEqual([[], [[null, null]]]);
+  const ovenOnAt = new Map([["a", at(-70)]]);
+  const begunAt = new Map([["a", at(-60)]]);
+  expect(told(-70, { ovenOnAt })).toEqual([[-70, -56]]);
+  // Put in before it is hot: that is told as long as it is so.
+  expect([told(-57, { ovenOnAt, begunAt }), told(-56, { ovenOnAt, begunAt })]).toEqual([[[-70, -56]], []]);
+  expect([told(-30, { begunAt }), told(-57, { ovenOnAt, doneAt: begunAt })]).toEqual([[], []]);
 });

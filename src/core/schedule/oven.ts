@@ -60,18 +60,31 @@ export function ovenOn(plan: Pick<Plan, "tasks">, schedule: Schedule | null): Ov
     .sort((a, b) => a.startMin - b.startMin);
 }
 
+/** An oven that a cook is told of: to be switched on by now, or said to be on. Minutes relative to serving. */
+export interface OvenDue extends OvenOn {
+  /** Since when it is said to be on, and when it is hot by that; null where nobody said so. */
+  readonly onMin: number | null;
+  readonly hotMin: number | null;
+}
 /**
- * What of it a cook is told at a moment: what is due from the minute before on, and what was said to be on, until its step has begun.
+ * What of it a cook is told at a moment: what is due from the minute before on, and what was said to be on, until its step has begun and
+ * it is hot.
  *
- * @param nowMin minutes relative to serving, less what everything is late
- * @returns `since` is the instant at which it was said to be on, ms since 1970 UTC
+ * @param nowMin minutes relative to serving, `lateMin` how late everything is
  */
-export const ovensDue = (
+export function ovensDue(
   ovens: readonly OvenOn[],
   { begunAt, doneAt, ovenOnAt }: Pick<Progress, "begunAt" | "doneAt" | "ovenOnAt">,
+  serveMs: number,
   nowMin: number,
-): (OvenOn & { readonly since: number | null })[] =>
-  ovens
-    .filter(({ step }) => !begunAt.has(step) && !doneAt.has(step))
-    .map((oven) => ({ ...oven, since: ovenOnAt.get(oven.step) ?? null }))
-    .filter(({ since, startMin }) => since !== null || nowMin >= startMin - 1);
+  lateMin: number,
+): OvenDue[] {
+  return ovens.flatMap((oven) => {
+    const since = ovenOnAt.get(oven.step);
+    const onMin = since === undefined ? null : (since - serveMs) / 60_000;
+    const hotMin = onMin === null ? null : onMin + oven.minutes;
+    const isTold = hotMin !== null || nowMin - lateMin >= oven.startMin - 1;
+    const isOver = doneAt.has(oven.step) || (begunAt.has(oven.step) && (hotMin === null || nowMin >= hotMin));
+    return isTold && !isOver ? [{ ...oven, onMin, hotMin }] : [];
+  });
+}

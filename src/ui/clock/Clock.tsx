@@ -96,6 +96,8 @@ export function Clock(props: ClockProps) {
   const holes = describeHoles(props.plan);
   const first = schedule.kind === "fits" ? firstToDo(props) : null;
   const firstWhen = first === null ? "" : `${props.day(first.startMin)}, ${props.clock(first.startMin)}`;
+  const { nowMin } = props;
+  const isTooLate = schedule.kind === "fits" && nowMin !== null && schedule.startMin < nowMin && nowMin < 0 && !frozen;
   const [breaks, setBreaks] = useState<string | null>(null);
   const move = (step: StepKey, startMin: number | null) => void props.onHold(step, startMin).then(setBreaks);
   const twice =
@@ -147,9 +149,7 @@ export function Clock(props: ClockProps) {
         {props.beside.length > 0 && <Text color="quiet">{describeBeside(props.beside)}</Text>}
         {schedule.kind === "fits" ? (
           <Box display="contents" className="no-print">
-            {props.nowMin !== null && schedule.startMin < props.nowMin && !frozen && props.nowMin < 0 && (
-              <TooLate {...props} />
-            )}
+            {isTooLate && <TooLate {...props} />}
             {breaks !== null && (
               <Remark tone="harm" fontSize="md" role="alert">
                 {breaks}
@@ -179,7 +179,8 @@ export function Clock(props: ClockProps) {
       <Stack gap="4" display={ONE_COLUMN}>
         <Box display="contents" className="no-print">
           {!frozen && <ServeAt {...props} />}
-          {schedule.kind === "fits" && schedule.startMin < 0 && <OnTime {...props} />}
+          {/* How likely a plan is that cannot be kept any more is no answer. */}
+          {schedule.kind === "fits" && schedule.startMin < 0 && !isTooLate && <OnTime {...props} />}
         </Box>
         {schedule.kind === "fits" && <MoveList {...props} onMove={frozen ? null : move} />}
         <Box display="contents" className="no-print">

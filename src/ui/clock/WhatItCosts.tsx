@@ -49,7 +49,7 @@ export function Costs({
             align="baseline"
             wrap="wrap"
           >
-            <Box flex="1" minW="15rem">
+            <Box flex="1" minW={{ base: "11rem", md: "27rem" }}>
               <Text>{describeStretch(s, nameOf)}.</Text>
               <Text fontSize="sm" color="quiet">
                 Meanwhile {describeKeeping(kindOf(s.from), units)}.
@@ -62,7 +62,16 @@ export function Costs({
               keptWarm
                 .filter((way) => way.from === s.from)
                 .map((way) => (
-                  <Quiet key={way.how} onClick={() => onKeepWarm(way)}>
+                  <Quiet
+                    key={way.how}
+                    h="auto"
+                    minH="11"
+                    maxW="full"
+                    py="2"
+                    whiteSpace="normal"
+                    textAlign="start"
+                    onClick={() => onKeepWarm(way)}
+                  >
                     {describeKeptWarm(way)}
                   </Quiet>
                 ))}

@@ -374,6 +374,8 @@ describe("the page", () => {
     const late = { nowMin: found.startMin + 25 };
     const { again, user } = show(<Clock {...props(found, late)} />);
     expect(screen.getByText(/It should have begun at/)).toBeInTheDocument();
+    // How likely that plan is would be no answer any more.
+    expect(screen.queryByRole("region", { name: "How likely in time" })).toBeNull();
     expect(screen.getByText("Trying what can be done …")).toBeInTheDocument();
     const [soak, sear] = ["soak", "sear"].map((k) => moves.find((m) => m.row.step.kind === k)?.key as string);
     const then = { startMin: -50, supper: demoSupper("2026-11-29T19:00:00.000Z"), kitchen: DEMO_KITCHEN };

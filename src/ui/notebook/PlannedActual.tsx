@@ -7,7 +7,7 @@ interface Props {
   readonly rows: readonly { readonly name: string; readonly planned: number; readonly actual: number | null }[];
 }
 
-/** Two bars a step; the table below says the same. */
+/** Two bars a step, with room for a name of two lines; the table below says the same. */
 export function PlannedActual({ rows }: Props) {
   const data = rows.map((r) => ({
     name: r.name,
@@ -17,7 +17,7 @@ export function PlannedActual({ rows }: Props) {
   const ink = "var(--jp-colors-ink)";
   return (
     // A chart keeps its old width until it is measured anew: in a narrowed window it must not push the page wider meanwhile.
-    <Box h={`${Math.max(220, rows.length * 30 + 70)}px`} overflowX="clip" aria-hidden>
+    <Box h={`${Math.max(220, rows.length * 36 + 70)}px`} overflowX="clip" aria-hidden>
       <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 600, height: 300 }}>
         <BarChart
           data={data}

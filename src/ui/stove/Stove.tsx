@@ -9,7 +9,7 @@ import { describeJump } from "../wording/stove";
 import { writeCountdown } from "../wording/time";
 import { Burners } from "./Burners";
 import { Changed } from "./Changed";
-import { OvenRemark } from "./OvenDue";
+import { OvenRemark } from "./OvenRemark";
 import { PutIn } from "./PutIn";
 import { Scale } from "./Scale";
 import { Timers } from "./Timers";

@@ -7,7 +7,7 @@ import type { TextContext } from "../wording/words";
 import { Scale, type ScaleProps } from "./Scale";
 import { BeforeCooking } from "./BeforeCooking";
 import { Burners, Stuck } from "./Burners";
-import { OvenRemark } from "./OvenDue";
+import { OvenRemark } from "./OvenRemark";
 import { Stove } from "./Stove";
 import type { StoveProps } from "./stoveProps";
 
@@ -195,18 +195,21 @@ describe("a step", () => {
   });
   test("that the oven is on is said by a press, and taken back by another", async () => {
     const onTurn = jest.fn();
-    const oven = { step: "boats.bake", task: "s/boats.bake#oven", startMin: -30, minutes: 13, fromC: null, tempC: 200 };
-    const says = (isOn: boolean) => {
-      const since = isOn ? Date.UTC(2026, 10, 29, 17, 44) : null;
-      const wallTime = (ms: number) => new Date(ms).toISOString().slice(11, 16);
-      return describeOvenDue({ ...oven, since }, "Bake · Boats", wallTime, (min) => `${19 * 60 + min} min`, "metric");
+    const oven = { step: "boats.bake", task: "b#oven", startMin: -76, minutes: 13, fromC: null, tempC: 200 };
+    const time = (minute: number) => new Date(Date.UTC(2026, 10, 29, 19, minute)).toISOString().slice(11, 16);
+    const says = (onMin: number | null, nowMin = -76) => {
+      const hotMin = onMin === null ? null : onMin + 13;
+      return describeOvenDue({ ...oven, onMin, hotMin }, "Bake · Boats", nowMin, 2, time, "metric");
     };
-    const { user, again } = show(<OvenRemark says={says(false)} isOn={false} onTurn={onTurn} />);
-    expect(screen.getByRole("status")).toHaveTextContent("Oven on, 200 °C: “Bake · Boats” follows at 1123 min.");
+    const { user, again } = show(<OvenRemark says={says(null)} isOn={false} onTurn={onTurn} />);
+    expect(screen.getByRole("status")).toHaveTextContent("Oven on, 200 °C: “Bake · Boats” follows at 17:59.");
     await user.click(screen.getByRole("button", { name: "It is on" }));
-    again(<OvenRemark says={says(true)} isOn onTurn={onTurn} />);
-    expect(screen.getByRole("status")).toHaveTextContent("Oven on, 200 °C since 17:44, for “Bake · Boats”.");
+    again(<OvenRemark says={says(-75)} isOn onTurn={onTurn} />);
+    expect(screen.getByRole("status")).toHaveTextContent(
+      "Oven on, 200 °C since 17:45, hot at about 17:58, for “Bake · Boats”.",
+    );
     await user.click(screen.getByRole("button", { name: "Not yet on" }));
+    expect(says(-75, -62)).toContain("hot since about 17:58");
     expect(onTurn.mock.calls).toEqual([[true], [false]]);
   });
   test("where the screen would go dark it says so, and elsewhere nothing", () => {

@@ -1,5 +1,5 @@
 import type { BurnersProps } from "./Burners";
-import type { OvenDue } from "./OvenDue";
+import type { OvenRemarkProps } from "./OvenRemark";
 import type { StepKey } from "@/core/process/log";
 import type { Difference } from "@/core/process/compare";
 import type { Caution } from "@/core/safety/rule";
@@ -59,7 +59,7 @@ export interface StoveProps {
   /** What is told once, above the step: an allergen that stands otherwise than when the cooking began. */
   readonly news: readonly string[];
   /** The oven, where it has to be on by now beside the step in hand, and whether it was said to be. */
-  readonly due: readonly OvenDue[];
+  readonly due: readonly OvenRemarkProps[];
   /** The clock of the device leapt: below 0 back, above 0 forward, when it may have been sleep. */
   readonly jump: {
     readonly byMs: number;

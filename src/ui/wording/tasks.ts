@@ -1,5 +1,5 @@
 import type { Plan } from "@/core/plan";
-import type { OvenOn } from "@/core/schedule/oven";
+import type { OvenDue, OvenOn } from "@/core/schedule/oven";
 import type { Schedule } from "@/core/schedule/schedule";
 import { type Move, orderOfWork } from "@/core/schedule/work";
 import type { UnitSystem } from "@/core/quantities/units";
@@ -18,17 +18,23 @@ export const titledWork = (plan: Plan, schedule: Schedule | null): TitledMove[] 
 export const describeOvenOn = ({ fromC, tempC }: Pick<OvenOn, "fromC" | "tempC">, units: UnitSystem): string =>
   fromC === null ? `Oven on, ${writeTemp(tempC, units)}` : `Oven to ${writeTemp(tempC, units)}`;
 /**
- * The oven at the stove: on since a clock time, or to be on for what follows at one.
+ * The oven at the stove: to be on for what follows at a clock time, or on its way, or hot.
  *
- * @param wallTime of an instant, `planTime` of a minute relative to serving
+ * @param nowMin minutes relative to serving, `lateMin` how late everything is
+ * @param planTime the clock time of such a minute
  */
-export const describeOvenDue = (
-  oven: OvenOn & { readonly since: number | null },
+export function describeOvenDue(
+  oven: OvenDue,
   title: string,
-  wallTime: (ms: number) => string,
+  nowMin: number,
+  lateMin: number,
   planTime: (minute: number) => string,
   units: UnitSystem,
-): string =>
-  oven.since === null
-    ? `${describeOvenOn(oven, units)}: “${title}” follows at ${planTime(oven.startMin + oven.minutes)}.`
-    : `${describeOvenOn(oven, units)} since ${wallTime(oven.since)}, for “${title}”.`;
+): string {
+  const { onMin, hotMin } = oven;
+  const what = describeOvenOn(oven, units);
+  if (onMin === null || hotMin === null)
+    return `${what}: “${title}” follows at ${planTime(oven.startMin + oven.minutes + lateMin)}.`;
+  const hot = `hot ${nowMin < hotMin ? "at" : "since"} about ${planTime(hotMin)}`;
+  return `${what} since ${planTime(onMin)}, ${hot}, for “${title}”.`;
+}
