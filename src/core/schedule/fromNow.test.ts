@@ -158,6 +158,9 @@ describe("the oven as it is when it is worked out again", () => {
     // 200 to 226 °C: two minutes; 200 to 170: six.
     expect(late(a(5), net(226, 200))).toBe(2);
     expect(late(a(5), net(170, 200))).toBe(6);
+    // Down to 100 °C takes longer than from cold.
+    expect(late(a(5), net(100, 220))).toBe(24);
+    expect(late({ doneAt: doneAt(60), ovenOnAt: new Map([["b", at(minute)]]) }, net(100, 220))).toBe(14);
     // Still in it, eight minutes of twenty to go.
     expect(late({ begunAt: new Map([["a", at(minute - 12)]]) })).toBe(8);
   });

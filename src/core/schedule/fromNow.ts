@@ -91,8 +91,10 @@ function leftOf(net: TaskNet, going: Going, serveMs: number, nowMin: number): Ta
   for (const t of net.tasks) {
     const { heatsOvenTo: toC } = t;
     if (toC === undefined || !isOpen(t)) continue;
+    // One that is hot has to get to the other heat, however long that takes; one on its way there needs no longer than from cold.
+    const isHot = hot.some((h) => h.fromMin <= nowMin);
     const fromHot = hot.map((h) => Math.max(0, h.fromMin - nowMin) + changeoverMin(h.tempC, toC));
-    const minutes = Math.min(t.minutes, ...fromHot);
+    const minutes = Math.min(...(isHot ? [] : [t.minutes]), ...fromHot);
     if (minutes > 0) tasks.push({ ...t, minutes, notBefore: nowMin });
   }
   const there = new Set(tasks.map((t) => t.id));
