@@ -87,6 +87,15 @@ test("a block that would be frozen still: the chain and the hours there are, tha
   expect(asItIs.startMin).toBeGreaterThanOrEqual(-1800);
   expect(asItIs.supper.dishes).toEqual([FROZEN]);
 });
+test("two dishes half an hour before dinner are for the same evening, and nothing is told that comes no sooner", () => {
+  const found = waysOut(inputOf(DEMO_DISHES.slice(0, 2)), hoursBefore(0.5));
+  const later = found.ways.at(-1);
+  expect(later?.change.kind).toBe("as-it-is");
+  // The longest chain alone is 85 minutes.
+  expect(later?.tableMin).toBeGreaterThanOrEqual(55);
+  expect(later?.tableMin).toBeLessThanOrEqual(90);
+  for (const way of found.ways.slice(0, -1)) expect(way.tableMin).toBeLessThanOrEqual((later?.tableMin ?? 0) - 10);
+});
 test("the soak is forgotten: hot water for the nuts, and for the beans hot water or pressure; both at once saves the most", () => {
   // Common practice: half an hour to an hour in water off the boil.
   const cream = waysOut(inputOf([CREAM]), hoursBefore(3));

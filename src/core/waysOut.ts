@@ -63,8 +63,8 @@ export type NamedReason = Reason & { readonly name: string | null };
 
 /** Each try is a look ahead, no plan: it takes such a part of the clock's budget. */
 const SHARE = 24;
-/** And where dinner comes later. */
-const LATER_NODES = 600;
+/** And where dinner comes later; as it is, it is looked at as long as at the stove: what a way brings is told from that. */
+const LATER_NODES = 1_000;
 /** Nobody waits longer for dinner than this; then it is for another day, and so many are looked at. */
 const LATE_EVENING_MIN = 180;
 const MOST_DAYS = 6;
@@ -89,9 +89,12 @@ export function waysOut(asked: PlanInput, now: number | null, tools: TimedTools 
   const input: PlanInput = { ...asked, supper: { ...asked.supper, roomMin: 0 } };
   const { memory = newMemory(), taken = [] } = tools;
   const planned = plan(input, { memory });
+  const trying = { now, memory, taken, before: planned, nodes: LATER_NODES };
+  const asItIs =
+    now === null ? null : tryWay({ kind: "as-it-is" }, input, { ...trying, mostMin: Infinity, nodes: undefined });
+  const mostMin = asItIs === null ? Infinity : asItIs.tableMin - WORTH_MIN;
   const tried = (change: WayChange, then: Partial<Pick<PlanInput, "supper" | "kitchen">>) =>
-    tryWay(change, { ...input, ...then }, { now, memory, taken, before: planned });
-  const asItIs = now === null ? null : tried({ kind: "as-it-is" }, {});
+    tryWay(change, { ...input, ...then }, { ...trying, mostMin });
   const found = [
     ...quickerSuppers(input, { memory }).map(({ steps, supper }) => tried({ kind: "quicker", steps }, { supper })),
     ...(Object.keys(input.supper.pins).length === 0
@@ -106,7 +109,7 @@ export function waysOut(asked: PlanInput, now: number | null, tools: TimedTools 
   // What begins later is nearer to the day, what loses less is nearer to the dish.
   const price = (w: WayOut) => w.points * pointMin - w.startMin;
   const worth = found
-    .filter((w) => asItIs === null || w.tableMin <= asItIs.tableMin - WORTH_MIN)
+    .filter((w) => w.tableMin <= mostMin)
     .sort((a, b) => a.tableMin - b.tableMin || price(a) - price(b));
   const tooLong = tooLongOf(planned, input, now);
   return {
@@ -139,15 +142,21 @@ interface Trying {
   readonly taken: readonly Taken[];
   readonly memory: ReturnType<typeof newMemory>;
   readonly before: Plan;
+  /** Later on the table than this is of no use, minutes after the serving time. */
+  readonly mostMin: number;
+  /** How much work a later dinner may take. */
+  readonly nodes: number | undefined;
 }
 /** A change put on the clock; null where it does not fit, cannot be worked out, or is less safe. */
-function tryWay(change: WayChange, input: PlanInput, { now, memory, taken, before }: Trying): WayOut | null {
+function tryWay(change: WayChange, input: PlanInput, trying: Trying): WayOut | null {
+  const { now, memory, taken, before, mostMin } = trying;
   const { supper, kitchen } = input;
   const planned = plan(input, { memory });
   if (planned.blocked > before.blocked) return null;
   const nowMin = now === null ? -Infinity : (now - Date.parse(supper.serveAt)) / 60_000;
-  const found =
-    inTime(planned, kitchen, supper.serveAt, nowMin, taken) ?? later(input, planned, { now, memory, taken });
+  // Whatever the kitchen has, its longest chain takes so long.
+  if (longestChain(planned.tasks, planned.lags).minutes + nowMin > mostMin) return null;
+  const found = inTime(planned, kitchen, supper.serveAt, nowMin, taken) ?? later(input, planned, trying);
   if (found?.kind !== "fits") return null;
   const stops = (of: Plan, at: Schedule | null) =>
     judge(input, of, at)
@@ -189,16 +198,17 @@ function inTime(
   return found.kind === "fits" && found.startMin >= nowMin ? found : null;
 }
 /** Later that day; where it would get too late, at the same hour of another day. Minutes stay relative to the hour that was asked for. */
-function later(input: PlanInput, planned: Plan, { now, memory, taken }: Omit<Trying, "before">): Schedule | null {
+function later(input: PlanInput, planned: Plan, { now, memory, taken, mostMin, nodes }: Trying): Schedule | null {
   const { kitchen, supper } = input;
   const { serveAt } = supper;
   if (now === null) return null;
-  const asked = fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, { nodes: LATER_NODES, taken });
+  const asked = fromNow(planned, kitchen, serveAt, NOTHING_DONE, now, { nodes, taken });
   const soonest = asked?.kind === "fits" && keepsHeld(planned, asked.starts) ? asked : null;
   if (soonest?.kind === "fits" && (soonest.tableMin ?? 0) <= LATE_EVENING_MIN) return soonest;
   for (let days = 1; days <= MOST_DAYS; days++) {
     const at = daysLater(serveAt, days, kitchen.timeZone);
     const byMin = (Date.parse(at) - Date.parse(serveAt)) / 60_000;
+    if (byMin > mostMin) return null;
     // Planned anew: a step that is held keeps its day, whenever dinner is.
     const thatDay = plan({ ...input, supper: { ...supper, serveAt: at } }, { memory });
     const found = inTime(thatDay, kitchen, at, (now - Date.parse(at)) / 60_000, taken);
