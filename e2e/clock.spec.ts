@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { expect, loadDemo, test } from "./fixtures";
+import { expect, loadDemo, openStage, pressNext, step, test } from "./fixtures";
 
 const CLOCK = "/supper/clock?s=sunday-supper";
 
@@ -135,4 +135,27 @@ test("one batch for two suppers: soaked and marinated once, both changed by one 
   await expect(told).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).last().click();
   await expect(told).toBeVisible();
+});
+
+test("the oven is said to be on at the stove, is known after a reload, and is not on after all", async ({ page }) => {
+  await loadDemo(page);
+  await page.goto("/");
+  await page.getByRole("button", { name: /^Plan a supper with Crumbed tofu slices/ }).click();
+  await page.getByRole("button", { name: "Set the time" }).click();
+  await page.waitForURL("**/supper/bench?*");
+  // It is to be on an hour and eight minutes before dinner: before the third step, whose time is eight minutes later.
+  const toGo = Date.UTC(2026, 10, 29, 17, 31) - (await page.evaluate(() => Date.now()));
+  await page.clock.fastForward(toGo);
+  await openStage(page, "Stove");
+  await page.getByRole("button", { name: "Begin cooking" }).click();
+  for (let i = 0; i < 2; i++) await pressNext(page, await step(page).innerText());
+  await page.clock.fastForward("22:00");
+  const oven = page.getByRole("status").filter({ hasText: "Oven on" });
+  await expect(oven).toContainText("follows at");
+  await oven.getByRole("button", { name: "It is on" }).click();
+  await expect(oven).toContainText("hot at about");
+  await page.reload();
+  await expect(oven).toContainText("hot at about");
+  await oven.getByRole("button", { name: "Not yet on" }).click();
+  await expect(oven).toContainText("follows at");
 });

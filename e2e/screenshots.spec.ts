@@ -81,6 +81,7 @@ test("pictures", async ({ page }) => {
 
   await page.goto("/supper/clock?s=sunday-supper");
   await expect(page.getByText("What to do when")).toBeVisible();
+  await expect(page.getByText(/In time in/)).toBeVisible();
   await page.screenshot(shot("clock"));
 
   // The page's own clock goes along: a device that is set is another story.

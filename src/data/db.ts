@@ -76,13 +76,13 @@ export class JadePanDb extends Dexie {
     // One version alone is named: the library goes through all tables again for each that is. What an older browser holds is
     // brought up from what it was by the readers of the versions in between.
     this.version(FILE_VERSION)
-      .stores(TABLES)
+      .stores(STORES)
       .upgrade((tx) => bringUp(tx, was));
   }
 }
 
 /** The tables as they are now, by their keys. A browser that has others gets them when it opens. */
-const TABLES = {
+const STORES = {
   kitchen: "id",
   eaters: "id",
   labels: "id, food",

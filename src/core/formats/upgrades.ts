@@ -60,6 +60,11 @@ function withSteps(step: Reader): readonly [dish: Reader, supper: Reader] {
 const cookingOf =
   (inputOf: Reader): Reader =>
   (cooking) => ({ ...cooking, input: inputOf(plain(cooking.input, "input")) });
+/** Suppers that are read so, on the counter and in a cooking. */
+const inSuppers = (supperOf: Reader): Version["lists"] => ({
+  suppers: supperOf,
+  cookings: cookingOf((input) => ({ ...input, supper: supperOf(plain(input.supper, "supper")) })),
+});
 
 /** Version 1 had no tins, spoons and kinds of machines, no heights of pans, no way of cutting, no chilled soaks. */
 const stepOf1: Reader = (step) =>
@@ -186,12 +191,7 @@ const supperOf5: Reader = (supper) => {
   const there = Array.isArray(supper.atHand) ? (supper.atHand as unknown[]) : [];
   return { ...supper, atHand: there.map((food) => (typeof food === "string" ? { food, state: "there" } : food)) };
 };
-const FROM_5: Version = {
-  lists: {
-    suppers: supperOf5,
-    cookings: cookingOf((input) => ({ ...input, supper: supperOf5(plain(input.supper, "supper")) })),
-  },
-};
+const FROM_5: Version = { lists: inSuppers(supperOf5) };
 /** Version 6 did not note when the clock of a device was set, and let names hold breaks and controls. */
 const lined = (name: unknown): unknown => (typeof name === "string" ? oneLine(name) || "…" : name);
 function namedInOneLine(value: unknown, key = ""): unknown {
@@ -241,25 +241,14 @@ const FROM_7: Version = {
 };
 /** Version 8 left no room before a supper is served, and knew no burner that fails while somebody cooks. */
 const supperOf8: Reader = (supper) => ({ roomMin: 0, ...supper });
-const FROM_8: Version = {
-  lists: {
-    suppers: supperOf8,
-    cookings: cookingOf((input) => ({ ...input, supper: supperOf8(plain(input.supper, "supper")) })),
-  },
-};
+const FROM_8: Version = { lists: inSuppers(supperOf8) };
 /** Version 9 made every batch for one supper, fried in one pan, and kept warm in the oven alone. */
 const FRIED_9: ReadonlySet<unknown> = new Set(["sear", "fry", "griddle"]);
 const [dishOf9, suppersOf9] = withSteps((step) =>
   FRIED_9.has(step.kind) ? { twoPans: false, ...step } : step.kind === "hold" ? { where: "oven", ...step } : step,
 );
 const supperOf9: Reader = (supper) => ({ madeWith: {}, ...suppersOf9(supper) });
-const FROM_9: Version = {
-  lists: {
-    dishes: dishOf9,
-    suppers: supperOf9,
-    cookings: cookingOf((input) => ({ ...input, supper: supperOf9(plain(input.supper, "supper")) })),
-  },
-};
+const FROM_9: Version = { lists: { dishes: dishOf9, ...inSuppers(supperOf9) } };
 const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7, FROM_8, FROM_9];
 
 /**

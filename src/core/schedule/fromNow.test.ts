@@ -161,6 +161,8 @@ describe("the oven as it is when it is worked out again", () => {
     // Down to 100 °C takes longer than from cold.
     expect(late(a(5), net(100, 220))).toBe(24);
     expect(late({ doneAt: doneAt(60), ovenOnAt: new Map([["b", at(minute)]]) }, net(100, 220))).toBe(14);
+    // Set to the lower heat four minutes ago.
+    expect(late({ ...a(5), ovenOnAt: new Map([["b", at(minute - 4)]]) }, net(170, 200))).toBe(2);
     // Still in it, eight minutes of twenty to go.
     expect(late({ begunAt: new Map([["a", at(minute - 12)]]) })).toBe(8);
   });

@@ -120,14 +120,16 @@ function heats(
   ended: ReadonlyMap<TaskId, number>,
   nowMin: number,
 ): { readonly tempC: number; readonly fromMin: number }[] {
-  const on = open.flatMap(({ step, minutes, heatsOvenTo: tempC }) => {
-    const since = ovenOnAt.get(step);
-    return tempC === undefined || since === undefined ? [] : [{ tempC, fromMin: minuteOf(since) + minutes }];
-  });
   const used = [...bySteps].flatMap(([step, of]) => {
     const tempC = of.find((t) => t.ovenC !== null)?.ovenC ?? null;
     const end = ended.get((of.at(-1) as Task).id) ?? (begunAt.has(step) ? nowMin : null);
     return tempC === null || end === null || end < nowMin - STAYS_HOT_MIN ? [] : [{ tempC, fromMin: nowMin }];
+  });
+  const on = open.flatMap(({ step, minutes, heatsOvenTo: tempC }) => {
+    const since = ovenOnAt.get(step);
+    if (tempC === undefined || since === undefined) return [];
+    const wayMin = used.length === 0 ? minutes : Math.min(...used.map((u) => changeoverMin(u.tempC, tempC)));
+    return [{ tempC, fromMin: minuteOf(since) + wayMin }];
   });
   return [...on, ...used];
 }

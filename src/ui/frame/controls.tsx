@@ -156,9 +156,11 @@ export function Remark({ tone, children, ...props }: HTMLChakraProps<"div"> & { 
   );
 }
 
+/** The key that does the same. A phone has none, and needs the room. */
 export function Key({ children }: { children: ReactNode }) {
   return (
     <chakra.kbd
+      display={{ base: "none", md: "inline" }}
       fontFamily="body"
       fontSize="xs"
       fontWeight="500"

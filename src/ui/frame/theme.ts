@@ -1,4 +1,4 @@
-import { createSystem, defineConfig, defineRecipe, type SystemContext } from "@chakra-ui/react";
+import { createSystem, defineConfig, defineRecipe, type SystemConfig, type SystemContext } from "@chakra-ui/react";
 import { defaultBaseConfig } from "@chakra-ui/react/preset-base";
 import { breakpoints, buttonRecipe, inputRecipe, tableSlotRecipe } from "@chakra-ui/react/theme";
 
@@ -147,7 +147,7 @@ function asVariables(kind: string, names: object): Record<string, string> {
   ) as Record<string, string>;
 }
 /** The library's properties with what their names stand for, so that it need not work that out from the names. */
-function namedUtilities(): object {
+function namedUtilities(): SystemConfig["utilities"] {
   const { breakpoints, tokens } = {
     breakpoints: {},
     ...used.theme,
@@ -185,6 +185,6 @@ export function buildTheme(pageRules: boolean): SystemContext {
   if (pageRules) return createSystem(base, used, config, { theme: { semanticTokens: { colors: inBothThemes } } });
   // Some of the library's own parts ask for a size as "sizes.8": these it has to know.
   const theme = { ...used.theme, tokens: { sizes: used.theme?.tokens?.sizes ?? {} } };
-  const system = createSystem({ ...base, utilities: namedUtilities() } as never, { theme, cssVarsPrefix: "jp" });
+  const system = createSystem({ ...base, utilities: namedUtilities() }, { theme, cssVarsPrefix: "jp" });
   return { ...system, _global: [] };
 }
