@@ -20,7 +20,7 @@ const config = [
         { type: "data", pattern: "src/data" },
         { type: "workers", pattern: "src/workers" },
         // Sentences need no screen: the workers make them as well.
-        { type: "wording", pattern: "src/ui/wording" },
+        { type: "words", pattern: "src/words" },
         { type: "ui", pattern: "src/ui" },
         { type: "demo", pattern: "src/demo" },
       ],
@@ -33,16 +33,16 @@ const config = [
           policies: [
             { from: { element: { type: "core" } }, allow: { to: { element: { type: "core" } } } },
             { from: { element: { type: "data" } }, allow: { to: { element: { type: ["core", "data"] } } } },
-            { from: { element: { type: "wording" } }, allow: { to: { element: { type: ["core", "wording"] } } } },
+            { from: { element: { type: "words" } }, allow: { to: { element: { type: ["core", "words"] } } } },
             {
               from: { element: { type: "workers" } },
-              allow: { to: { element: { type: ["core", "data", "workers", "wording"] } } },
+              allow: { to: { element: { type: ["core", "data", "workers", "words"] } } },
             },
-            { from: { element: { type: "ui" } }, allow: { to: { element: { type: ["core", "ui", "wording"] } } } },
+            { from: { element: { type: "ui" } }, allow: { to: { element: { type: ["core", "ui", "words"] } } } },
             { from: { element: { type: "demo" } }, allow: { to: { element: { type: ["core", "demo"] } } } },
             {
               from: { element: { type: "app" } },
-              allow: { to: { element: { type: ["app", "core", "data", "workers", "ui", "wording", "demo"] } } },
+              allow: { to: { element: { type: ["app", "core", "data", "workers", "ui", "words", "demo"] } } },
             },
           ],
         },

@@ -1,6 +1,6 @@
 "use client";
 
-import { describeTrouble } from "@/ui/wording/troubles";
+import { describeTrouble } from "@/words/troubles";
 
 const button = { minHeight: "2.75rem", padding: "0 1.25rem", marginInlineEnd: "0.5rem", fontWeight: 600 } as const;
 

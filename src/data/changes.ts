@@ -1,7 +1,8 @@
+import type { SupperId } from "@/core/dish/dish";
 import { LISTS } from "@/core/formats/upgrades";
 import type { Entry } from "@/core/notebook/entry";
 import { type LogEntry, progressOf, type CookingId } from "@/core/process/log";
-import type { CookingRow, JadePanDb, RecentRow } from "./db";
+import type { CookingRow, JadePanDb, LogRow, NoteId, RecentRow } from "./db";
 import { type FieldChange, fieldChanges, type Row, untouchedSince, withChanges } from "./fields";
 
 /** Tables whose rows can be changed and changed back. */
@@ -9,7 +10,7 @@ export const TABLES = ["kitchen", ...LISTS, "log"] as const;
 export type TableName = (typeof TABLES)[number];
 /**
  * The log of one cooking as a whole, under the cooking's id, for restoring and clearing. At the Stove entries are only
- * ever appended (`append`), and taking a change back never takes away what was appended after it.
+ * ever appended (`press`), and taking a change back never takes away what was appended after it.
  */
 export interface CookingLog extends Row {
   readonly entries: readonly LogEntry[];
@@ -36,6 +37,33 @@ export interface Change {
 
 /** Two pages see one jump of the clock within this, ms. */
 export const ONE_JUMP_MS = 10_000;
+
+/** Something noted at the Stove, under an id of its own: however often it is tried, it is written once. */
+export interface Note {
+  readonly id: NoteId;
+  readonly entry: LogEntry;
+}
+/** What one press at the Stove notes: the beginning of a cooking, notes, or its end with the entry in the notebook. */
+export type Press =
+  | { readonly kind: "begin"; readonly cooking: CookingRow; readonly notes: readonly Note[] }
+  | { readonly kind: "notes"; readonly cooking: CookingId; readonly notes: readonly Note[] }
+  | { readonly kind: "finish"; readonly cooking: CookingId; readonly notes: readonly Note[]; readonly entry: Entry };
+
+/** Those of the notes of one press that are not written yet and still true beside what is. */
+function stillNew(notes: readonly Note[], there: readonly LogRow[]): readonly Note[] {
+  const ids = new Set(there.map((r) => r.note));
+  const { doneAt } = progressOf(there.map((r) => r.entry));
+  if (notes.some(({ id, entry }) => entry.kind === "done" && !ids.has(id) && doneAt.has(entry.step))) return [];
+  return notes.filter(
+    ({ id, entry }) =>
+      !ids.has(id) &&
+      !(entry.kind === "clock" && there.some((r) => r.entry.kind === "clock" && oneJump(entry, r.entry))),
+  );
+}
+type Jump = Extract<LogEntry, { kind: "clock" }>;
+/** Of two pages that see the clock of the device being set, one notes it. */
+const oneJump = (a: Jump, b: Jump): boolean =>
+  Math.abs(a.at - b.at) < ONE_JUMP_MS && Math.abs(a.byMs - b.byMs) < ONE_JUMP_MS;
 
 /** So many of the last changes are kept across reloads. */
 export const RECENT_KEPT = 40;
@@ -118,35 +146,30 @@ export class Changes {
     return this.inTurn(() => this.move(this.undone, this.done, "made"));
   }
 
-  /** Begins a cooking of a supper; while one of it is under way it stays the one, however often this is asked. */
-  async begin(cooking: CookingRow, first: LogEntry): Promise<void> {
+  /**
+   * Writes what was pressed at the Stove, all of it or nothing, and each note once however often it is tried. What another tab has
+   * done meanwhile is not done again: a cooking that is under way is not begun a second time, one that is over does not end again,
+   * and the press that says a step done goes as a whole where that step is done already, so that no step is skipped.
+   *
+   * @returns ids of the notes that were written
+   */
+  async press(press: Press): Promise<readonly NoteId[]> {
+    let written: readonly Note[] = [];
     await this.inOne(async () => {
-      for (const { id } of await this.db.cookings.where("supper").equals(cooking.supper).toArray())
-        if (progressOf(await this.entriesOf(id)).finishedAt === null) return;
-      await this.db.cookings.add(cooking);
-      await this.append(cooking.id, [first]);
+      const cooking = press.kind === "begin" ? press.cooking.id : press.cooking;
+      const there = await this.notesOf(cooking);
+      if (press.kind === "begin" && (await this.isUnderWay(press.cooking.supper))) return;
+      // Begun elsewhere under another name, or cleared meanwhile: there is nothing to note it in.
+      if (press.kind !== "begin" && (await this.db.cookings.get(cooking)) === undefined) return;
+      const fresh = stillNew(press.notes, there);
+      if (fresh.length === 0 && press.notes.length > 0) return;
+      if (press.kind === "finish" && progressOf(there.map((r) => r.entry)).finishedAt !== null) return;
+      if (press.kind === "begin") await this.db.cookings.add(press.cooking);
+      await this.db.log.bulkAdd(fresh.map(({ id, entry }) => ({ cooking, note: id, entry })));
+      if (press.kind === "finish") await this.db.entries.add(press.entry);
+      written = fresh;
     });
-  }
-  /** Appends to the log of a cooking; nothing that is in it is ever changed. */
-  async append(cooking: CookingId, entries: readonly LogEntry[]): Promise<void> {
-    await this.db.log.bulkAdd(entries.map((entry) => ({ cooking, entry })));
-  }
-  /** Notes that the clock of the device was set, once: of two pages that see it, one does. */
-  async noteClock(cooking: CookingId, at: number, byMs: number): Promise<void> {
-    await this.inOne(async () => {
-      const noted = (await this.entriesOf(cooking)).some(
-        (e) => e.kind === "clock" && Math.abs(e.at - at) < ONE_JUMP_MS && Math.abs(e.byMs - byMs) < ONE_JUMP_MS,
-      );
-      if (!noted) await this.append(cooking, [{ kind: "clock", at, byMs }]);
-    });
-  }
-  /** The last notes of a cooking and its entry in the notebook, both or neither, and once. */
-  async finish(cooking: CookingId, last: readonly LogEntry[], entry: Entry): Promise<void> {
-    await this.inOne(async () => {
-      if (progressOf(await this.entriesOf(cooking)).finishedAt !== null) return;
-      await this.append(cooking, last);
-      await this.db.entries.add(entry);
-    });
+    return written.map((n) => n.id);
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -244,9 +267,16 @@ export class Changes {
     await this.db.done.bulkDelete(old);
     return seq;
   }
+  private async isUnderWay(supper: SupperId): Promise<boolean> {
+    for (const { id } of await this.db.cookings.where("supper").equals(supper).toArray())
+      if (progressOf(await this.entriesOf(id)).finishedAt === null) return true;
+    return false;
+  }
+  private notesOf(cooking: CookingId): Promise<readonly LogRow[]> {
+    return this.db.log.where("cooking").equals(cooking).sortBy("seq");
+  }
   private async entriesOf(cooking: CookingId): Promise<readonly LogEntry[]> {
-    const rows = await this.db.log.where("cooking").equals(cooking).sortBy("seq");
-    return rows.map((r) => r.entry);
+    return (await this.notesOf(cooking)).map((r) => r.entry);
   }
   /** Rows as they are by now, under `keyOf`; many of a table are read at once. */
   private async readMany(edits: readonly Pick<Edit, "table" | "id">[]): Promise<Map<string, Row | null>> {
@@ -277,7 +307,8 @@ export class Changes {
   private async write({ table, id, row }: Edit): Promise<void> {
     if (table === "log") {
       await this.db.log.where("cooking").equals(id).delete();
-      if (row !== null) await this.append(id, (row as CookingLog).entries);
+      if (row !== null)
+        await this.db.log.bulkAdd((row as CookingLog).entries.map((entry) => ({ cooking: id as CookingId, entry })));
     } else if (row === null) await this.db.table(table).delete(id);
     else await this.db.table(table).put(row);
   }

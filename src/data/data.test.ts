@@ -12,6 +12,8 @@ import { type Household, readHousehold, writeHousehold } from "@/core/formats/ho
 import { broughtIn, clashesOf } from "@/core/formats/bringIn";
 import { frozenInput, inputUnderWay } from "@/core/cooking";
 import { processOf } from "@/core/foods/process";
+import type { Entry } from "@/core/notebook/entry";
+import type { LogEntry } from "@/core/process/log";
 import type { Kitchen } from "@/core/household/kitchen";
 import { plan } from "@/core/plan";
 import { Changes, type Edit, RECENT_KEPT, TABLES } from "./changes";
@@ -34,6 +36,17 @@ import {
   reachingInto,
   suppersBefore,
 } from "./household";
+
+let notes = 0;
+const asNotes = (entries: readonly LogEntry[]) => entries.map((entry) => ({ id: `note-${notes++}`, entry }));
+/** Presses at the Stove, each with notes of its own. */
+const atStove = (changes: Changes) => ({
+  begin: (cooking: CookingRow, first: LogEntry) => changes.press({ kind: "begin", cooking, notes: asNotes([first]) }),
+  append: (cooking: string, entries: readonly LogEntry[]) =>
+    changes.press({ kind: "notes", cooking, notes: asNotes(entries) }),
+  finish: (cooking: string, last: readonly LogEntry[], entry: Entry) =>
+    changes.press({ kind: "finish", cooking, notes: asNotes(last), entry }),
+});
 
 let count = 0;
 const open = () => {
@@ -96,8 +109,8 @@ test("the file of one browser fills another, log and all, and comes out the same
       row: { id: "c1", supper: supper.id, startedAt: "2026-11-29T17:00:00.000Z", input } as never,
     },
   ]);
-  await changes.append("c1", [{ kind: "begun", at: 1, step: "a.b" }]);
-  await changes.append("c1", [{ kind: "weighed", at: 2, step: "a.b", readingG: 418, by: "scale" }]);
+  await atStove(changes).append("c1", [{ kind: "begun", at: 1, step: "a.b" }]);
+  await atStove(changes).append("c1", [{ kind: "weighed", at: 2, step: "a.b", readingG: 418, by: "scale" }]);
   const text = writeHousehold(await readAll(db), "now");
 
   const other = open();
@@ -173,7 +186,7 @@ describe("each clearing takes what its words say and no other", () => {
     if (!read.ok) throw new Error(JSON.stringify(read.failure));
     const other = open();
     await other.changes.apply("Import", editsFor(read.value));
-    await other.changes.append("c1", [{ kind: "finished", at: 9 }]);
+    await atStove(other.changes).append("c1", [{ kind: "finished", at: 9 }]);
     await other.changes.undo();
     expect(await logOf(other.db, "c1")).toHaveLength(2);
   });
@@ -452,21 +465,21 @@ describe("a cooking", () => {
 
   test("begun twice at once is one; once it is over the next is another", async () => {
     const { db, changes, row } = await begun();
-    await Promise.all([changes.begin(row("c1"), first), changes.begin(row("c2"), first)]);
+    await Promise.all([atStove(changes).begin(row("c1"), first), atStove(changes).begin(row("c2"), first)]);
     expect(await db.cookings.count()).toBe(1);
     expect(await db.log.count()).toBe(1);
-    await changes.finish("c1", last, entry("e1", "c1"));
-    await changes.begin(row("c3"), first);
+    await atStove(changes).finish("c1", last, entry("e1", "c1"));
+    await atStove(changes).begin(row("c3"), first);
     expect((await db.cookings.toArray()).map((c) => c.id)).toEqual(["c1", "c3"]);
   });
   test("stays on the counter after its time for as long as somebody cooks it; what is in the notebook is over", async () => {
     const { db, changes, row } = await begun();
     const after = "2026-12-01T00:00:00.000Z";
     expect(await comingSuppers(db, after)).toEqual([]);
-    await changes.begin(row("c1"), first);
+    await atStove(changes).begin(row("c1"), first);
     expect((await comingSuppers(db, after)).map((s) => s.id)).toEqual([supper.id]);
     expect((await comingSuppers(db, "2026-11-01T00:00:00.000Z")).map((s) => s.id)).toEqual([supper.id]);
-    await changes.finish("c1", last, entry("e1", "c1"));
+    await atStove(changes).finish("c1", last, entry("e1", "c1"));
     expect(await comingSuppers(db, after)).toEqual([]);
     // The entry is taken out of the notebook: the log still says that it is over.
     await db.entries.clear();
@@ -502,7 +515,7 @@ describe("a cooking", () => {
       at("taker", "2026-12-02T19:00:00.000Z", { madeWith: { "d.x": { supper: "mine", step: "d.y" } } }),
       at("neither", "2026-12-02T20:00:00.000Z", { madeWith: { "d.x": { supper: "other", step: "d.y" } } }),
     ]);
-    await changes.begin(row("c1"), first);
+    await atStove(changes).begin(row("c1"), first);
     const now = Date.parse("2026-11-29T12:00:00.000Z");
     expect((await notBegunBefore(db, mine, now)).map((s) => s.id)).toEqual(["other"]);
     const { makers, takers } = await batchesWith(db, mine);
@@ -511,27 +524,32 @@ describe("a cooking", () => {
     expect((await batchesWith(db, mine)).makers).toEqual([]);
   });
   test("notes once that the clock was set, however many pages see it; a second jump is another", async () => {
-    const { db, changes } = open();
-    await changes.noteClock("c", 1_000_000, -3_600_000);
-    await changes.noteClock("c", 1_000_400, -3_600_020);
-    expect(await db.log.count()).toBe(1);
-    await changes.noteClock("c", 1_060_000, -3_600_000);
+    const { db, changes, row } = await begun();
+    await atStove(changes).begin(row("c"), first);
+    const set = (at: number, byMs: number) => atStove(changes).append("c", [{ kind: "clock", at, byMs }]);
+    await set(1_000_000, -3_600_000);
+    await set(1_000_400, -3_600_020);
     expect(await db.log.count()).toBe(2);
+    await set(1_060_000, -3_600_000);
+    expect(await db.log.count()).toBe(3);
   });
   test("finished twice is one entry, with the last notes of the log, both or neither", async () => {
     const { db, changes, row } = await begun();
-    await changes.begin(row("c1"), first);
-    await Promise.all([changes.finish("c1", last, entry("e1", "c1")), changes.finish("c1", last, entry("e2", "c1"))]);
+    await atStove(changes).begin(row("c1"), first);
+    await Promise.all([
+      atStove(changes).finish("c1", last, entry("e1", "c1")),
+      atStove(changes).finish("c1", last, entry("e2", "c1")),
+    ]);
     expect((await db.entries.toArray()).map((e) => e.id)).toEqual(["e1"]);
     expect(await logOf(db, "c1")).toHaveLength(2);
     // An entry that cannot be written takes the notes back with it.
-    await changes.begin(row("c2"), first);
-    await expect(changes.finish("c2", last, entry("e1", "c2"))).rejects.toThrow();
+    await atStove(changes).begin(row("c2"), first);
+    await expect(atStove(changes).finish("c2", last, entry("e1", "c2"))).rejects.toThrow();
     expect(await logOf(db, "c2")).toHaveLength(1);
   });
   test("keeps the figures of its foods, process figures too, and of allergens the stricter", async () => {
     const { db, changes, row } = await begun();
-    await changes.begin(row("c1"), first);
+    await atStove(changes).begin(row("c1"), first);
     const { input } = (await db.cookings.get("c1")) as CookingRow;
     const strips = input.foods.find((f) => f.id === "soy-strips");
     expect(strips?.process).toEqual(processOf("soy-strips"));
@@ -584,7 +602,7 @@ test("rows of version 6: what a recent change did moves to a row of its own, and
   db.close();
 });
 
-test.each([1, 2, 3, 4, 5, 6, 7, 8, 9])(
+test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10])(
   "a browser of version %d opens with what its file of that day would bring, in the tables of today",
   async (version) => {
     const file = readFileSync(join(__dirname, `../core/formats/__fixtures__/household-${version}.json`), "utf8");

@@ -3,9 +3,10 @@ import type { Dish, Supper, SupperId } from "@/core/dish/dish";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
 import type { Label, Price, Recipe } from "@/core/formats/household";
+import { labelsOnce } from "@/core/formats/labelsOnce";
 import type { Entry } from "@/core/notebook/entry";
 import type { Food } from "@/core/foods/food";
-import { FILE_VERSION, LISTS, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
+import { FILE_VERSION, inOneLine, LISTS, type Plain, UnreadableRow, upgradeRow } from "@/core/formats/upgrades";
 import type { PlanInput } from "@/core/plan";
 import type { LogEntry, CookingId } from "@/core/process/log";
 import type { Change } from "./changes";
@@ -17,11 +18,15 @@ export interface CookingRow {
   readonly startedAt: string;
   readonly input: PlanInput;
 }
+/** A note of a cooking under an id of its own, by which it is known whether it was written; older ones have none. */
 export interface LogRow {
   readonly seq?: number;
   readonly cooking: CookingId;
+  readonly note?: NoteId;
   readonly entry: LogEntry;
 }
+/** The id of a note, made where it is noted. */
+export type NoteId = string;
 export interface KitchenRow {
   readonly id: "kitchen";
   readonly kitchen: Kitchen;
@@ -90,7 +95,7 @@ const STORES = {
   dishes: "id",
   suppers: "id, serveAt",
   cookings: "id, supper",
-  log: "++seq, cooking",
+  log: "++seq, cooking, &note",
   entries: "id, finishedAt, cooking",
   recipes: "id, dish",
   prices: "id",
@@ -127,6 +132,18 @@ async function splitRecent(tx: Transaction): Promise<void> {
   }
 }
 
+/** Until version 10 ids could have several lines, in notes too, and two labels could speak of one allergen of one food. */
+async function mendOnce(tx: Transaction): Promise<void> {
+  await tx
+    .table("log")
+    .toCollection()
+    .modify((row: LogRow, at: { value: unknown }) => (at.value = inOneLine(row)));
+  const labels = tx.table("labels");
+  const found = (await labels.toArray()) as Label[];
+  await labels.clear();
+  await labels.bulkPut(labelsOnce(found));
+}
+
 /**
  * Rows of an older version, brought up by the readers of the versions after it (`formats/upgrades`). A row that has not the shape of its
  * version is kept in `aside`, where Kitchen offers it as a file, and is not skipped.
@@ -141,6 +158,7 @@ async function bringUp(tx: Transaction, from: number): Promise<void> {
           table === "kitchen"
             ? { ...row, kitchen: upgradeRow(table, row.kitchen, from) }
             : upgradeRow(table, row, from);
+        if (upgraded.id !== row.id) await tx.table(table).delete(row.id);
         await tx.table(table).put(upgraded);
       } catch (e) {
         if (!(e instanceof UnreadableRow)) throw e;
@@ -148,6 +166,7 @@ async function bringUp(tx: Transaction, from: number): Promise<void> {
         await tx.table(table).delete(row.id);
       }
   }
+  if (from < 11) await mendOnce(tx);
 }
 
 export const db = new JadePanDb();

@@ -8,6 +8,7 @@ import type { LabelSaying } from "@/core/foods/labels";
 import { type LogEntry, progressOf, type CookingId } from "@/core/process/log";
 import { type CookingLog, type Edit, type TableName, TABLES } from "./changes";
 import type { CookingRow, JadePanDb } from "./db";
+import type { StoredCooking } from "./noteQueue";
 
 /** @param timeZone where the household is, asked only where it has no kitchen yet: a browser is slow to say */
 export async function kitchenOf(db: JadePanDb, timeZone: () => string): Promise<Kitchen> {
@@ -74,14 +75,13 @@ export const sayingsOf = (labels: readonly Label[]): LabelSaying[] =>
       : { food, figure: label.figure, per100: label.per100 };
   });
 
-/** The cooking of a supper that is under way or was the last one. */
-export async function cookingOf(
-  db: JadePanDb,
-  supper: SupperId,
-): Promise<{ cooking: CookingRow; log: LogEntry[] } | null> {
+/** The cooking of a supper that is under way or was the last one, with the ids of its notes. */
+export async function cookingOf(db: JadePanDb, supper: SupperId): Promise<StoredCooking | null> {
   const all = await db.cookings.where("supper").equals(supper).toArray();
   const cooking = all.sort((a, b) => a.startedAt.localeCompare(b.startedAt)).at(-1);
-  return cooking ? { cooking, log: await logOf(db, cooking.id) } : null;
+  if (cooking === undefined) return null;
+  const rows = await db.log.where("cooking").equals(cooking.id).sortBy("seq");
+  return { cooking, log: rows.map((r) => r.entry), ids: rows.flatMap((r) => r.note ?? []) };
 }
 /** Cookings that are not over, each with its log; those in the notebook are over, and are not looked at. */
 export async function openCookings(db: JadePanDb): Promise<{ cooking: CookingRow; log: LogEntry[] }[]> {

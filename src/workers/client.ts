@@ -20,12 +20,12 @@ import type { SwapAnswer } from "@/core/swap/card";
 import type { Start } from "@/core/swap/starts";
 import type { HowToBringIn } from "@/core/formats/bringIn";
 import type { FileFailure, Progress } from "@/core/formats/household";
-import type { ClashWords } from "@/ui/wording/files";
+import type { ClashWords } from "@/words/files";
 import type { Result } from "@/core/quantities/result";
 import type { fileApi } from "./file.worker";
 import type { recipeApi } from "./recipe.worker";
 import type { swapApi } from "./swap.worker";
-import type { Judged, planApi } from "./plan.worker";
+import type { Judged, LimitsByKind, planApi } from "./plan.worker";
 import type { Outlook } from "./outlook";
 import type { searchApi, Times } from "./search.worker";
 
@@ -67,6 +67,7 @@ export const computing = {
   wake(): void {
     searcher();
   },
+  limits: (): Promise<LimitsByKind> => planner().limits(),
   plan: (question: Question): Promise<Judged> => planner().plan(question),
   judge: (question: Question, schedule: Schedule): Promise<readonly Caution[]> => planner().judge(question, schedule),
   /** Null when a newer question was asked before this one was answered. */

@@ -15,8 +15,8 @@ import { Changes } from "@/data/changes";
 import { copiesDb, keepCopy, textOf } from "@/data/copies";
 import { db } from "@/data/db";
 import { editsFor, editsToClear, isEmpty, readAll } from "@/data/household";
-import { type ClashWords, describeFile, describeLabelClash, describeLogClash } from "@/ui/wording/files";
-import { foodName } from "@/ui/wording/words";
+import { type ClashWords, describeFile, describeLabelClash, describeLogClash } from "@/words/files";
+import { foodName } from "@/words/words";
 
 /** The file that was read last, and waits for the cook's word. */
 let held: HouseholdFile | null = null;

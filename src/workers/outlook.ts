@@ -1,4 +1,4 @@
-import { writeClock } from "@/ui/wording/time";
+import { writeClock } from "@/words/time";
 import { localTime } from "@/core/calendar/localTime";
 import type { Supper } from "@/core/dish/dish";
 import { openBook } from "@/core/foods/book";
@@ -6,10 +6,10 @@ import type { PlanInput } from "@/core/plan";
 import type { Memory } from "@/core/quantities/memory";
 import { writeMinutes } from "@/core/quantities/write";
 import { type Timed, timedAmong } from "@/core/timed";
-import type { RemarkText } from "@/ui/wording/facts";
-import { describeOpen } from "@/ui/wording/open";
-import { describeStep } from "@/ui/wording/stepText";
-import { titledWork } from "@/ui/wording/tasks";
+import type { RemarkText } from "@/words/facts";
+import { describeOpen } from "@/words/open";
+import { describeStep } from "@/words/stepText";
+import { titledWork } from "@/words/tasks";
 
 /** What the Counter says of one supper, ready to be shown: it needs neither models nor sentences of its own. */
 export interface Outlook {

@@ -4,6 +4,7 @@ import type { AllergenChange } from "@/core/foods/book";
 import type { Food } from "@/core/foods/food";
 import { judge } from "@/core/judge";
 import { plan, type Plan } from "@/core/plan";
+import { LIMITS_BY_KIND } from "@/core/process/registry";
 import { newMemory } from "@/core/quantities/memory";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
@@ -19,6 +20,9 @@ export interface Judged {
   readonly changes: readonly AllergenChange[];
 }
 
+/** Limits of the settings of each kind of step. */
+export type LimitsByKind = typeof LIMITS_BY_KIND;
+
 /** Answers plans at once; nothing slow ever runs here. */
 export const planApi = {
   plan(question: Question): Judged {
@@ -26,6 +30,8 @@ export const planApi = {
     const found = plan(input, toolsOf(question));
     return { plan: found, cautions: judge(input, found, null), foods: foodsIn(input), changes };
   },
+  /** The limits of every setting: the page itself has no rules. */
+  limits: (): LimitsByKind => LIMITS_BY_KIND,
   /** Cautions once the times are known. */
   judge(question: Question, schedule: Schedule): readonly Caution[] {
     const { input } = askedAbout(question);

@@ -4,7 +4,7 @@ import { Box, HStack, Text } from "@chakra-ui/react";
 import { fittedAgain } from "@/core/dish/batches";
 import type { BatchStanding } from "@/core/dish/batchStandings";
 import { Quiet, Remark } from "@/ui/frame/controls";
-import { describeStanding } from "@/ui/wording/batches";
+import { describeStanding } from "@/words/batches";
 import { makeApart, saveBoth } from "./oneBatch";
 import { type SupperView, useSupper } from "./supper";
 

@@ -10,10 +10,11 @@ import { Bench } from "@/ui/bench/Bench";
 import type { SelectedStep } from "@/ui/bench/StepForm";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { useSame } from "@/ui/frame/useSame";
-import { STEP_NAMES } from "@/ui/wording/steps";
-import type { TextContext } from "@/ui/wording/words";
+import { STEP_NAMES } from "@/words/steps";
+import type { TextContext } from "@/words/words";
 import { type Selection, timesMade, useActions } from "./benchActions";
 import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
+import { useLimits } from "./computed";
 import { redo, undo, useFoods, useHistory } from "./store";
 import { nameIn, type SupperView, useSupper } from "./supper";
 
@@ -53,12 +54,27 @@ function Ready({ view }: { view: SupperView }) {
   const pieces = useSame(piecesOf(row));
   const pan = panOf(row);
   const factor = timesMade(supper, dish);
+  const byKind = useLimits();
+  const limits = dishStep === null ? null : (byKind?.[dishStep.kind] ?? null);
   const selected = useMemo<SelectedStep | null>(
     () =>
-      dishStep === null || allFoods === null
+      dishStep === null || allFoods === null || limits === null
         ? null
-        : { step: dishStep, kitchen, units, foods: allFoods, parts, toJoin, liquors, factor, frozen, pieces, pan },
-    [dishStep, kitchen, units, allFoods, parts, toJoin, liquors, factor, frozen, pieces, pan],
+        : {
+            step: dishStep,
+            kitchen,
+            units,
+            foods: allFoods,
+            parts,
+            toJoin,
+            liquors,
+            limits,
+            factor,
+            frozen,
+            pieces,
+            pan,
+          },
+    [dishStep, kitchen, units, allFoods, parts, toJoin, liquors, limits, factor, frozen, pieces, pan],
   );
   const actions = useActions(
     { supper, dish, takers: view.takers, plan, input: view.input, part, step: dishStep, textContext },

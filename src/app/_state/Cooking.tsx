@@ -17,21 +17,20 @@ import { useKeysOn, useSingleKeys } from "@/ui/frame/singleKeys";
 import { Stuck } from "@/ui/stove/Burners";
 import { Stove } from "@/ui/stove/Stove";
 import type { StoveStep } from "@/ui/stove/stoveProps";
-import { describeHoles } from "@/ui/wording/clock";
-import { describeStep } from "@/ui/wording/stepText";
-import { describeAllergenChange, describeFromNow, describeOver, describePace, NOT_ALL } from "@/ui/wording/stove";
-import { describeOvenDue, titledWork, type TitledMove } from "@/ui/wording/tasks";
-import { writeClock, writeCountdown } from "@/ui/wording/time";
-import { CUES } from "@/ui/wording/steps";
-import { describeWeighInFailure } from "@/ui/wording/failures";
-import { foodName, type TextContext } from "@/ui/wording/words";
+import { describeHoles } from "@/words/clock";
+import { describeStep } from "@/words/stepText";
+import { describeAllergenChange, describeFromNow, describeOver, describePace, NOT_ALL } from "@/words/stove";
+import { describeOvenDue, titledWork, type TitledMove } from "@/words/tasks";
+import { writeClock, writeCountdown } from "@/words/time";
+import { CUES } from "@/words/steps";
+import { describeWeighInFailure } from "@/words/failures";
+import { foodName, type TextContext } from "@/words/words";
 import { useAwake, useRing } from "./attention";
 import { useReminders, useTold } from "./reminders";
 import { endCooking } from "./endCooking";
 import { useFromNow } from "./fromNow";
 import { useClockJump } from "./clockJumps";
-import { stored } from "@/ui/frame/troubleQueue";
-import { changes, instant, useNow } from "./store";
+import { instant, noted, useNow } from "./store";
 import { nameIn, type SupperView } from "./supper";
 import { useChanged } from "./weighed";
 
@@ -70,10 +69,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const row = rows.get(move.key);
   const titleOf = (key: string) => moves.find((m) => m.key === key)?.title ?? "";
   const titleOfTask = (id: TaskId) => titleOf(planned.tasks.find((t) => t.id === id)?.step ?? "");
-  const log = useCallback(
-    (...entries: LogEntry[]) => stored("A note at the stove", () => changes.append(cooking.row.id, entries)),
-    [cooking.row.id],
-  );
+  const log = useCallback((...entries: LogEntry[]) => noted.add(cooking.row.id, ...entries), [cooking.row.id]);
 
   const timers = runningTimers(progress, rows, now).map((t) => {
     const row = rows.get(t.step);

@@ -15,18 +15,18 @@ import { KitchenForm } from "@/ui/kitchen/KitchenForm";
 import { Recent } from "@/ui/kitchen/Recent";
 import { notify } from "@/ui/frame/noticeQueue";
 import { stored } from "@/ui/frame/troubleQueue";
-import { describeBroughtBack } from "@/ui/wording/clearing";
+import { describeBroughtBack } from "@/words/clearing";
 import {
   describeCopy,
   describeLastExport,
   describePersisted,
   describeRows,
   describeSetAside,
-} from "@/ui/wording/safekeeping";
-import { writeDay } from "@/ui/wording/time";
+} from "@/words/safekeeping";
+import { writeDay } from "@/words/time";
 import { browserZone, localTime } from "@/core/calendar/localTime";
-import { HOW_SAYS, describeFileFailure, describeFileTrouble } from "@/ui/wording/files";
-import { foodName } from "@/ui/wording/words";
+import { HOW_SAYS, describeFileFailure, describeFileTrouble } from "@/words/files";
+import { foodName } from "@/words/words";
 import { computing } from "@/workers/client";
 import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
 import { clear, loadDemo } from "./house";

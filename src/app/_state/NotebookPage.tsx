@@ -2,22 +2,25 @@
 
 import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter, useSearchParams } from "next/navigation";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { SupperId } from "@/core/dish/dish";
 import { localTime } from "@/core/calendar/localTime";
 import { progressOf } from "@/core/process/log";
 import { db } from "@/data/db";
 import { openCookings } from "@/data/household";
+import { entriesWithHeld } from "@/data/noteQueue";
 import { Notebook } from "@/ui/notebook/Notebook";
-import { writeDay } from "@/ui/wording/time";
-import { change, edited, remove, useHouse } from "./store";
+import { writeDay } from "@/words/time";
+import { change, edited, remove, useHeldNotes, useHouse } from "./store";
 import { supperHref } from "./supper";
 
 export function NotebookPage() {
   const house = useHouse();
   const wanted = useSearchParams().get("e");
   const router = useRouter();
-  const entries = useLiveQuery(() => db.entries.orderBy("finishedAt").reverse().toArray());
+  const stored = useLiveQuery(() => db.entries.orderBy("finishedAt").reverse().toArray());
+  const { presses } = useHeldNotes();
+  const entries = useMemo(() => stored && entriesWithHeld(stored, presses), [stored, presses]);
   const aside = useLiveQuery(putAside) ?? [];
   const routeId = (entries?.find((e) => e.id === wanted) ?? entries?.[0])?.route ?? null;
   const [routes, setRoutes] = useState<ReadonlyMap<string, string>>(new Map());

@@ -7,13 +7,12 @@ import { headCount } from "@/core/dish/dish";
 import type { Plan } from "@/core/plan";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
 import { BeforeCooking } from "@/ui/stove/BeforeCooking";
-import type { RemarkText } from "@/ui/wording/facts";
-import { describeOpen } from "@/ui/wording/open";
-import { titledWork } from "@/ui/wording/tasks";
-import { writeDay } from "@/ui/wording/time";
-import { counted } from "@/ui/wording/count";
-import { stored } from "@/ui/frame/troubleQueue";
-import { changes, instant, newId } from "./store";
+import type { RemarkText } from "@/words/facts";
+import { describeOpen } from "@/words/open";
+import { titledWork } from "@/words/tasks";
+import { writeDay } from "@/words/time";
+import { counted } from "@/words/count";
+import { instant, newId, noted } from "./store";
 import { type SupperView, useSupper } from "./supper";
 
 /** Fetched while the cook reads the first question: what cooks is more than what asks. */
@@ -45,11 +44,7 @@ function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
     const { frozenInput } = await import("@/core/cooking");
     const at = instant();
     const row = { id: newId("cooking"), supper: supper.id, startedAt: new Date(at).toISOString() };
-    await stored("Begin cooking", () =>
-      changes.begin({ ...row, input: frozenInput(input) }, { kind: "begun", at, step: first.key }),
-    );
-    // What is cooked is worth keeping: the browser is asked not to clear it when space is short.
-    void navigator.storage?.persist?.();
+    await noted.begin({ ...row, input: frozenInput(input) }, { kind: "begun", at, step: first.key });
   };
   const start =
     schedule?.kind === "fits"

@@ -7,9 +7,10 @@ import { localTime } from "@/core/calendar/localTime";
 import type { UnitSystem } from "@/core/quantities/units";
 import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
 import { useSame } from "@/ui/frame/useSame";
-import { writeDay, writeWhen } from "@/ui/wording/time";
-import { describeReplaced } from "@/ui/wording/replaced";
-import { counted } from "@/ui/wording/count";
+import { writeDay, writeWhen } from "@/words/time";
+import { describeReplaced } from "@/words/replaced";
+import { counted } from "@/words/count";
+import { STAGES, type StageSlug } from "./stages";
 import { useAhead } from "./ahead";
 import { useUnwritten } from "./pending";
 import { saveKitchen, useKitchen } from "./store";
@@ -29,28 +30,22 @@ function stagesOf(view: SupperView, path: string): Stage[] {
     schedule?.kind === "fits" ? localTime(Date.parse(supper.serveAt) + schedule.startMin * 60_000, zone) : null;
   const done = cooking?.progress.doneAt.size ?? 0;
   const all = plan?.dishes.reduce((n, d) => n + d.parts.reduce((m, p) => m + p.rows.length, 0), 0) ?? 0;
-  const stage = (
-    name: string,
-    slug: "swap" | "bench" | "clock" | "stove",
-    says: string,
-    tone: Stage["tone"],
-  ): Stage => ({
+  const stage = (name: string, slug: StageSlug, says: string, tone: Stage["tone"]): Stage => ({
     name,
     says,
     tone,
     href: supperHref(slug, supper.id),
     here: path.endsWith(slug),
   });
-  return [
-    { name: "Counter", says: "all suppers", tone: "plain", href: "/", here: false },
-    stage("Swap", "swap", describeReplaced(supper.dishes), "plain"),
-    stage(
+  const of: Readonly<Record<StageSlug, Stage>> = {
+    swap: stage("Swap", "swap", describeReplaced(supper.dishes), "plain"),
+    bench: stage(
       "Bench",
       "bench",
       plan === null ? "…" : open === 0 ? "settled" : `${counted(open, "thing")} to look at`,
       open === 0 ? "plain" : "open",
     ),
-    stage(
+    clock: stage(
       "Clock",
       "clock",
       schedule === null
@@ -60,7 +55,11 @@ function stagesOf(view: SupperView, path: string): Stage[] {
           : "does not fit",
       schedule !== null && !start ? "open" : "plain",
     ),
-    stage("Stove", "stove", frozen ? `${done} of ${all} done` : cooking ? "cooked" : "not begun", "plain"),
+    stove: stage("Stove", "stove", frozen ? `${done} of ${all} done` : cooking ? "cooked" : "not begun", "plain"),
+  };
+  return [
+    { name: "Counter", says: "all suppers", tone: "plain", href: "/", here: false },
+    ...STAGES.map((slug) => of[slug]),
   ];
 }
 

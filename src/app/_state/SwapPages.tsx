@@ -7,7 +7,7 @@ import type { Dish, Supper } from "@/core/dish/dish";
 import type { Eater } from "@/core/household/people";
 import { sayingsOf } from "@/data/household";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
-import { writeDate } from "@/ui/wording/time";
+import { writeDate } from "@/words/time";
 import { change, edited, newId, put, useHouse, useNow } from "./store";
 import { useOnce } from "./once";
 import { supperHref, useSupper } from "./supper";

@@ -4,34 +4,64 @@ import dynamic from "next/dynamic";
 import { useEffect, useSyncExternalStore } from "react";
 import { db } from "@/data/db";
 import { useUnwritten } from "./pending";
+import { heldNotes, useHeldNotes } from "./store";
 import { closedNow, onTrouble, tellClosed, troublesNow } from "@/ui/frame/troubleQueue";
 
 /** Nearly never needed: fetched with the first write that fails. */
 const TroubleBar = dynamic(() => import("@/ui/frame/TroubleBar").then((m) => m.TroubleBar), { ssr: false });
+/** So often notes that were refused are tried again by themselves, ms. */
+const AGAIN_MS = 10_000;
 
 /** What is not stored, on every page; and whether there is a store at all. */
 export function Troubles() {
   const troubles = useSyncExternalStore(onTrouble, troublesNow, troublesNow);
   const closed = useSyncExternalStore(onTrouble, closedNow, closedNow);
+  const { unstored: notes, refused } = useHeldNotes();
   useEffect(() => {
     db.open().catch(tellClosed);
-    // A newer Jade Pan in another tab wants to change the store: this one lets go of it, and says so.
-    const letGo = () => {
+    // A newer Jade Pan in another tab wants to change the store, or somebody clears it: this one lets go of it, and says which.
+    const letGo = ({ newVersion }: { readonly newVersion: number | null }) => {
       db.close();
-      tellClosed(new DOMException("A newer version is open.", "VersionError"));
+      tellClosed(new DOMException("The store is gone.", newVersion === null ? "ClearedError" : "VersionError"));
     };
     db.on("versionchange", letGo);
     return () => db.on("versionchange").unsubscribe(letGo);
   }, []);
+  const held = notes.length > 0;
+  const stuck = held && refused !== null;
+  useEffect(() => {
+    if (!stuck) return;
+    const again = () => void heldNotes.flush();
+    const timer = setInterval(again, AGAIN_MS);
+    document.addEventListener("visibilitychange", again);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener("visibilitychange", again);
+    };
+  }, [stuck]);
   const unstored = troubles.length > 0;
   const storing = useUnwritten();
+  const asks = unstored || storing || held;
   useEffect(() => {
-    if (!unstored && !storing) return;
+    if (!asks) return;
     // The browser asks before a page is closed on which something is not stored.
     const ask = (e: BeforeUnloadEvent) => e.preventDefault();
     window.addEventListener("beforeunload", ask);
     return () => window.removeEventListener("beforeunload", ask);
-  }, [unstored, storing]);
-  if (!unstored && closed === null) return null;
-  return <TroubleBar onSave={() => void import("./rescue").then((m) => m.saveEverything())} />;
+  }, [asks]);
+  if (!unstored && !stuck && closed === null) return null;
+  return (
+    <TroubleBar
+      notes={
+        stuck
+          ? {
+              count: notes.reduce((n, p) => n + p.notes.length, 0),
+              error: refused,
+              onAgain: () => void heldNotes.flush(),
+            }
+          : null
+      }
+      onSave={() => void import("./rescue").then((m) => m.saveEverything())}
+    />
+  );
 }

@@ -3,9 +3,8 @@
 import { useEffect, useRef, useState } from "react";
 import { backSince, jumpBetween, type Reading } from "@/core/calendar/jump";
 import type { LogEntry, CookingId } from "@/core/process/log";
-import { stored } from "@/ui/frame/troubleQueue";
 import { ONE_JUMP_MS } from "@/data/changes";
-import { changes, instant } from "./store";
+import { instant, noted } from "./store";
 
 /** How often the two clocks are compared, ms. */
 const LOOK_MS = 1000;
@@ -28,7 +27,7 @@ export function useClockJump(cooking: CookingId, log: readonly LogEntry[]): Cloc
   const last = useRef<Reading | null>(null);
   const notedAt = log.at(-1)?.at ?? 0;
   useEffect(() => {
-    const note = (by: number) => void stored("A note at the stove", () => changes.noteClock(cooking, instant(), by));
+    const note = (by: number) => void noted.add(cooking, { kind: "clock", at: instant(), byMs: by });
     const set = (by: number) => {
       if (by === 0) return;
       setJump({ byMs: by, at: instant() });
@@ -55,7 +54,7 @@ export function useClockJump(cooking: CookingId, log: readonly LogEntry[]): Cloc
   const onSeen = () => setJump(null);
   const giveBack = () => {
     setJump(null);
-    void stored("A note at the stove", () => changes.noteClock(cooking, instant(), byMs));
+    void noted.add(cooking, { kind: "clock", at: instant(), byMs });
   };
   return { byMs, onGiveBack: byMs > 0 ? giveBack : null, onSeen };
 }

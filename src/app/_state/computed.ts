@@ -10,6 +10,7 @@ import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
 import type { Schedule } from "@/core/schedule/schedule";
 import { computing } from "@/workers/client";
+import type { LimitsByKind } from "@/workers/plan.worker";
 import type { Times } from "@/workers/search.worker";
 
 /** A plan and the input it was worked out from. */
@@ -20,6 +21,13 @@ export interface Answered {
   readonly foods: readonly Food[];
   readonly changes: readonly AllergenChange[];
 }
+/** Limits of the settings of each kind of step; they come with the first plan, of the same worker. */
+export function useLimits(): LimitsByKind | null {
+  const [limits, setLimits] = useState<LimitsByKind | null>(null);
+  useEffect(() => void computing.limits().then(setLimits), []);
+  return limits;
+}
+
 /** The plan of the newest input; while it is worked out the last one stays, so that nothing jumps. */
 export function usePlan(input: Question | null): Answered | null {
   const [answered, setAnswered] = useState<Answered | null>(null);

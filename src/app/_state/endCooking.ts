@@ -1,8 +1,7 @@
 import type { Entry } from "@/core/notebook/entry";
 import type { Plan } from "@/core/plan";
 import type { LogEntry } from "@/core/process/log";
-import { stored } from "@/ui/frame/troubleQueue";
-import { changes, instant, newId } from "./store";
+import { instant, newId, noted } from "./store";
 import type { SupperView } from "./supper";
 
 /**
@@ -29,6 +28,6 @@ export async function endCooking(
     log: [...cooking.log, ...said],
     ended,
   });
-  await stored("The end of the cooking", () => changes.finish(cooking.row.id, said, entry));
+  await noted.finish(cooking.row.id, said, entry);
   return entry.id;
 }

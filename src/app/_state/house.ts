@@ -3,7 +3,7 @@
 import type { Clearable } from "@/core/formats/clearable";
 import { db } from "@/data/db";
 import { editsFor, editsToClear } from "@/data/household";
-import { CLEARING } from "@/ui/wording/clearing";
+import { CLEARING } from "@/words/clearing";
 import { change } from "./store";
 
 /** The demo household beside what is there; a kitchen that the cook has set up stays. */

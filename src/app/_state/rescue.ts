@@ -4,8 +4,10 @@ import { type Household, writeCheckedHousehold } from "@/core/formats/household"
 import { LISTS } from "@/core/formats/upgrades";
 import { db } from "@/data/db";
 import { readAll } from "@/data/household";
+import { withPresses } from "@/data/noteQueue";
 import { download } from "./download";
 import { pendingNow } from "./pending";
+import { heldNotes } from "./store";
 
 const NOTHING = {
   kitchen: null,
@@ -15,7 +17,8 @@ const NOTHING = {
 /** The household as the store has it, with what it would not take on top, as a file that every Jade Pan reads. */
 export async function saveEverything(): Promise<void> {
   const stored = await readAll(db).catch(() => NOTHING);
-  const { text, aside } = writeCheckedHousehold(withUnstored(stored), new Date().toISOString());
+  const household = withPresses(withUnstored(stored), heldNotes.current().unstored);
+  const { text, aside } = writeCheckedHousehold(household, new Date().toISOString());
   download("jade-pan-household-rescued.json", "application/json", text);
   if (aside.length > 0) download("jade-pan-rows-set-aside.json", "application/json", JSON.stringify(aside, null, 2));
 }

@@ -3,7 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { db } from "@/data/db";
-import type { LastExport } from "@/ui/wording/safekeeping";
+import type { LastExport } from "@/words/safekeeping";
 
 /** Of this browser alone: when everything was last saved to a file. */
 const KEY = "jade-pan.exported-at";

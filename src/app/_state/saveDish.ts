@@ -5,8 +5,8 @@ import type { Plan, PlanInput } from "@/core/plan";
 import type { RecipeOut } from "@/core/formats/recipeOut";
 import type { Food, FoodLookup, FoodId } from "@/core/foods/food";
 import { longestChain } from "@/core/schedule/longest";
-import { describeStep } from "@/ui/wording/stepText";
-import { amountInText, foodInText, type TextContext } from "@/ui/wording/words";
+import { describeStep } from "@/words/stepText";
+import { amountInText, foodInText, type TextContext } from "@/words/words";
 import { download, fileName } from "./download";
 
 /** A dish of a supper as a file. The writers come when somebody asks for one. */

@@ -8,17 +8,34 @@ import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
 import type { Food } from "@/core/foods/food";
 import type { Label } from "@/core/formats/household";
-import { Changes, type Edit } from "@/data/changes";
-import { db, type KitchenRow } from "@/data/db";
+import type { Entry } from "@/core/notebook/entry";
+import type { CookingId, LogEntry } from "@/core/process/log";
+import { Changes, type Edit, type Note } from "@/data/changes";
+import { type CookingRow, db, type KitchenRow } from "@/data/db";
 import { comingSuppers, isEmpty, kitchenOf } from "@/data/household";
+import { type HeldNotes, NoteQueue } from "@/data/noteQueue";
 import { notify } from "@/ui/frame/noticeQueue";
 import { stored } from "@/ui/frame/troubleQueue";
-import { describeBroughtBack } from "@/ui/wording/clearing";
+import { describeBroughtBack } from "@/words/clearing";
 import { begin, dropWritten, type Pending, pendingRow, usePending, withPending, written } from "./pending";
 
 /** The one history of this page. */
 export const changes = new Changes(db);
 export const useHistory = () => useSyncExternalStore(changes.subscribe, changes.current, changes.current);
+
+/** What is noted at the Stove, stored or held until it is. */
+export const heldNotes = new NoteQueue((press) => changes.press(press));
+export const useHeldNotes = (): HeldNotes =>
+  useSyncExternalStore(heldNotes.subscribe, heldNotes.current, heldNotes.current);
+const asNotes = (entries: readonly LogEntry[]): Note[] => entries.map((entry) => ({ id: crypto.randomUUID(), entry }));
+/** One press at the Stove, drawn at once; resolves once the browser was asked to store it. */
+export const noted = {
+  begin: (cooking: CookingRow, first: LogEntry) => heldNotes.add({ kind: "begin", cooking, notes: asNotes([first]) }),
+  add: (cooking: CookingId, ...entries: LogEntry[]) =>
+    heldNotes.add({ kind: "notes", cooking, notes: asNotes(entries) }),
+  finish: (cooking: CookingId, last: readonly LogEntry[], entry: Entry) =>
+    heldNotes.add({ kind: "finish", cooking, notes: asNotes(last), entry }),
+};
 
 export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID().slice(0, 8)}`;
 

@@ -21,10 +21,12 @@ import type { Schedule } from "@/core/schedule/schedule";
 import type { Taken } from "@/core/schedule/taken";
 import { type CookingRow, db } from "@/data/db";
 import { batchesWith, cookingOf, planInputOf, suppersBefore } from "@/data/household";
+import { withHeld } from "@/data/noteQueue";
 import { useSame } from "@/ui/frame/useSame";
+import type { StageSlug } from "./stages";
 import { dropWritten, pendingRow, usePending } from "./pending";
 import { useCautions, useLast, usePlan, useRanges, useTimes } from "./computed";
-import { change, edited } from "./store";
+import { change, edited, heldNotes, useHeldNotes } from "./store";
 
 /** Everything the stages of one supper are views of. */
 export interface SupperView {
@@ -66,8 +68,7 @@ export type SupperState = { readonly state: "loading" } | { readonly state: "mis
 const Context = createContext<SupperState>({ state: "loading" });
 export const useSupper = (): SupperState => useContext(Context);
 
-export const supperHref = (stage: "swap" | "bench" | "clock" | "stove", id: string) =>
-  `/supper/${stage}?s=${encodeURIComponent(id)}`;
+export const supperHref = (stage: StageSlug, id: string) => `/supper/${stage}?s=${encodeURIComponent(id)}`;
 
 /** Loads the supper named in the query and keeps its plan, ranges and schedule. */
 export function SupperProvider({ children }: { children: ReactNode }) {
@@ -91,7 +92,10 @@ export function SupperProvider({ children }: { children: ReactNode }) {
   useEffect(() => dropWritten(() => true), [stored]);
   const edited = id === null ? null : (pendingRow<Supper>(onItsWay, "suppers", id) ?? null);
   const supper = edited ?? stored?.supper ?? null;
-  const cooked = useSame(stored && stored.supper !== null ? stored.cooking : null);
+  const held = useHeldNotes();
+  const read = stored && stored.supper !== null ? stored.cooking : null;
+  useEffect(() => heldNotes.seen(read?.cooking.id ?? null, read?.ids ?? []), [read]);
+  const cooked = useSame(id === null || !stored || stored.supper === null ? null : withHeld(read, id, held.presses));
   const cooking = useMemo(
     () => (cooked === null ? null : { row: cooked.cooking, log: cooked.log, progress: progressOf(cooked.log) }),
     [cooked],

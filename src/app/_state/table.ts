@@ -9,7 +9,7 @@ import type { Eater } from "@/core/household/people";
 import type { Entry } from "@/core/notebook/entry";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { SwapProps } from "@/ui/swap/swapProps";
-import { ALLERGEN_NAMES, type TextContext } from "@/ui/wording/words";
+import { ALLERGEN_NAMES, type TextContext } from "@/words/words";
 import { newId, put } from "./store";
 
 /** Who sits at the table of a supper that is not there yet, and when: what Swap and recipes ask alike. */

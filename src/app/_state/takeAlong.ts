@@ -1,9 +1,9 @@
 import { localTime } from "@/core/calendar/localTime";
 import { ovenOn } from "@/core/schedule/oven";
 import type { PartId } from "@/core/process/step";
-import { describeStep } from "@/ui/wording/stepText";
-import { describeOvenOn, type TitledMove } from "@/ui/wording/tasks";
-import type { TextContext } from "@/ui/wording/words";
+import { describeStep } from "@/words/stepText";
+import { describeOvenOn, type TitledMove } from "@/words/tasks";
+import type { TextContext } from "@/words/words";
 import { download, fileName } from "./download";
 import { nameIn, type SupperView } from "./supper";
 

@@ -6,7 +6,7 @@ import { differences, type Difference } from "@/core/process/compare";
 import { totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/row";
 import { rowsOf } from "@/core/schedule/work";
-import { describeDifference, describePutIn, describeWayBack, type WayBackWords } from "@/ui/wording/stove";
+import { describeDifference, describePutIn, describeWayBack, type WayBackWords } from "@/words/stove";
 import { usePlan } from "./computed";
 import type { SupperView } from "./supper";
 

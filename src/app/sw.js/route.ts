@@ -2,13 +2,11 @@ import { createHash } from "node:crypto";
 import { readdirSync } from "node:fs";
 import { join } from "node:path";
 import { build } from "esbuild";
+import { pagesIn } from "../pages";
 
 export const dynamic = "force-static";
 
-/** Every page, and what a browser asks for beside scripts. */
-const PAGES = ["/", "/kitchen", "/notebook", "/recipe", "/swap"].concat(
-  ["bench", "clock", "stove", "swap"].map((stage) => `/supper/${stage}`),
-);
+/** What a browser asks for beside pages and scripts. */
 const MORE = ["/manifest.webmanifest", "/icon.svg", "/schema/household.json", "/api/v1/openapi.json"];
 
 /** Files below a folder, as paths under it. */
@@ -28,7 +26,7 @@ export async function GET(): Promise<Response> {
   const entries = [
     ...hashed.map((file) => ({ url: `/_next/static/${file}`, revision: null })),
     ...filesIn(join(root, "public")).map((file) => ({ url: `/${file}`, revision })),
-    ...[...PAGES, ...MORE].map((url) => ({ url, revision })),
+    ...[...pagesIn(join(root, "src/app")), ...MORE].map((url) => ({ url, revision })),
   ];
   const { outputFiles } = await build({
     entryPoints: [join(root, "src/sw/sw.ts")],

@@ -1,7 +1,7 @@
 import type { StepKind } from "../process/registry";
 
 /** What usually comes after a step of each kind, likeliest first (common practice). */
-const NEXT: Readonly<Partial<Record<StepKind, readonly StepKind[]>>> = {
+const NEXT: Readonly<Record<StepKind, readonly StepKind[]>> = {
   weigh: ["soak", "cut", "rinse", "press"],
   sort: ["rinse", "cook", "soak"],
   cut: ["brown", "boil", "marinate", "sear"],
@@ -50,9 +50,9 @@ const NEXT: Readonly<Partial<Record<StepKind, readonly StepKind[]>>> = {
   store: ["reheat", "thaw"],
   "set-aside": ["sear", "simmer", "season"],
   reheat: ["season", "serve"],
+  serve: ["season", "serve"],
 };
 const FIRST: readonly StepKind[] = ["weigh", "cut", "soak", "cook"];
 
 /** What usually comes next; after nothing, what a part begins with. */
-export const usualNext = (kind: StepKind | null): readonly StepKind[] =>
-  kind === null ? FIRST : (NEXT[kind] ?? ["season", "serve"]);
+export const usualNext = (kind: StepKind | null): readonly StepKind[] => (kind === null ? FIRST : NEXT[kind]);

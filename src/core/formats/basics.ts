@@ -3,15 +3,26 @@ import { isOneLine } from "../quantities/oneLine";
 
 /** What the schemas of everything that comes from outside are made of. */
 
-export const id = v.pipe(v.string(), v.minLength(1, "must not be empty"), v.maxLength(100, "is too long"));
+const ONE_LINE = "must be one line, without control characters";
+export const id = v.pipe(
+  v.string(),
+  v.minLength(1, "must not be empty"),
+  v.maxLength(100, "is too long"),
+  v.check(isOneLine, ONE_LINE),
+);
 /** A step of a supper, `dish.step`. */
-export const stepKeyText = v.pipe(v.string(), v.minLength(1, "must not be empty"), v.maxLength(201, "is too long"));
+export const stepKeyText = v.pipe(
+  v.string(),
+  v.minLength(1, "must not be empty"),
+  v.maxLength(201, "is too long"),
+  v.check(isOneLine, ONE_LINE),
+);
 /** A name that people read: one line of 1 to 200 characters. */
 export const name = v.pipe(
   v.string(),
   v.minLength(1, "must not be empty"),
   v.maxLength(200, "is too long"),
-  v.check(isOneLine, "must be one line, without control characters"),
+  v.check(isOneLine, ONE_LINE),
 );
 /** A finite number within limits, both included. */
 export const between = (low: number, high: number) =>

@@ -5,7 +5,8 @@ import { ownFood } from "../foods/own";
 import { FOODS } from "../foods/table";
 import type { LogEntry } from "../process/log";
 import { broughtIn, clashesOf, longerLog } from "./bringIn";
-import type { Household, Label } from "./household";
+import { type Household, type Label, readHousehold, writeHousehold } from "./household";
+import { labelsOnce } from "./labelsOnce";
 
 const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as never;
 const label = (food: string, allergen: Allergen, state: LabelState): Label => ({
@@ -158,6 +159,37 @@ describe("replacing restores the file", () => {
     const after = broughtIn(here, file, "replace", new Set(["own-1.soy"]), "~2");
     expect(after.labels).toContainEqual(label("stock", "gluten", "contains"));
     expect(after.foods[0]?.allergens).toMatchObject({ nuts: "contains", soy: "free", lupin: "contains" });
+  });
+  test("what was read here and an older file does not know stands where it is the stricter, until the cook decides", () => {
+    const older = { ...file, labels: [] };
+    const here: Household = {
+      ...file,
+      labels: [label("tamari", "gluten", "contains"), label("stock", "milk", "may"), label("miso", "gluten", "free")],
+    };
+    const { labels } = clashesOf(here, older, "replace");
+    expect(labels).toMatchObject([
+      { id: "tamari.gluten", here: "contains", file: "unknown", kept: "contains" },
+      { id: "stock.milk", here: "may", kept: "may" },
+    ]);
+    const after = (overruled: string[]) => broughtIn(here, older, "replace", new Set(overruled), "~2").labels;
+    // "Free" is a promise that nobody makes again: it is to be read anew.
+    expect(after([])).toEqual([label("tamari", "gluten", "contains"), label("stock", "milk", "may")]);
+    expect(after(["tamari.gluten"])).toEqual([label("stock", "milk", "may")]);
+  });
+  test("a label under another id is the same label: it never stands beside the stricter one", () => {
+    const here: Household = { ...file, labels: [label("tamari", "gluten", "contains")] };
+    const free = { ...label("tamari", "gluten", "free"), id: "label-1" };
+    const loose = { ...file, labels: [free] };
+    expect(clashesOf(here, loose, "replace").labels).toMatchObject([{ id: "tamari.gluten", kept: "contains" }]);
+    const after = broughtIn(here, loose, "replace", new Set(), "~2");
+    expect(after.labels.map((l) => "state" in l && l.state)).toEqual(["contains"]);
+    expect(copies(here, loose).labels.map((l) => "state" in l && l.state)).toEqual(["contains"]);
+    const text = writeHousehold({ ...EMPTY, labels: [label("tamari", "gluten", "contains"), free] }, "now");
+    const read = readHousehold(text);
+    expect(read.ok && read.value.labels).toEqual([label("tamari", "gluten", "contains")]);
+    expect(labelsOnce([free, label("tamari", "gluten", "may")])).toEqual([label("tamari", "gluten", "may")]);
+    const figure = (id: string, per100: number) => ({ id, food: "tamari", figure: "sodiumMg", per100 }) as const;
+    expect(labelsOnce([figure("x", 1), figure("y", 2)])).toEqual([figure("tamari.sodiumMg", 2)]);
   });
   test("a label of an own food that is on both sides is no exception", () => {
     const here: Household = { ...file, labels: [label("own-1", "soy", "contains")] };

@@ -1,9 +1,11 @@
 import type { SupperId } from "../dish/dish";
-import { type Allergen, type AllergenState, stricter } from "../foods/allergens";
+import { type Allergen, type AllergenState, ALLERGENS, stricter } from "../foods/allergens";
+import { type FoodBook, openBook } from "../foods/book";
 import { FOODS } from "../foods/table";
 import type { FoodId } from "../foods/food";
 import type { LogEntry } from "../process/log";
 import type { Cooking, Household, Label } from "./household";
+import { labelId } from "./labelsOnce";
 
 /** A file takes the place of what is here, or its rows stand beside it with ids of their own. */
 export type HowToBringIn = "replace" | "copies";
@@ -39,24 +41,30 @@ const table = new Map(FOODS.map((f) => [f.id, f.allergens]));
 
 /**
  * What a file and this household say differently, and the safer of the two. Beside each other, a label that says "free"
- * of something nobody read here is a difference as well; in place of each other, only what somebody here has said is.
+ * of something nobody read here is a difference as well. In place of each other both sides are walked: what was read here and
+ * the file knows nothing of is a difference where the word here is the stricter one.
  */
 export function clashesOf(here: Household, file: Household, how: HowToBringIn): Clashes {
   return {
-    labels: [...labelClashes(here, file, how), ...ownFoodClashes(here, file, how)],
+    labels: how === "copies" ? clashesBeside(here, file) : clashesInPlace(here, file),
     logs: logClashes(here, file, how),
   };
 }
 
-function labelClashes(here: Household, file: Household, how: HowToBringIn): LabelClash[] {
-  const said = new Map(allergenLabels(here).map((l) => [l.id, l.state]));
+const keyOf = (food: FoodId, allergen: Allergen): string => `${food}.${allergen}`;
+const saidIn = (household: Household): Map<string, AllergenLabel> =>
+  new Map(allergenLabels(household).map((l) => [keyOf(l.food, l.allergen), l]));
+
+function clashesBeside(here: Household, file: Household): LabelClash[] {
+  const said = saidIn(here);
   const ownThere = new Set(file.foods.map((f) => f.id));
-  return allergenLabels(file).flatMap(({ id, food, allergen, state }) => {
+  return [...saidIn(file).values()].flatMap(({ food, allergen, state }) => {
     // An own food of the file gets an id of its own among copies: nothing here speaks of it.
-    if (how === "copies" && ownThere.has(food)) return [];
-    const read = said.get(id);
-    const stands = read ?? (how === "copies" ? (table.get(food)?.[allergen] ?? "unknown") : undefined);
-    if (stands === undefined || stands === state) return [];
+    if (ownThere.has(food)) return [];
+    const id = keyOf(food, allergen);
+    const read = said.get(id)?.state;
+    const stands = read ?? table.get(food)?.[allergen] ?? "unknown";
+    if (stands === state) return [];
     const kept = stricter(stands, state);
     // Nobody here has said otherwise: the stricter word of the file simply counts.
     if (read === undefined && kept === state) return [];
@@ -64,21 +72,29 @@ function labelClashes(here: Household, file: Household, how: HowToBringIn): Labe
   });
 }
 
-/** An own food that is on both sides under one id. Copies get ids of their own, so nothing clashes there. */
-function ownFoodClashes(here: Household, file: Household, how: HowToBringIn): LabelClash[] {
-  if (how === "copies") return [];
-  const mine = new Map(here.foods.map((f) => [f.id, f.allergens]));
-  return file.foods.flatMap((food) =>
-    (Object.keys(food.allergens) as Allergen[]).flatMap((allergen) => {
-      const stands = mine.get(food.id)?.[allergen];
-      const state = food.allergens[allergen];
-      if (stands === undefined || stands === state) return [];
+/** Of each food that both sides know: what each makes of it, with its own foods and everything that packets said. */
+function clashesInPlace(here: Household, file: Household): LabelClash[] {
+  const [saidHere, saidThere] = [saidIn(here), saidIn(file)];
+  const [mine, theirs] = [here, file].map(({ foods, labels }) => openBook({ foods, labels })) as [FoodBook, FoodBook];
+  const ownThere = new Set(file.foods.map((f) => f.id));
+  const foods = new Set([
+    ...[...saidHere.values(), ...saidThere.values()].map((l) => l.food),
+    ...here.foods.map((f) => f.id).filter((id) => ownThere.has(id)),
+  ]);
+  return [...foods].flatMap((food) => {
+    const [now, then] = [mine.food(food)?.allergens, theirs.food(food)?.allergens];
+    if (now === undefined || then === undefined) return [];
+    return ALLERGENS.flatMap((allergen) => {
+      const id = keyOf(food, allergen);
+      const [stands, state] = [now[allergen], then[allergen]];
       const kept = stricter(stands, state);
-      return kept === state
-        ? []
-        : [{ id: `${food.id}.${allergen}`, food: food.id, allergen, here: stands, file: state, kept }];
-    }),
-  );
+      // Nobody here has spoken, or only one side has and the file's word is the safer: it simply counts.
+      const bothSaid = saidHere.has(id) && saidThere.has(id);
+      const saidNothing = !saidHere.has(id) && !ownThere.has(food);
+      if (stands === state || saidNothing || (kept === state && !bothSaid)) return [];
+      return [{ id, food, allergen, here: stands, file: state, kept }];
+    });
+  });
 }
 
 function logClashes(here: Household, file: Household, how: HowToBringIn): LogClash[] {
@@ -130,7 +146,7 @@ function replaced(
   const mine = new Map(here.cookings.map((c) => [c.id, c.log]));
   return {
     ...file,
-    labels: settled(file.labels, kept),
+    labels: settled(file, kept),
     foods: file.foods.map((food) => {
       const allergens = { ...food.allergens };
       for (const allergen of Object.keys(allergens) as Allergen[])
@@ -145,13 +161,22 @@ function replaced(
   };
 }
 
-/** Labels with the stricter word where it stands; "unknown" is no label at all. */
-const settled = (labels: readonly Label[], kept: ReadonlyMap<string, AllergenState>): Label[] =>
-  labels.flatMap((label) => {
-    const state = isAllergenLabel(label) ? (kept.get(label.id) ?? label.state) : null;
-    if (state === null || !isAllergenLabel(label)) return [label];
+/** Labels with the word that stands, also where the file had none; "unknown" is no label at all. Own foods keep it themselves. */
+function settled({ labels, foods }: Household, kept: ReadonlyMap<string, AllergenState>): Label[] {
+  const own = new Set(foods.map((f) => f.id));
+  const had = new Set(labels.map(labelId));
+  const stands = labels.flatMap((label): Label[] => {
+    if (!isAllergenLabel(label)) return [label];
+    const state = kept.get(labelId(label)) ?? label.state;
     return state === "unknown" ? [] : [{ ...label, state }];
   });
+  const missing = [...kept].flatMap(([id, state]): Label[] => {
+    const at = id.lastIndexOf(".");
+    const [food, allergen] = [id.slice(0, at), id.slice(at + 1) as Allergen];
+    return had.has(id) || own.has(food) || state === "unknown" ? [] : [{ id, food, allergen, state }];
+  });
+  return [...stands, ...missing];
+}
 
 function asCopies(
   here: Household,
@@ -205,15 +230,15 @@ function asCopies(
       eaters: c.input.eaters.map((e) => ({ ...e, id: eater(e.id), dislikes: e.dislikes.map(food) })),
     } as Cooking["input"],
   });
-  const known = new Set(here.labels.map((l) => l.id));
+  const known = new Set(here.labels.map(labelId));
   const own = new Set(file.foods.map((f) => f.id));
-  const labels = settled(file.labels, kept).flatMap((label): Label[] => {
+  const labels = settled(file, kept).flatMap((label): Label[] => {
     if (own.has(label.food)) {
       const what = isAllergenLabel(label) ? label.allergen : label.figure;
       return [{ ...label, food: food(label.food), id: `${food(label.food)}.${what}` }];
     }
     // A figure that was read here stays; of an allergen the stricter word is written.
-    return isAllergenLabel(label) || !known.has(label.id) ? [label] : [];
+    return isAllergenLabel(label) || !known.has(labelId(label)) ? [label] : [];
   });
   return {
     kitchen: null,

@@ -79,7 +79,7 @@ describe("the household file", () => {
       { kind: "wrong-field", field: expect.stringContaining("kitchen/cooks") },
     ],
     [
-      text.replace('"minutes": 10,', '"minutes": -10,'),
+      text.replace('"minutes": 10,', '"minutes": "ten",'),
       { kind: "wrong-field", field: expect.stringContaining("minutes") },
     ],
   ])("a bad file is refused by name (%#)", (bad, failure) => {

@@ -4,15 +4,16 @@ import type { PlanInput } from "../plan";
 import { fail, type Result, succeed } from "../quantities/result";
 import { canonicalJson } from "./canonical";
 import { firstIssue } from "./issue";
+import { labelsOnce } from "./labelsOnce";
 import { FILE_VERSION, LARGEST_FILE, type ListName, LISTS, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
 import {
-  DishSchema,
+  StoredDishSchema,
   EaterSchema,
   EntrySchema,
   KitchenSchema,
   LogEntrySchema,
-  PlanInputSchema,
-  SupperSchema,
+  StoredPlanInputSchema,
+  StoredSupperSchema,
 } from "./schemas";
 import { AllergenSaying, FigureSaying, FoodSchema } from "./foodSchema";
 import { between, id, LIMITS, name } from "./basics";
@@ -30,7 +31,7 @@ export const CookingSchema = v.strictObject({
   id,
   supper: id,
   startedAt: v.pipe(v.string(), v.isoTimestamp()),
-  input: v.pipe(PlanInputSchema, v.readonly()),
+  input: v.pipe(StoredPlanInputSchema, v.readonly()),
   log: v.array(LogEntrySchema),
 });
 /** A recipe that was turned over, as it was given, and the dish that came of it. */
@@ -47,8 +48,8 @@ const ROWS = {
   eaters: EaterSchema,
   labels: LabelSchema,
   foods: FoodSchema,
-  dishes: DishSchema,
-  suppers: SupperSchema,
+  dishes: StoredDishSchema,
+  suppers: StoredSupperSchema,
   cookings: CookingSchema,
   entries: EntrySchema,
   recipes: RecipeSchema,
@@ -133,7 +134,7 @@ export function writeCheckedHousehold(household: Household, exportedAt: string, 
   }
 }
 
-/** Why a file cannot be read, for `ui/wording/files`. */
+/** Why a file cannot be read, for `words/files`. */
 export type FileFailure =
   | { readonly kind: "too-big"; readonly bytes: number; readonly most: number }
   | { readonly kind: "not-json"; readonly cutOff: boolean }
@@ -157,12 +158,15 @@ export function readHousehold(text: string, onRows: Progress = () => undefined):
     return fail({ kind: "foreign" });
   if ("version" in data && typeof data.version === "number" && data.version > FILE_VERSION)
     return fail({ kind: "newer", version: data.version });
+  if ("version" in data && typeof data.version === "number" && !Number.isInteger(data.version))
+    return fail({ kind: "wrong-field", field: "version", problem: `${data.version} is no version of this format` });
   const upgraded = newest(data);
   if (!upgraded.ok) return upgraded;
   const file = checkedRows(upgraded.value as Plain, onRows);
   if (!file.ok) return file;
   const taken = idTakenTwice(file.value);
-  return taken === null ? file : fail({ kind: "wrong-field", ...taken });
+  if (taken !== null) return fail({ kind: "wrong-field", ...taken });
+  return succeed({ ...file.value, labels: labelsOnce(file.value.labels) });
 }
 
 /** How often the reader tells how far it is, rows. */

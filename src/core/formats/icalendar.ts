@@ -1,5 +1,8 @@
 import ical, { ICalAlarmType, ICalCalendarMethod } from "ical-generator";
 
+/** RFC 5545, 3.3.11: the package escapes summaries and descriptions, but not UIDs. */
+const asText = (text: string): string => text.replace(/[\\;,]/g, "\\$&").replace(/\r?\n/g, "\\n");
+
 /** One thing to do at a time, in words. Instants in milliseconds since 1970 UTC. */
 export interface CalendarItem {
   readonly uid: string;
@@ -29,7 +32,7 @@ export function writeCalendar(name: string, items: readonly CalendarItem[], stam
   const sequence = Math.max(0, Math.floor((stampedAt - COUNTED_FROM) / 1000));
   for (const item of items) {
     const event = calendar.createEvent({
-      id: item.uid,
+      id: asText(item.uid),
       sequence,
       stamp: new Date(stampedAt),
       start: new Date(item.startsAt),

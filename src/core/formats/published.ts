@@ -9,10 +9,13 @@ import {
   LogEntrySchema,
   PlanInputSchema,
   SupperSchema,
+  StoredDishSchema,
+  StoredPlanInputSchema,
+  StoredSupperSchema,
 } from "./schemas";
-import { StepSchema } from "./stepSchema";
+import { StepSchema, StoredStepSchema } from "./stepSchema";
 
-/** What a file says again and again, by name. */
+/** What requests say again and again, by name. */
 export const NAMED = {
   Step: StepSchema,
   Dish: DishSchema,
@@ -25,5 +28,15 @@ export const NAMED = {
   Entry: EntrySchema,
 };
 
+/** The same of files: a number of a step may lie beyond today's limits there. */
+const NAMED_IN_FILES = {
+  ...NAMED,
+  Step: StoredStepSchema,
+  Dish: StoredDishSchema,
+  Supper: StoredSupperSchema,
+  PlanInput: StoredPlanInputSchema,
+};
+
 /** JSON Schema of the household file, made from the schema that guards the import. */
-export const householdJsonSchema = () => toJsonSchema(HouseholdFileSchema, { errorMode: "ignore", definitions: NAMED });
+export const householdJsonSchema = () =>
+  toJsonSchema(HouseholdFileSchema, { errorMode: "ignore", definitions: NAMED_IN_FILES });

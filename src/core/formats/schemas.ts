@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { between, clock, id, instant, LIMITS, list, maybe, name, stepKeyText } from "./basics";
 import { FoodSchema, LabelSayingSchema } from "./foodSchema";
-import { StepSchema } from "./stepSchema";
+import { StepSchema, StoredStepSchema } from "./stepSchema";
 import { ALLERGENS } from "../foods/allergens";
 import type { Food } from "../foods/food";
 import { AT_HAND, type Dish, MOST_ROOM_MIN, type Supper } from "../dish/dish";
@@ -15,6 +15,9 @@ import { MEAT_FORMS, MEAT_KINDS } from "../dish/meat";
 import { STEP_KINDS } from "../process/registry";
 import { SALT_TARGETS, type SaltTarget } from "../models/salt";
 
+/** No supper is planned before this: an instant that reads so is a slip of the year. */
+const EARLIEST_MS = Date.UTC(2001, 0, 1);
+
 /** Shapes of everything that comes from outside: files, the API, the browser's own store. */
 
 const differ = (ids: readonly string[]) => new Set(ids).size === ids.length;
@@ -23,76 +26,87 @@ const stepIdsDiffer = (parts: readonly { readonly steps: readonly { readonly id:
   differ(parts.flatMap((p) => p.steps.map((s) => s.id)));
 const DIFFERENT = "must have different ids";
 
+const dishOf = (step: typeof StepSchema) =>
+  v.strictObject({
+    id,
+    name,
+    replaces: v.optional(
+      maybe(
+        v.strictObject({
+          words: v.pipe(v.string(), v.maxLength(200)),
+          form: maybe(v.picklist(MEAT_FORMS)),
+          kind: maybe(v.picklist(MEAT_KINDS)),
+          rawG: maybe(between(1, 1_000_000)),
+        }),
+      ),
+      null,
+    ),
+    servings: between(1, 200),
+    parts: v.pipe(
+      list(
+        v.strictObject({
+          id,
+          name,
+          steps: list(step, LIMITS.steps),
+          waitsForTableMin: between(0, 1440),
+          saltTarget: maybe(v.picklist(Object.keys(SALT_TARGETS) as SaltTarget[])),
+          route: v.optional(
+            maybe(v.strictObject({ id, form: v.picklist(MEAT_FORMS), kind: v.picklist(MEAT_KINDS) })),
+            null,
+          ),
+        }),
+        LIMITS.parts,
+      ),
+      v.check((items) => idsDiffer(items), DIFFERENT),
+      v.check((parts) => stepIdsDiffer(parts), "must have steps with different ids"),
+    ),
+  });
 /** A dish with parts and steps whose ids differ. */
-export const DishSchema = v.strictObject({
-  id,
-  name,
-  replaces: v.optional(
-    maybe(
-      v.strictObject({
-        words: v.pipe(v.string(), v.maxLength(200)),
-        form: maybe(v.picklist(MEAT_FORMS)),
-        kind: maybe(v.picklist(MEAT_KINDS)),
-        rawG: maybe(between(1, 1_000_000)),
-      }),
+export const DishSchema = dishOf(StepSchema);
+/** The same as files have it. */
+export const StoredDishSchema = dishOf(StoredStepSchema);
+const supperOf = (dish: typeof DishSchema) =>
+  v.strictObject({
+    id,
+    name,
+    serveAt: v.pipe(
+      instant,
+      v.check((text) => !(Date.parse(text) < EARLIEST_MS), "must be in 2001 or later"),
     ),
-    null,
-  ),
-  servings: between(1, 200),
-  parts: v.pipe(
-    list(
-      v.strictObject({
-        id,
-        name,
-        steps: list(StepSchema, LIMITS.steps),
-        waitsForTableMin: between(0, 1440),
-        saltTarget: maybe(v.picklist(Object.keys(SALT_TARGETS) as SaltTarget[])),
-        route: v.optional(
-          maybe(v.strictObject({ id, form: v.picklist(MEAT_FORMS), kind: v.picklist(MEAT_KINDS) })),
-          null,
-        ),
-      }),
-      LIMITS.parts,
+    eaters: list(id, 200),
+    guests: v.pipe(between(0, 200), v.integer("must be a whole number")),
+    atHand: v.optional(list(v.strictObject({ food: id, state: v.picklist(AT_HAND) }), LIMITS.foods), []),
+    dishes: v.pipe(
+      list(dish, LIMITS.dishes),
+      v.check((items) => idsDiffer(items), DIFFERENT),
     ),
-    v.check((items) => idsDiffer(items), DIFFERENT),
-    v.check((parts) => stepIdsDiffer(parts), "must have steps with different ids"),
-  ),
-});
+    afterMin: v.optional(
+      v.pipe(
+        v.record(id, v.pipe(between(0, 600), v.integer("must be a whole number of minutes"))),
+        v.check((of) => Object.keys(of).length <= LIMITS.dishes, "names more dishes than there are"),
+      ),
+      {},
+    ),
+    pins: v.optional(
+      v.pipe(
+        v.record(stepKeyText, instant),
+        v.check((of) => Object.keys(of).length <= LIMITS.log, "holds too many"),
+      ),
+      {},
+    ),
+    roomMin: v.optional(v.pipe(between(0, MOST_ROOM_MIN), v.integer("must be a whole number of minutes")), 0),
+    madeWith: v.optional(
+      v.pipe(
+        v.record(stepKeyText, v.strictObject({ supper: id, step: stepKeyText })),
+        v.check((of) => Object.keys(of).length <= LIMITS.dishes, "holds too many"),
+      ),
+      {},
+    ),
+  });
 /** A supper with its own copies of dishes. */
-export const SupperSchema = v.strictObject({
-  id,
-  name,
-  serveAt: instant,
-  eaters: list(id, 200),
-  guests: v.pipe(between(0, 200), v.integer("must be a whole number")),
-  atHand: v.optional(list(v.strictObject({ food: id, state: v.picklist(AT_HAND) }), LIMITS.foods), []),
-  dishes: v.pipe(
-    list(DishSchema, LIMITS.dishes),
-    v.check((items) => idsDiffer(items), DIFFERENT),
-  ),
-  afterMin: v.optional(
-    v.pipe(
-      v.record(id, v.pipe(between(0, 600), v.integer("must be a whole number of minutes"))),
-      v.check((of) => Object.keys(of).length <= LIMITS.dishes, "names more dishes than there are"),
-    ),
-    {},
-  ),
-  pins: v.optional(
-    v.pipe(
-      v.record(stepKeyText, instant),
-      v.check((of) => Object.keys(of).length <= LIMITS.log, "holds too many"),
-    ),
-    {},
-  ),
-  roomMin: v.optional(v.pipe(between(0, MOST_ROOM_MIN), v.integer("must be a whole number of minutes")), 0),
-  madeWith: v.optional(
-    v.pipe(
-      v.record(stepKeyText, v.strictObject({ supper: id, step: stepKeyText })),
-      v.check((of) => Object.keys(of).length <= LIMITS.dishes, "holds too many"),
-    ),
-    {},
-  ),
-});
+export const SupperSchema = supperOf(DishSchema);
+/** The same as files have it. */
+export const StoredSupperSchema = supperOf(StoredDishSchema);
 const HoursSchema = v.strictObject({ days: list(v.pipe(between(1, 7), v.integer()), 7), from: clock, to: clock });
 /** Gear, hours and units of a kitchen. */
 export const KitchenSchema = v.strictObject({
@@ -196,16 +210,20 @@ export const LogEntrySchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("aside"), ...stamp }),
   v.strictObject({ kind: v.literal("finished"), ...stamp }),
 ]);
+const planInputOf = (supper: typeof SupperSchema) =>
+  v.strictObject({
+    supper,
+    /** Own foods, and full ones whose figures win over the table that ships. */
+    foods: list(FoodSchema, LIMITS.foods),
+    labels: v.optional(list(LabelSayingSchema, 20 * LIMITS.foods), []),
+    kitchen: KitchenSchema,
+    eaters: list(EaterSchema, 200),
+    log: list(LogEntrySchema, LIMITS.log),
+  });
 /** What a plan is computed from. */
-export const PlanInputSchema = v.strictObject({
-  supper: SupperSchema,
-  /** Own foods, and full ones whose figures win over the table that ships. */
-  foods: list(FoodSchema, LIMITS.foods),
-  labels: v.optional(list(LabelSayingSchema, 20 * LIMITS.foods), []),
-  kitchen: KitchenSchema,
-  eaters: list(EaterSchema, 200),
-  log: list(LogEntrySchema, LIMITS.log),
-});
+export const PlanInputSchema = planInputOf(SupperSchema);
+/** The same as files have it. */
+export const StoredPlanInputSchema = planInputOf(StoredSupperSchema);
 /** One entry of the notebook. */
 export const EntrySchema = v.strictObject({
   id,

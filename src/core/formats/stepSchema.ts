@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import type { Field } from "../process/descriptor";
+import { COMMON_NUMBERS, type Field } from "../process/descriptor";
 import { type Step, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import { between, id, LIMITS, list, maybe } from "./basics";
 
@@ -8,17 +8,17 @@ const Line = v.variant("kind", [
   v.strictObject({ kind: v.literal("part"), part: id, share: between(0, 1) }),
   v.strictObject({ kind: v.literal("liquor"), step: id, share: between(0, 1) }),
 ]);
-const common = {
-  id,
-  adds: list(Line, LIMITS.lines),
-  handsMin: maybe(between(0, 1000)),
-  mayWaitMin: maybe(between(0, 20_000)),
-  ready: v.optional(v.boolean()),
-};
+/** Numbers as they must be, or as they may have been stored by a version with other limits: the step then says what is wrong. */
+type Read = "strict" | "stored";
+const STORED_MOST = 1e9;
 /** The schema of one setting, from the plain data of its descriptor. */
-function fieldSchema(field: Field): v.GenericSchema {
+function fieldSchema(field: Field, read: Read): v.GenericSchema {
   switch (field.is) {
     case "number": {
+      if (read === "stored") {
+        const finite = between(-STORED_MOST, STORED_MOST);
+        return field.orNull ? maybe(finite) : finite;
+      }
       const checked = between(field.low, field.high);
       const schema = field.whole ? v.pipe(checked, v.integer("must be a whole number")) : checked;
       return field.orNull ? maybe(schema) : schema;
@@ -31,18 +31,27 @@ function fieldSchema(field: Field): v.GenericSchema {
       return maybe(id);
   }
 }
+const common = (read: Read) => ({
+  id,
+  adds: list(Line, LIMITS.lines),
+  handsMin: fieldSchema(COMMON_NUMBERS.handsMin, read),
+  mayWaitMin: fieldSchema(COMMON_NUMBERS.mayWaitMin, read),
+  ready: v.optional(v.boolean()),
+});
 /** The schema of steps of every kind that a registry holds. */
-export function stepSchemaOf(registry: StepRegistry): v.GenericSchema<Step> {
+export function stepSchemaOf(registry: StepRegistry, read: Read = "strict"): v.GenericSchema<Step> {
   const kinds = [...registry.values()].map(({ kind, fields }) => {
     const own = Object.fromEntries(
       Object.entries(fields).map(([name, field]) => [
         name,
-        field.absent === undefined ? fieldSchema(field) : v.optional(fieldSchema(field), field.absent),
+        field.absent === undefined ? fieldSchema(field, read) : v.optional(fieldSchema(field, read), field.absent),
       ]),
     );
-    return v.strictObject({ kind: v.literal(kind), ...common, ...own });
+    return v.strictObject({ kind: v.literal(kind), ...common(read), ...own });
   });
   return v.variant("kind", kinds as never) as unknown as v.GenericSchema<Step>;
 }
-/** Steps of every kind that ships. */
+/** Steps of every kind that ships, as the API takes them. */
 export const StepSchema = stepSchemaOf(STEP_REGISTRY);
+/** The same as files have them: a number beyond today's limits is kept. */
+export const StoredStepSchema = stepSchemaOf(STEP_REGISTRY, "stored");

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { readHousehold, writeHousehold } from "./household";
 import { FILE_VERSION, upgradeFile, upgradeRow, UnreadableRow } from "./upgrades";
 
-/** Files as versions 1 to 9 wrote them, kept as they were. */
+/** Files as versions 1 to 10 wrote them, kept as they were. */
 const stored = (version: number) => readFileSync(join(__dirname, `__fixtures__/household-${version}.json`), "utf8");
 
 test("what lies ready was only there in version 5, in suppers and in cookings", () => {
@@ -47,7 +47,32 @@ test("version 9 fried in one pan, kept warm in the oven, and no supper had a bat
     input: { supper: { id: "s", dishes: [now], madeWith: {} } },
   });
 });
-describe.each([1, 2, 3, 4, 5, 6, 7, 8, 9])("a file of version %i", (version) => {
+test("version 10 let ids have several lines: they are mended alike wherever they stand, and texts keep their lines", () => {
+  const supper = { id: "s\n1", name: "S", eaters: ["e\u202e"], afterMin: { "d\n1": 5 }, dishes: [{ id: "d\n1" }] };
+  const now = { id: "s 1", name: "S", eaters: ["e"], afterMin: { "d 1": 5 }, dishes: [{ id: "d 1" }] };
+  expect(upgradeRow("suppers", supper, 10)).toEqual(now);
+  const cooking = { id: "c", supper: "s\n1", input: { supper }, log: [{ kind: "begun", at: 1, step: "d\n1.a" }] };
+  expect(upgradeRow("cookings", cooking, 10)).toEqual({
+    id: "c",
+    supper: "s 1",
+    input: { supper: now },
+    log: [{ kind: "begun", at: 1, step: "d 1.a" }],
+  });
+  expect(upgradeRow("entries", { id: "e", note: "two\nlines" }, 10)).toEqual({ id: "e", note: "two\nlines" });
+  expect(upgradeRow("recipes", { id: "\n", text: "a\nb" }, 10)).toEqual({ id: "…", text: "a\nb" });
+});
+test("an id of several lines is refused in a file of today; so is a version between versions, and a supper before 2001", () => {
+  const file = JSON.parse(stored(10)) as { version: number; eaters: { id: string }[]; suppers: { serveAt: string }[] };
+  const read = (more: object) => readHousehold(JSON.stringify({ ...file, version: FILE_VERSION, ...more }));
+  expect(read({}).ok).toBe(true);
+  expect(read({ eaters: [{ ...file.eaters[0], id: "e\n" }] })).toMatchObject({ failure: { field: "eaters/0/id" } });
+  expect(read({ version: 9.5 })).toMatchObject({ failure: { kind: "wrong-field", field: "version" } });
+  expect(read({ suppers: [{ ...file.suppers[0], serveAt: "2000-12-31T23:59:59Z" }] })).toMatchObject({
+    failure: { field: "suppers/0/serveAt" },
+  });
+  expect(read({ suppers: [{ ...file.suppers[0], serveAt: "2001-01-01T00:00:00Z" }] }).ok).toBe(true);
+});
+describe.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10])("a file of version %i", (version) => {
   const read = readHousehold(stored(version));
   if (!read.ok) throw new Error(JSON.stringify(read.failure));
   const file = read.value;

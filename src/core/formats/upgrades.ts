@@ -1,4 +1,4 @@
-import { oneLine } from "../quantities/oneLine";
+import { isOneLine, oneLine } from "../quantities/oneLine";
 
 /**
  * Rows and files of older versions, brought to the newest one. Each version has a small reader of its own, which knows
@@ -7,7 +7,7 @@ import { oneLine } from "../quantities/oneLine";
  */
 export type Plain = Readonly<Record<string, unknown>>;
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 10;
+export const FILE_VERSION = 11;
 
 /** The largest file that is read, characters: far above ten thousand cookings in the notebook. */
 export const LARGEST_FILE = 200_000_000;
@@ -249,7 +249,22 @@ const [dishOf9, suppersOf9] = withSteps((step) =>
 );
 const supperOf9: Reader = (supper) => ({ madeWith: {}, ...suppersOf9(supper) });
 const FROM_9: Version = { lists: { dishes: dishOf9, ...inSuppers(supperOf9) } };
-const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7, FROM_8, FROM_9];
+/** Texts that a cook may write in several lines. */
+const SEVERAL_LINES: ReadonlySet<string> = new Set(["note", "text", "words", "place"]);
+const repaired = (text: string): string => (isOneLine(text) ? text : oneLine(text) || "…");
+/**
+ * Version 10 let ids hold breaks and controls: each is repaired in the same way wherever it stands, as a value or as a key, so that
+ * what refers to it still does.
+ */
+export function inOneLine(value: unknown, key = ""): unknown {
+  if (typeof value === "string") return SEVERAL_LINES.has(key) ? value : repaired(value);
+  if (Array.isArray(value)) return value.map((item) => inOneLine(item, key));
+  if (typeof value !== "object" || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([k, v]) => [repaired(k), inOneLine(v, k)]));
+}
+const rowOf10: Reader = (row) => inOneLine(row) as Plain;
+const FROM_10: Version = { kitchen: rowOf10, lists: Object.fromEntries(LISTS.map((list) => [list, rowOf10])) };
+const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7, FROM_8, FROM_9, FROM_10];
 
 /**
  * One row of a table as the newest version writes it.

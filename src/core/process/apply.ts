@@ -9,7 +9,7 @@ import {
   type StepContext,
   type Vessel,
 } from "./ledger";
-import { LONGEST_MIN, type StepDescriptor } from "./descriptor";
+import { beyondLimits, LONGEST_MIN, type StepDescriptor } from "./descriptor";
 import { broughtBathG, opened, rawWith } from "./opening";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
@@ -42,6 +42,8 @@ export function applyDescribed(
   step: StepCommon,
   context: StepContext,
 ): Applied {
+  const beyond = beyondLimits(descriptor, step);
+  if (beyond !== null) return fail(beyond);
   if (!step.ready) return done(descriptor, vessel, step, context);
   // What is said to be frozen or thawed is so, however many minutes stand there. Marks are those of the step as it was done.
   const whole = descriptor.toTheMiddle ? { ...step, minutes: LONGEST_MIN } : step;

@@ -1,7 +1,11 @@
+import { type BadNumber, checkNumber } from "../quantities/result";
 import type { Applied, StepContext, Vessel } from "./ledger";
 import type { StepCommon } from "./step";
 
-/** A setting of a step, as plain data: its type here, its schema in `formats` and the limits of its form come of it. */
+/**
+ * A setting of a step, as plain data. Its limits stand here and nowhere else: the schema of the API, the check before a rule runs
+ * and the form read them.
+ */
 export type Field = Values & {
   /** What whoever leaves it out means: for settings that came later. */
   readonly absent?: string | boolean;
@@ -49,14 +53,33 @@ export const machine = { is: "gear", of: "machine" } as const;
 
 /** Two weeks: the longest that a step may be asked to take by itself. */
 export const LONGEST_MIN = 14 * 1440;
-/** Minutes that a step takes by itself. */
+/** Minutes that a step takes by itself, where nothing shorter is the most. */
 export const minutes = number(0, LONGEST_MIN);
 /** Salt is added until it makes up this fraction; null adds none. */
 export const saltTo = numberOrNull(0, 0.1);
 /** Length, width and thickness of a block, mm. */
-export const block = { lengthMm: number(5, 500), widthMm: number(5, 500), thicknessMm: number(3, 500) } as const;
+export const block = { lengthMm: number(5, 500), widthMm: number(5, 500), thicknessMm: number(5, 500) } as const;
 /** A supermarket block of firm tofu. */
 export const USUAL_BLOCK = { lengthMm: 100, widthMm: 75, thicknessMm: 50 } as const;
+
+/** What every step has beside its kind's own settings: the cook's own minutes, and how long the result may wait. */
+export const COMMON_NUMBERS = { handsMin: numberOrNull(0, 1000), mayWaitMin: numberOrNull(0, 20_000) } as const;
+type NumberField = Extract<Field, { is: "number" }>;
+
+/**
+ * The first setting that lies beyond its limits, before the rule runs. What comes through the API never does; a file that was
+ * written with other limits is still read, and the step says so.
+ */
+export function beyondLimits({ numbers }: StepDescriptor, step: StepCommon): BadNumber | null {
+  const settings = step as unknown as Readonly<Record<string, number | null>>;
+  for (const [name, { low, high, orNull }] of numbers) {
+    const value = settings[name] ?? null;
+    if (value === null && orNull) continue;
+    const bad = checkNumber(name, value ?? NaN, low, high);
+    if (bad !== null) return bad;
+  }
+  return null;
+}
 
 type ValueOf<F extends Field> = F extends { is: "number"; orNull: true }
   ? number | null
@@ -83,6 +106,8 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   readonly kind: K;
   /** Its own settings, beside what every step has. */
   readonly fields: F;
+  /** Those of them, and of what every step has, that are numbers. */
+  readonly numbers: readonly (readonly [name: string, field: NumberField])[];
   /** Settings of a fresh step. */
   readonly usual: Settings<F>;
   /** How long its result may usually wait for the next step, minutes; null is no limit (common practice). */
@@ -113,7 +138,12 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   readonly apply: (vessel: Vessel, step: StepWith<K, F>, context: StepContext) => Applied;
 }
 
-/** Keeps the kind and the fields as literal types. */
+/** A descriptor from what its file says of it, with the kind and the fields as literal types. */
 export const defineStep = <const K extends string, const F extends Fields>(
-  descriptor: StepDescriptor<K, F>,
-): StepDescriptor<K, F> => descriptor;
+  descriptor: Omit<StepDescriptor<K, F>, "numbers">,
+): StepDescriptor<K, F> => ({
+  ...descriptor,
+  numbers: Object.entries<Field>({ ...descriptor.fields, ...COMMON_NUMBERS }).flatMap(([name, field]) =>
+    field.is === "number" ? [[name, field] as const] : [],
+  ),
+});

@@ -122,7 +122,7 @@ export interface Outcome {
 /** What applying a step gives: its account, or the reason why it cannot be done. */
 export type Applied = Result<Outcome, StepFailure>;
 
-/** Why a step cannot be done, for `ui/wording/failures`. */
+/** Why a step cannot be done, for `words/failures`. */
 export type StepFailure =
   | BadNumber
   | { readonly kind: "unknown-food"; readonly food: FoodId }

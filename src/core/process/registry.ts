@@ -130,6 +130,16 @@ export function descriptorOf(kind: string, registry: StepRegistry = STEP_REGISTR
   return found;
 }
 
+/** The least and the most of each number that a kind's form asks for. */
+export type Limits = Readonly<Record<string, { readonly low: number; readonly high: number }>>;
+/** Of all kinds, as plain data for whoever has no rules at hand. */
+export const LIMITS_BY_KIND = Object.fromEntries(
+  STEPS.map(({ kind, numbers }) => [
+    kind,
+    Object.fromEntries(numbers.map(([name, { low, high }]) => [name, { low, high }])),
+  ]),
+) as Readonly<Record<StepKind, Limits>>;
+
 /** A fresh step of each kind, with the usual settings and nothing in it. */
 export function newStep<K extends StepKind>(kind: K, id: StepId): StepOf<K> {
   return { id, kind, adds: [], handsMin: null, mayWaitMin: null, ...descriptorOf(kind).usual } as unknown as StepOf<K>;

@@ -3,7 +3,7 @@ import { add, type Contents, liquor, NOTHING, portion, solidsG, SOLUTES, subtrac
 import { type Output, type Outcome, scaledInput } from "./ledger";
 import type { Meaning } from "./descriptor";
 
-/** Why a reading says nothing, for `ui/wording/failures`. */
+/** Why a reading says nothing, for `words/failures`. */
 export type WeighInFailure =
   | { readonly kind: "not-weighed-here" }
   | { readonly kind: "below-possible"; readonly lowestG: number }

@@ -1,6 +1,6 @@
 /**
  * Expected failure as a value: the tag is for the program, the sentence is written where the reader is
- * (`ui/wording`, `formats/problem`). Misuse of a function by its programmer throws instead.
+ * (`words`, `formats/problem`). Misuse of a function by its programmer throws instead.
  */
 export type Result<T, F> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: F };
 

@@ -52,8 +52,9 @@ type Entry = Named | { readonly is: "meat"; readonly kind: Parameters<typeof for
 /** The names of these foods, of meats and other animal products, and of what only sounds like them. */
 export function lexiconOf(foods: readonly Food[]): Lexicon {
   const entries = new Map<string, Entry>();
-  const put = (names: string, entry: Entry) => {
-    for (const name of names.split(", ")) entries.set(wordsOf(name).join(" "), entry);
+  const put = (names: string | readonly string[], entry: Entry) => {
+    for (const name of typeof names === "string" ? names.split(", ") : names)
+      entries.set(wordsOf(name).join(" "), entry);
   };
   const known = new Set(foods.map((f) => f.id));
   const foodEntry = (food: FoodId): Entry => ({ is: "food", food, sure: true });
@@ -69,7 +70,7 @@ export function lexiconOf(foods: readonly Food[]): Lexicon {
         put(name.trim(), foodEntry(f.id));
   }
   for (const [food, names] of Object.entries(ALSO)) if (known.has(food)) put(names, foodEntry(food));
-  for (const [job, names] of Object.entries(PRODUCTS) as [AnimalJob, string][])
+  for (const [job, names] of Object.entries(PRODUCTS) as [AnimalJob, readonly string[]][])
     put(names, { is: "animal", animal: { job }, sure: job !== "hidden" });
   for (const [name, kind] of meatNames()) put(name, { is: "meat", kind });
   // The cook's own foods are called what the cook calls them.

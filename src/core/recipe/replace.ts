@@ -5,7 +5,7 @@ import type { AnimalJob } from "./animals";
 export const EGG_USES = ["binds", "brushed", "raises", "emulsion", "itself"] as const;
 /** One of these. */
 export type EggUse = (typeof EGG_USES)[number];
-/** Why something takes the place of an animal product; words are in `ui/wording`. */
+/** Why something takes the place of an animal product; words are in `words`. */
 export type ReplaceReason =
   Exclude<AnimalJob, "egg"> | `egg-${EggUse}` | "butter-fried" | "buttermilk" | "sour-cream" | "noodles";
 /** What takes the place of an animal product: foods with grams for each gram of it. */

@@ -41,7 +41,7 @@ const SUGARS: ReadonlySet<FoodId> = new Set(["sugar", "brown-sugar", "maple-syru
 const SALTY_MG = 400;
 /** A seasoning above this may be sweetened: its label says. g in 100 g (rule of thumb). */
 const SWEETENED_G = 10;
-/** Rules in data; their names and definitions stand in `ui/wording/diets`. */
+/** Rules in data; their names and definitions stand in `words/diets`. */
 export const DIET_RULES: readonly Diet[] = [
   {
     id: "vegan",

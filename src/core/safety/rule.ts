@@ -13,7 +13,7 @@ export interface Avoidance {
 }
 
 /**
- * What each rule has to tell beside its own name: figures in grams, minutes and °C, from which `ui/wording/cautions` makes
+ * What each rule has to tell beside its own name: figures in grams, minutes and °C, from which `words/cautions` makes
  * the sentence. A new rule needs a line here, its test in one of the rooms of rules, and its words.
  */
 export interface CautionFacts {

@@ -3,7 +3,7 @@ import type { Setting } from "../bite/targets";
 import type { FoodId } from "../foods/food";
 import type { Route } from "./routes";
 
-/** Something that brings a route nearer to the meat's bite (common practice); its words and price stand in `ui/wording`. */
+/** Something that brings a route nearer to the meat's bite (common practice); its words and price stand in `words`. */
 export type Narrowing =
   "squeeze-less" | "sear-last" | "cover" | "freeze-first" | "bind-more" | "tear" | "press-longer" | "sauce";
 

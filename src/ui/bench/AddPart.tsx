@@ -10,7 +10,7 @@ import { writeMass } from "@/core/quantities/write";
 import type { Chain } from "@/core/swap/chain";
 import { Quiet } from "../frame/controls";
 import { FoodSearch } from "../foods/FoodPicker";
-import { FORM_NAMES } from "../wording/swapNames";
+import { FORM_NAMES } from "@/words/swapNames";
 import type { BenchProps } from "./benchProps";
 
 type AddPartProps = Pick<BenchProps, "foods" | "kitchen" | "actions"> & {

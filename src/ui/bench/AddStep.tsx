@@ -8,7 +8,7 @@ import type { StepKind } from "@/core/process/registry";
 import type { PartId } from "@/core/process/step";
 import { Quiet } from "../frame/controls";
 import { useSingleKeys } from "../frame/singleKeys";
-import { STEP_GROUPS, STEP_NAMES } from "../wording/steps";
+import { STEP_GROUPS, STEP_NAMES } from "@/words/steps";
 
 /** The same elements at every render: forty-eight options are drawn once. */
 const OPTIONS = STEP_GROUPS.map(([group, kinds]) => (

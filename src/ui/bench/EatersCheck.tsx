@@ -11,11 +11,11 @@ import type { FoodId } from "@/core/foods/food";
 import type { DietVerdict } from "@/core/safety/diets";
 import type { Disliked, Verdict } from "@/core/safety/eaters";
 import { Card, Remark } from "../frame/controls";
-import { DIET_WORDS } from "../wording/diets";
-import { ALLERGEN_NAMES, foodInText, foodName, type TextContext } from "../wording/words";
-import { counted } from "../wording/count";
-import { INSTEAD_NAMES } from "../wording/instead";
-import { list } from "../wording/count";
+import { DIET_WORDS } from "@/words/diets";
+import { ALLERGEN_NAMES, foodInText, foodName, type TextContext } from "@/words/words";
+import { counted } from "@/words/count";
+import { INSTEAD_NAMES } from "@/words/instead";
+import { list } from "@/words/count";
 
 interface CheckProps {
   readonly verdicts: readonly Verdict[];

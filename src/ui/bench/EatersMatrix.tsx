@@ -6,8 +6,8 @@ import type { DishId, PartId } from "@/core/process/step";
 import type { Supper } from "@/core/dish/dish";
 import type { Eater, EaterId } from "@/core/household/people";
 import { type PartDiets, type PartVerdict, type SharedIn, whoCanEat, whoseDiet } from "@/core/safety/matrix";
-import { DIET_WORDS } from "../wording/diets";
-import { ALLERGEN_NAMES, foodName, type TextContext } from "../wording/words";
+import { DIET_WORDS } from "@/words/diets";
+import { ALLERGEN_NAMES, foodName, type TextContext } from "@/words/words";
 
 const MARKS: Readonly<Record<PartVerdict["verdict"], readonly [mark: string, says: string, color: string]>> = {
   clear: ["✓", "can eat it", "jade"],

@@ -4,8 +4,8 @@ import { Flex } from "@chakra-ui/react";
 import { memo } from "react";
 import type { Fix } from "@/core/mend/fixes";
 import { Quiet } from "../frame/controls";
-import { sayFix } from "../wording/fixes";
-import type { TextContext } from "../wording/words";
+import { sayFix } from "@/words/fixes";
+import type { TextContext } from "@/words/words";
 
 /** The ways out that one press takes, under what tells them. */
 export const FixButtons = memo(function FixButtons({

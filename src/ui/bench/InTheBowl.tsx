@@ -7,7 +7,7 @@ import type { Ranges } from "@/core/sampling";
 import type { Range } from "@/core/quantities/range";
 import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
-import type { TextContext } from "../wording/words";
+import type { TextContext } from "@/words/words";
 import type { PartViewProps } from "./benchProps";
 import { BowlDrawing, Legend } from "./BowlDrawing";
 import { vesselsOf, type VesselView } from "./vessels";

@@ -12,7 +12,7 @@ import { writeMass, writeMassRange } from "@/core/quantities/write";
 import { IconDo, Quiet } from "../frame/controls";
 import { NumberField } from "../frame/fields";
 import { FoodPicker, FoodSearch } from "../foods/FoodPicker";
-import { describeQuestion } from "../wording/words";
+import { describeQuestion } from "@/words/words";
 import type { BenchActions } from "./benchProps";
 import type { SelectedStep } from "./StepForm";
 import { unitOf } from "./units";

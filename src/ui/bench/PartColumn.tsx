@@ -3,8 +3,8 @@
 import { Box, chakra, Text } from "@chakra-ui/react";
 import { memo, useMemo } from "react";
 import { Card } from "../frame/controls";
-import { describeFailure } from "../wording/failures";
-import { describeWhatGoesIn } from "../wording/goesIn";
+import { describeFailure } from "@/words/failures";
+import { describeWhatGoesIn } from "@/words/goesIn";
 import type { PartViewProps } from "./benchProps";
 import type { Ranges } from "@/core/sampling";
 import { COLOURS, KINDS } from "./Vessel";

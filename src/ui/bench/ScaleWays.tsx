@@ -8,7 +8,7 @@ import { writeMass } from "@/core/quantities/write";
 import type { Result } from "@/core/quantities/result";
 import { Quiet, Remark } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
-import { foodName } from "../wording/words";
+import { foodName } from "@/words/words";
 import type { BenchProps } from "./benchProps";
 
 export interface ScaleProps extends Pick<BenchProps, "dish" | "supper" | "kitchen" | "textContext"> {

@@ -7,14 +7,14 @@ import { reshaped } from "@/core/dish/shapes";
 import type { PartId, ShapeForm, StepId } from "@/core/process/step";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Food } from "@/core/foods/food";
-import type { Step } from "@/core/process/registry";
+import type { Limits, Step } from "@/core/process/registry";
 import { readAmount } from "@/core/quantities/amount";
 import type { UnitSystem } from "@/core/quantities/units";
 import { writeTemp } from "@/core/quantities/write";
 import { IconDo, Tick } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
-import { describeQuestion } from "../wording/words";
-import { STEP_NAMES } from "../wording/steps";
+import { describeQuestion } from "@/words/words";
+import { STEP_NAMES } from "@/words/steps";
 import type { BenchActions } from "./benchProps";
 import { Lines } from "./Lines";
 import { type Field, fieldsOf } from "./stepFields";
@@ -31,6 +31,8 @@ export interface SelectedStep {
   readonly toJoin: readonly { readonly id: PartId; readonly share: number }[];
   /** Steps whose liquor could be used here. */
   readonly liquors: readonly { readonly step: StepId; readonly name: string }[];
+  /** What its numbers can be. */
+  readonly limits: Limits;
   /** Grams on screen over grams in the dish. */
   readonly factor: number;
   readonly frozen: boolean;
@@ -75,7 +77,7 @@ export const StepForm = memo(function StepForm({ selected, part, number, actions
         <Lines selected={selected} onEdit={editStep} onFood={actions.changeFood} onOwnFood={actions.ownFood} />
         <Flex gap="3" wrap="wrap" mt="3">
           {pieces && step.kind === "shape" && <PieceCount pieces={pieces} onEdit={editStep} />}
-          {fieldsOf(step, kitchen, selected.pan).map((field) => (
+          {fieldsOf(step, kitchen, selected.pan, selected.limits).map((field) => (
             <FieldInput
               key={field.key}
               field={field}

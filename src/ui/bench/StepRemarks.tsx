@@ -13,10 +13,10 @@ import type { Range } from "@/core/quantities/range";
 import { writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { CautionRemark } from "../frame/CautionRemark";
 import { Remark } from "../frame/controls";
-import { describeAdvice, describeFact } from "../wording/facts";
-import { HOW_SURE } from "../wording/steps";
-import { describeFailure, describeWeighInFailure } from "../wording/failures";
-import { type TextContext } from "../wording/words";
+import { describeAdvice, describeFact } from "@/words/facts";
+import { HOW_SURE } from "@/words/steps";
+import { describeFailure, describeWeighInFailure } from "@/words/failures";
+import { type TextContext } from "@/words/words";
 
 /** What a step has to tell of itself: facts, cautions, or what stands against it. */
 export const StepRemarks = memo(function StepRemarks({

@@ -19,10 +19,10 @@ import { saltShare, totalG } from "@/core/process/contents";
 import type { Row } from "@/core/process/row";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
-import { describeWhatGoesIn } from "../wording/goesIn";
-import { CUES, STEP_NAMES } from "../wording/steps";
-import { describeFailure } from "../wording/failures";
-import { type TextContext } from "../wording/words";
+import { describeWhatGoesIn } from "@/words/goesIn";
+import { CUES, STEP_NAMES } from "@/words/steps";
+import { describeFailure } from "@/words/failures";
+import { type TextContext } from "@/words/words";
 import type { BenchActions, PartViewProps } from "./benchProps";
 
 function minutesOf(row: Extract<Row, { state: "computed" }>): string {

@@ -1,5 +1,5 @@
 import { screen, within } from "@testing-library/react";
-import { newStep, STEP_KINDS } from "@/core/process/registry";
+import { LIMITS_BY_KIND, newStep, STEP_KINDS } from "@/core/process/registry";
 import { openBook } from "@/core/foods/book";
 import { FOODS } from "@/core/foods/table";
 import { editStep } from "@/core/dish/edit";
@@ -7,7 +7,7 @@ import { plan, type PlanInput } from "@/core/plan";
 import type { Step } from "@/core/process/registry";
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges, show } from "../__tests__/support";
-import type { TextContext } from "../wording/words";
+import type { TextContext } from "@/words/words";
 import { BowlDrawing } from "./BowlDrawing";
 import { ByPart, EatersCheck } from "./EatersCheck";
 import { SaltGauge } from "./SaltGauge";
@@ -116,6 +116,7 @@ describe("the step in hand", () => {
       parts: [{ id: "sauce", name: "Mushroom cream" }],
       toJoin: [{ id: "sauce", share: 1 }],
       liquors: [],
+      limits: LIMITS_BY_KIND[step.kind],
       factor: 1,
       frozen: false,
       pieces: null,
@@ -132,7 +133,7 @@ describe("the step in hand", () => {
   test.each(STEP_KINDS)("%s shows a form for each of its settings", (kind) => {
     const step = newStep(kind, "x") as Step;
     form(step);
-    for (const field of fieldsOf(step, DEMO_KITCHEN, null))
+    for (const field of fieldsOf(step, DEMO_KITCHEN, null, LIMITS_BY_KIND[kind]))
       expect(screen.getByLabelText(field.label)).toBeInTheDocument();
   });
   test("an amount on screen is for everybody, in the dish for its own servings", async () => {

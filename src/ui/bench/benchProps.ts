@@ -11,7 +11,7 @@ import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
 import type { Step, StepKind } from "@/core/process/registry";
-import type { TextContext } from "../wording/words";
+import type { TextContext } from "@/words/words";
 import type { SelectedStep } from "./StepForm";
 
 /**

@@ -1,7 +1,7 @@
 import type { Kitchen } from "@/core/household/kitchen";
 import type { MachineKind } from "@/core/process/ledger";
-import type { Step, StepKind } from "@/core/process/registry";
-import { FORM_PLURALS } from "../wording/steps";
+import type { Limits, Step, StepKind } from "@/core/process/registry";
+import { FORM_PLURALS } from "@/words/steps";
 
 export type FieldUnit = "min" | "temp" | "length" | "mass" | "percent" | "load" | "days" | "count" | "hours";
 /** A setting of a step as its form shows it. */
@@ -26,37 +26,44 @@ export type Field =
     }
   | { readonly as: "switch"; readonly key: string; readonly label: string };
 
-const number = (key: string, label: string, unit: FieldUnit, low: number, high: number, emptySays?: string): Field => ({
+/** A field as it is written here; the limits come from the kind's descriptor. */
+type Asked = Exclude<Field, { as: "number" }> | Omit<Extract<Field, { as: "number" }>, "low" | "high">;
+const number = (key: string, label: string, unit: FieldUnit, emptySays?: string): Asked => ({
   as: "number",
   key,
   label,
   unit,
-  low,
-  high,
   ...(emptySays ? { mayBeEmpty: true, emptySays } : {}),
 });
-const choice = (key: string, label: string, options: Readonly<Record<string, string>>): Field => ({
+function limited(field: Asked, limits: Limits): Field {
+  if (field.as !== "number") return field;
+  const of = limits[field.key];
+  if (of === undefined) throw new RangeError(`no limits of "${field.key}"`);
+  // A share is shown as a percentage.
+  const times = field.unit === "percent" ? 100 : 1;
+  return { ...field, low: of.low * times, high: of.high * times };
+}
+const choice = (key: string, label: string, options: Readonly<Record<string, string>>): Asked => ({
   as: "choice",
   key,
   label,
   options: Object.entries(options).map(([value, name]) => ({ value, label: name })),
 });
-const check = (key: string, label: string): Field => ({ as: "switch", key, label });
+const check = (key: string, label: string): Asked => ({ as: "switch", key, label });
 
 const inTwo = check("twoPans", "In two pans at once");
-const LONG = 14 * 1440;
-const minutes = (label = "Minutes", high = 2880): Field => number("minutes", label, "min", 0, high);
-const salt = number("saltTo", "Salt up to", "percent", 0, 10, "none");
-const core = number("coreC", "Until the middle is", "temp", 40, 100, "browned only");
-const block: readonly Field[] = [
-  number("lengthMm", "Block, long", "length", 5, 500),
-  number("widthMm", "wide", "length", 5, 500),
-  number("thicknessMm", "thick", "length", 3, 500),
+const minutes = (label = "Minutes"): Asked => number("minutes", label, "min");
+const salt = number("saltTo", "Salt up to", "percent", "none");
+const core = number("coreC", "Until the middle is", "temp", "browned only");
+const block: readonly Asked[] = [
+  number("lengthMm", "Block, long", "length"),
+  number("widthMm", "wide", "length"),
+  number("thicknessMm", "thick", "length"),
 ];
-const baking: readonly Field[] = [
-  number("ovenC", "Oven at", "temp", 50, 300),
-  number("minutes", "Minutes", "min", 1, 600, "by the core"),
-  number("coreC", "Until the middle is", "temp", 40, 99, "not asked"),
+const baking: readonly Asked[] = [
+  number("ovenC", "Oven at", "temp"),
+  number("minutes", "Minutes", "min", "by the core"),
+  number("coreC", "Until the middle is", "temp", "not asked"),
 ];
 
 function named(
@@ -64,7 +71,7 @@ function named(
   label: string,
   none: string,
   all: readonly { readonly id: string; readonly name: string }[],
-): Field {
+): Asked {
   return {
     as: "choice",
     key,
@@ -73,7 +80,7 @@ function named(
     options: [{ value: "", label: none }, ...all.map((x) => ({ value: x.id, label: x.name }))],
   };
 }
-function panField(kitchen: Kitchen, chosen: string | null, kind: "frying" | "pot"): Field {
+function panField(kitchen: Kitchen, chosen: string | null, kind: "frying" | "pot"): Asked {
   const all = kitchen.pans
     .slice()
     .sort((a, b) => Number(b.kind === kind) - Number(a.kind === kind) || b.diameterCm - a.diameterCm)
@@ -81,7 +88,7 @@ function panField(kitchen: Kitchen, chosen: string | null, kind: "frying" | "pot
   const fits = all.find((p) => p.id === chosen)?.name;
   return named("pan", "Pan", fits === undefined ? "the one that fits" : `fits: ${fits}`, all);
 }
-const machines = (kitchen: Kitchen, kinds: readonly MachineKind[]): Field =>
+const machines = (kitchen: Kitchen, kinds: readonly MachineKind[]): Asked =>
   named(
     "machine",
     "Machine",
@@ -99,42 +106,67 @@ const WIDTH_LABEL = {
 } as const;
 
 /** What keeps: from the fridge or the freezer one goes on where it was left. */
-const READY_KINDS: ReadonlySet<StepKind> = new Set([
-  "sort",
-  "cut",
-  "pulse",
-  "mash",
-  "soak",
-  "cook",
-  "boil",
-  "steam",
-  "blanch",
-  "gel",
-  "drain",
-  "rinse",
-  "squeeze",
-  "press",
-  "freeze",
-  "thaw",
-  "marinate",
-  "bind",
-  "rest",
-  "shape",
-  "bake",
-  "simmer",
-  "cool",
-  "store",
-]);
+const KEEPS: Readonly<Record<StepKind, boolean>> = {
+  weigh: false,
+  sort: true,
+  cut: true,
+  pulse: true,
+  mash: true,
+  soak: true,
+  cook: true,
+  boil: true,
+  steam: true,
+  blanch: true,
+  gel: true,
+  drain: true,
+  rinse: true,
+  squeeze: true,
+  press: true,
+  freeze: true,
+  thaw: true,
+  pat: false,
+  season: false,
+  marinate: true,
+  glaze: false,
+  toast: false,
+  batter: false,
+  bind: true,
+  rest: true,
+  shape: true,
+  stuff: false,
+  slice: false,
+  coat: false,
+  sear: false,
+  brown: false,
+  sweat: false,
+  fry: false,
+  griddle: false,
+  "deep-fry": false,
+  "air-fry": false,
+  bake: true,
+  simmer: true,
+  reduce: false,
+  thicken: false,
+  layer: false,
+  top: false,
+  hold: false,
+  stand: false,
+  cool: true,
+  store: true,
+  "set-aside": false,
+  reheat: false,
+  serve: false,
+};
 
 /** Fields beside the lines, in the order in which a cook thinks of them. */
-export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): Field[] {
+export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null, limits: Limits): Field[] {
   const pans = (of: Kitchen, kind: "frying" | "pot") => panField(of, chosen, kind);
-  const own: { readonly [K in StepKind]: () => readonly Field[] } = {
+  const own: { readonly [K in StepKind]: () => readonly Asked[] } = {
     weigh: () => [],
     sort: () => [],
     cut: () => [
       choice("how", "How", { cut: "cut", tear: "tear", shred: "shred", crumble: "crumble", grate: "grate" }),
-      number("pieceMm", "Piece size", "length", 1, 300),
+      number("pieceMm", "Piece size", "length"),
     ],
     pulse: () => [
       choice("to", "To", { bits: "bits", smooth: "smooth" }),
@@ -144,87 +176,84 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): F
     mash: () => [salt],
     soak: () => [
       minutes(),
-      number("waterC", "Water temperature", "temp", 0, 100),
+      number("waterC", "Water temperature", "temp"),
       check("covered", "Covered"),
       check("chilled", "In the fridge"),
     ],
     cook: () => [
       check("pressure", "Under pressure"),
       step.kind === "cook" && step.pressure ? machines(kitchen, ["pressure-cooker"]) : pans(kitchen, "pot"),
-      number("minutes", "Minutes", "min", 0, 1440, "until soft"),
+      number("minutes", "Minutes", "min", "until soft"),
       check("oldBeans", "Old beans"),
       check("hardWater", "Hard water"),
       check("soda", "Soda in the water"),
     ],
     boil: () => [
       pans(kitchen, "pot"),
-      number("pieceMm", "Piece size", "length", 3, 120, "as cut"),
-      number("minutes", "Minutes", "min", 0.5, 240, "until tender"),
+      number("pieceMm", "Piece size", "length", "as cut"),
+      number("minutes", "Minutes", "min", "until tender"),
     ],
     steam: () => [
       step.kind === "steam" && step.pressure ? machines(kitchen, ["pressure-cooker"]) : pans(kitchen, "pot"),
-      number("minutes", "Minutes", "min", 0.5, 240, "until tender"),
-      number("coreC", "Until the middle is", "temp", 40, 99, "not asked"),
+      number("minutes", "Minutes", "min", "until tender"),
+      number("coreC", "Until the middle is", "temp", "not asked"),
       check("wrapped", "Wrapped in foil"),
       check("pressure", "Under pressure"),
     ],
-    blanch: () => [pans(kitchen, "pot"), number("minutes", "Minutes", "min", 0.1, 30)],
+    blanch: () => [pans(kitchen, "pot"), number("minutes", "Minutes", "min")],
     gel: () => [minutes("Minutes to set")],
     drain: () => [],
     rinse: () => [
       choice("how", "How", { swirl: "swirl 30 s", soak: "stand 10 min", simmer: "simmer 10 min" }),
-      number("times", "Times", "count", 1, 20),
-      number("waterG", "Water each time", "mass", 10, 50_000),
+      number("times", "Times", "count"),
+      number("waterG", "Water each time", "mass"),
     ],
     squeeze: () => [
       choice("how", "With", { palm: "the palm", hands: "both hands", cloth: "a twisted cloth" }),
-      minutes("Minutes", 60),
+      minutes(),
     ],
     press: () => [
-      number("loadKg", "Weight on the board", "load", 0, 100),
+      number("loadKg", "Weight on the board", "load"),
       minutes(),
       ...block,
       check("bothFaces", "Cloth above and below"),
     ],
-    freeze: () => [number("minutes", "For", "hours", 0, LONG), ...block],
+    freeze: () => [number("minutes", "For", "hours"), ...block],
     thaw: () => [
       choice("how", "Where", { fridge: "in the fridge", "cold-water": "in cold water" }),
-      number("minutes", "For", "hours", 0, LONG),
+      number("minutes", "For", "hours"),
       ...block,
     ],
     pat: () => [],
     season: () => [salt],
     marinate: () => [minutes(), salt, check("fit", "No more than it takes up"), check("chilled", "In the fridge")],
     glaze: () => [],
-    toast: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min", 0.1, 60)],
-    batter: () => [number("standMin", "Let it stand", "min", 0, 1440)],
+    toast: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min")],
+    batter: () => [number("standMin", "Let it stand", "min")],
     bind: () => [salt],
     rest: () => [minutes(), choice("where", "Where", { fridge: "in the fridge", worktop: "on the worktop" })],
     shape: () => [
       choice("form", "Form", FORM_PLURALS),
-      number("pieceG", "A piece weighs", "mass", 3, 5000),
+      number("pieceG", "A piece weighs", "mass"),
       ...(step.kind === "shape" && step.form in WIDTH_LABEL
-        ? [number("diameterMm", WIDTH_LABEL[step.form as keyof typeof WIDTH_LABEL], "length", 10, 400)]
+        ? [number("diameterMm", WIDTH_LABEL[step.form as keyof typeof WIDTH_LABEL], "length")]
         : []),
     ],
-    stuff: () => [
-      number("count", "How many", "count", 1, 500),
-      number("thicknessMm", "Thick, filled", "length", 3, 200),
-    ],
-    slice: () => [number("count", "How many", "count", 1, 500), number("thicknessMm", "Thick", "length", 0.5, 100)],
+    stuff: () => [number("count", "How many", "count"), number("thicknessMm", "Thick, filled", "length")],
+    slice: () => [number("count", "How many", "count"), number("thicknessMm", "Thick", "length")],
     coat: () => [
       choice("coating", "With", { starch: "dry starch", batter: "batter", crumb: "flour, wet, crumb", seeds: "seeds" }),
-      number("pickUp", "What clings", "percent", 0.5, 100, "usual"),
+      number("pickUp", "What clings", "percent", "usual"),
     ],
-    sear: () => [pans(kitchen, "frying"), inTwo, number("browningMin", "Browning, minutes a batch", "min", 0, 60)],
-    brown: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes", "min", 0, 60)],
-    sweat: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min", 0.5, 90)],
+    sear: () => [pans(kitchen, "frying"), inTwo, number("browningMin", "Browning, minutes a batch", "min")],
+    brown: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes", "min")],
+    sweat: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min")],
     fry: () => [pans(kitchen, "frying"), inTwo, core, check("lid", "Under a lid")],
     griddle: () => [pans(kitchen, "frying"), inTwo, core, check("lid", "Under a lid")],
     "deep-fry": () => [
       pans(kitchen, "pot"),
-      number("oilC", "Oil at", "temp", 130, 230),
-      number("minutes", "Minutes a batch", "min", 0.5, 60),
+      number("oilC", "Oil at", "temp"),
+      number("minutes", "Minutes a batch", "min"),
     ],
     "air-fry": () => [machines(kitchen, ["air-fryer"]), ...baking],
     bake: () => [
@@ -232,42 +261,39 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null): F
       choice("cover", "Covered with", { bare: "nothing", foil: "foil", parchment: "parchment", lid: "a lid" }),
       check("fan", "Fan on"),
     ],
-    simmer: () => [pans(kitchen, "frying"), minutes("Minutes", 600), check("lid", "Under a lid")],
-    reduce: () => [pans(kitchen, "frying"), number("toShare", "Down to", "percent", 10, 100)],
-    thicken: () => [pans(kitchen, "frying"), minutes("Minutes at the boil", 60)],
+    simmer: () => [pans(kitchen, "frying"), minutes(), check("lid", "Under a lid")],
+    reduce: () => [pans(kitchen, "frying"), number("toShare", "Down to", "percent")],
+    thicken: () => [pans(kitchen, "frying"), minutes("Minutes at the boil")],
     layer: () => [named("tin", "Tin", "the largest", kitchen.tins ?? [])],
     top: () => [],
     hold: () => [
       choice("where", "Where", { oven: "in a low oven", "water-bath": "over hot water", lid: "under a lid" }),
-      minutes("Minutes", 720),
-      ...(step.kind === "hold" && step.where === "lid" ? [] : [number("holdC", "Kept at", "temp", 40, 130)]),
+      minutes(),
+      ...(step.kind === "hold" && step.where === "lid" ? [] : [number("holdC", "Kept at", "temp")]),
     ],
-    stand: () => [minutes("Minutes", 1440), check("foil", "Under foil")],
+    stand: () => [minutes(), check("foil", "Under foil")],
     cool: () => [
       minutes(),
-      number("depthMm", "Spread so deep", "length", 5, 400),
+      number("depthMm", "Spread so deep", "length"),
       choice("where", "Where", { room: "in the room", fridge: "in the fridge", "ice-bath": "over ice water" }),
     ],
-    store: () => [
-      choice("where", "Where", { fridge: "fridge", freezer: "freezer" }),
-      number("days", "Days", "days", 0, 365),
-    ],
+    store: () => [choice("where", "Where", { fridge: "fridge", freezer: "freezer" }), number("days", "Days", "days")],
     "set-aside": () => [
-      number("share", "So much of it", "percent", 1, 99),
+      number("share", "So much of it", "percent"),
       choice("where", "Where", { fridge: "fridge", freezer: "freezer" }),
-      number("depthMm", "Spread so deep", "length", 5, 400),
+      number("depthMm", "Spread so deep", "length"),
     ],
     reheat: () => [
       choice("where", "Where", { oven: "in the oven", hob: "on the hob" }),
-      number("minutes", "Minutes", "min", 1, 240),
-      number("coreC", "Until the middle is", "temp", 40, 99),
+      number("minutes", "Minutes", "min"),
+      number("coreC", "Until the middle is", "temp"),
     ],
     serve: () => [],
   };
   return [
     ...own[step.kind](),
-    number("handsMin", "My hands-on minutes", "min", 0, 1000, "usual"),
-    number("mayWaitMin", "May wait after it", "min", 0, 20_000, "usual"),
-    ...(READY_KINDS.has(step.kind) ? [check("ready", "Done already, on another day")] : []),
-  ];
+    number("handsMin", "My hands-on minutes", "min", "usual"),
+    number("mayWaitMin", "May wait after it", "min", "usual"),
+    ...(KEEPS[step.kind] ? [check("ready", "Done already, on another day")] : []),
+  ].map((field) => limited(field, limits));
 }

@@ -5,7 +5,7 @@ import { judge } from "@/core/judge";
 import { plan, type PlanInput } from "@/core/plan";
 import { DEMO_DISHES, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
 import { rowRanges, show } from "../__tests__/support";
-import type { TextContext } from "../wording/words";
+import type { TextContext } from "@/words/words";
 import { AddStep } from "./AddStep";
 import { InTheBowl } from "./InTheBowl";
 import { ScaleDish } from "./ScaleDish";

@@ -5,8 +5,8 @@ import { saltShare, solidsG, totalG } from "@/core/process/contents";
 import type { Input, Output } from "@/core/process/ledger";
 import type { Row } from "@/core/process/row";
 import { writeMass, writeMassRange, writePercent } from "@/core/quantities/write";
-import { foodName, type TextContext } from "../wording/words";
-import { STEP_NAMES } from "../wording/steps";
+import { foodName, type TextContext } from "@/words/words";
+import { STEP_NAMES } from "@/words/steps";
 
 /** Grams of one stream by what the drawing tells apart. */
 export interface Stream {

@@ -3,7 +3,7 @@
 import { HStack, Text } from "@chakra-ui/react";
 import { borrowedIn } from "@/core/household/oneMore";
 import { Card, Quiet } from "../frame/controls";
-import { describeBorrowed } from "../wording/waysOut";
+import { describeBorrowed } from "@/words/waysOut";
 import type { ClockProps } from "./Clock";
 
 /** What came into the kitchen for a day counts in every plan until it is given back: said where it counts. */

@@ -5,7 +5,7 @@ import type { SVGProps } from "react";
 import { DndContext, type DragEndEvent, KeyboardSensor, MouseSensor, useSensor, useSensors } from "@dnd-kit/core";
 import type { StepKey } from "@/core/process/log";
 import { useWidth } from "../frame/useWidth";
-import { describeBar } from "../wording/clock";
+import { describeBar } from "@/words/clock";
 import type { Course } from "./ServeAt";
 import { BarMark, ROW } from "./BarMark";
 import { axis, type Lane, labelled, stretchesOf } from "./lanes";

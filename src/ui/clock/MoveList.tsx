@@ -8,7 +8,7 @@ import type { UnitSystem } from "@/core/quantities/units";
 import type { StepKey } from "@/core/process/log";
 import { type OvenOn, ovenOn } from "@/core/schedule/oven";
 import { Card, Quiet } from "../frame/controls";
-import { describeOvenOn } from "../wording/tasks";
+import { describeOvenOn } from "@/words/tasks";
 import type { ClockProps } from "./Clock";
 
 /** How far one press moves a step, minutes. */

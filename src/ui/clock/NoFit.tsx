@@ -3,8 +3,8 @@
 import { Box, chakra, Heading, Text } from "@chakra-ui/react";
 import type { Schedule } from "@/core/schedule/schedule";
 import { Card } from "../frame/controls";
-import { describeLag } from "../wording/clock";
-import { describeRelief, isAWay } from "../wording/waysOut";
+import { describeLag } from "@/words/clock";
+import { describeRelief, isAWay } from "@/words/waysOut";
 import type { ClockProps } from "./Clock";
 import { WaysOutList } from "./WaysOut";
 

@@ -4,7 +4,7 @@ import { Heading, HStack, Text } from "@chakra-ui/react";
 import { MOST_ROOM_MIN } from "@/core/dish/dish";
 import { writeMinutes } from "@/core/quantities/write";
 import { Card, Quiet } from "../frame/controls";
-import { describeCauses, describeChance, describeEarlier } from "../wording/clock";
+import { describeCauses, describeChance, describeEarlier } from "@/words/clock";
 import type { ClockProps } from "./Clock";
 import { SECOND } from "./onPhone";
 

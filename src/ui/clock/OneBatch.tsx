@@ -1,7 +1,7 @@
 "use client";
 
 import { Box, Heading, HStack, Text } from "@chakra-ui/react";
-import { describeOneBatch, describeOneBatchPrice, describeStanding } from "../wording/batches";
+import { describeOneBatch, describeOneBatchPrice, describeStanding } from "@/words/batches";
 import { Card, Quiet } from "../frame/controls";
 import type { ClockProps } from "./Clock";
 import { SECOND } from "./onPhone";

@@ -3,7 +3,7 @@
 import { Box, Heading, HStack, Stack, Text } from "@chakra-ui/react";
 import type { WayOut } from "@/core/waysOut";
 import { Quiet, Remark } from "../frame/controls";
-import { describeBecause, describeTooLong, describeWay, describeWayPrice } from "../wording/waysOut";
+import { describeBecause, describeTooLong, describeWay, describeWayPrice } from "@/words/waysOut";
 import type { ClockProps } from "./Clock";
 import { when } from "./WhatItCosts";
 

@@ -4,7 +4,7 @@ import { Box, Heading, HStack, Text } from "@chakra-ui/react";
 import type { StepKind } from "@/core/process/registry";
 import type { Schedule } from "@/core/schedule/schedule";
 import { Card, Quiet } from "../frame/controls";
-import { CHANGE_NAMES, describeKeeping, describeKeptWarm, describePrice, describeStretch } from "../wording/clock";
+import { CHANGE_NAMES, describeKeeping, describeKeptWarm, describePrice, describeStretch } from "@/words/clock";
 import type { DayChange } from "@/core/schedule/whatIf";
 import type { ClockProps } from "./Clock";
 

@@ -9,7 +9,7 @@ import type { WayOut } from "@/core/waysOut";
 import { DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/household";
 import { food, part, step } from "@/demo/write";
 import { show } from "../__tests__/support";
-import { titledWork } from "../wording/tasks";
+import { titledWork } from "@/words/tasks";
 import { Clock, type ClockProps } from "./Clock";
 import { axis, type Bar, type Lane, labelled, labelPx, lanesOf, stretchesOf } from "./lanes";
 

@@ -7,7 +7,7 @@ import type { Task, TaskId } from "@/core/schedule/task";
 import { burnersOf } from "@/core/schedule/burners";
 import { ovenOn } from "@/core/schedule/oven";
 import { writeTemp } from "@/core/quantities/write";
-import { describeOvenOn, type TitledMove } from "../wording/tasks";
+import { describeOvenOn, type TitledMove } from "@/words/tasks";
 
 /** A stretch on a lane, minutes relative to serving. */
 export interface Bar {

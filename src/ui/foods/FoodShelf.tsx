@@ -9,8 +9,8 @@ import { blockedBy } from "@/core/foods/own";
 import { FOODS, labelCanFree } from "@/core/foods/table";
 import { Card, Quiet, Remark } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
-import { ALLERGEN_NAMES, BLOCKS_SAY, FIGURE_NAMES, describeContradiction } from "../wording/words";
-import { counted } from "../wording/count";
+import { ALLERGEN_NAMES, BLOCKS_SAY, FIGURE_NAMES, describeContradiction } from "@/words/words";
+import { counted } from "@/words/count";
 import { FoodPicker } from "./FoodPicker";
 
 export interface FoodShelfProps {

@@ -1,6 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import type { Caution } from "@/core/safety/rule";
-import { DEFER, describeCaution, type Telling } from "../wording/cautions";
+import { DEFER, describeCaution, type Telling } from "@/words/cautions";
 import { Remark } from "./controls";
 
 /** A caution with its authority; colour is backed by the word. */

@@ -7,6 +7,7 @@ import dynamic from "next/dynamic";
 import { memo, type ReactNode } from "react";
 import type { UnitSystem } from "@/core/quantities/units";
 import { IconDo, Link } from "./controls";
+import { HOUSE_LINKS } from "./houseLinks";
 import { useDrawnInSlices } from "./useDrawnInSlices";
 
 /** Fetched after the page: nobody presses it in the first second. */
@@ -162,15 +163,10 @@ export function Bar({ children, units, onUnits, path, storing }: BarProps) {
 }
 
 export function HouseNav({ here }: { here: string }) {
-  const links = [
-    ["/", "Counter"],
-    ["/notebook", "Notebook"],
-    ["/kitchen", "Kitchen"],
-  ] as const;
   return (
     <chakra.nav aria-label="House" order={{ base: 3, md: 0 }} w={{ base: "100%", md: "auto" }}>
       <HStack gap="1">
-        {links.map(([href, name]) => (
+        {HOUSE_LINKS.map(([href, name]) => (
           <Link
             key={href}
             href={href}

@@ -1,7 +1,7 @@
 import { screen } from "@testing-library/react";
 import { show } from "../__tests__/support";
-import { describeExportDue, describeLastExport, describePersisted } from "../wording/safekeeping";
-import { describeTrouble, describeUnstored } from "../wording/troubles";
+import { describeExportDue, describeLastExport, describePersisted } from "@/words/safekeeping";
+import { describeTrouble, describeUnstored } from "@/words/troubles";
 import { TroubleBar } from "./TroubleBar";
 import { stored, troublesNow, tryAllAgain } from "./troubleQueue";
 
@@ -16,7 +16,7 @@ test("a write that fails is told, goes on only when it is stored, and can be tri
   expect(done).toBe(false);
   expect(troublesNow().map((t) => t.what)).toEqual(["Rename dish"]);
   const onSave = jest.fn();
-  const { user } = show(<TroubleBar onSave={onSave} />);
+  const { user } = show(<TroubleBar notes={null} onSave={onSave} />);
   expect(screen.getByRole("alert")).toHaveTextContent("Not stored yet: Rename dish");
   expect(screen.getByRole("alert")).toHaveTextContent("no room left");
   await user.click(screen.getByRole("button", { name: "Save a copy to a file" }));

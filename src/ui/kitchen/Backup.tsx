@@ -6,9 +6,9 @@ import type { HowToBringIn, Overruled } from "@/core/formats/bringIn";
 import { type Clearable, EVERYTHING } from "@/core/formats/clearable";
 import { Card, Do, Quiet, Remark } from "../frame/controls";
 import { Choice } from "../frame/fields";
-import { counted } from "../wording/count";
-import { CLEARING } from "../wording/clearing";
-import type { ClashWords } from "../wording/files";
+import { counted } from "@/words/count";
+import { CLEARING } from "@/words/clearing";
+import type { ClashWords } from "@/words/files";
 
 /** A file that was read and waits for the cook's word. */
 export interface ReadyFile {

@@ -6,7 +6,7 @@ import type { ReactNode } from "react";
 import type { Burner, Kitchen, Machine, Oven, Pan, Tin } from "@/core/household/kitchen";
 import { Card, IconDo, Quiet } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
-import { MACHINE_NAMES } from "../wording/words";
+import { MACHINE_NAMES } from "@/words/words";
 
 export type SetKitchen = (change: Partial<Kitchen>, label: string) => void;
 

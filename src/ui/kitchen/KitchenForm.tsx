@@ -10,7 +10,7 @@ import type { Label } from "@/core/formats/household";
 import { altitudeOfBoilingM, boilingPointC } from "@/core/models/boilingPoint";
 import { Card, IconDo, Tick } from "../frame/controls";
 import { Choice, NumberField, TextField } from "../frame/fields";
-import { ALLERGEN_NAMES, FIGURE_NAMES } from "../wording/words";
+import { ALLERGEN_NAMES, FIGURE_NAMES } from "@/words/words";
 import { Cooks } from "./Cooks";
 import { Gear } from "./Gear";
 import { Hours } from "./Hours";

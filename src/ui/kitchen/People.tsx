@@ -9,8 +9,8 @@ import { AGE_GROUPS, type AgeGroup, DIETS, type Eater } from "@/core/household/p
 import { FoodSearch } from "../foods/FoodPicker";
 import { Card, IconDo, Pill, Quiet } from "../frame/controls";
 import { Choice, TextField } from "../frame/fields";
-import { AGE_WORDS, DIET_WORDS } from "../wording/diets";
-import { ALLERGEN_NAMES } from "../wording/words";
+import { AGE_WORDS, DIET_WORDS } from "@/words/diets";
+import { ALLERGEN_NAMES } from "@/words/words";
 
 interface PeopleProps {
   readonly eaters: readonly Eater[];

@@ -1,5 +1,5 @@
 import { screen, within } from "@testing-library/react";
-import { CLEARING } from "../wording/clearing";
+import { CLEARING } from "@/words/clearing";
 import { show } from "../__tests__/support";
 import { Backup, type BackupProps } from "./Backup";
 

@@ -5,7 +5,7 @@ import { BITE, type BiteAttribute } from "@/core/bite/shifts";
 import type { Entry } from "@/core/notebook/entry";
 import { Quiet } from "../frame/controls";
 import { Choice } from "../frame/fields";
-import { BITE_NAMES } from "../wording/swapNames";
+import { BITE_NAMES } from "@/words/swapNames";
 
 export interface RatingsProps {
   readonly entry: Pick<Entry, "ratings" | "person">;

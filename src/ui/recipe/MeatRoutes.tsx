@@ -8,8 +8,8 @@ import { writeMinutes } from "@/core/quantities/write";
 import { Card, Quiet } from "../frame/controls";
 import { BiteRule } from "../swap/BiteRule";
 import { RouteRemarks } from "../swap/RouteRemarks";
-import { describeFigures, describeGaps, describeOut } from "../wording/swap";
-import { NEARNESS_NAMES } from "../wording/swapNames";
+import { describeFigures, describeGaps, describeOut } from "@/words/swap";
+import { NEARNESS_NAMES } from "@/words/swapNames";
 import type { RecipeProps } from "./recipeProps";
 
 type Props = RecipeProps & { readonly answer: RecipeAnswer };

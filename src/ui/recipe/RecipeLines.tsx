@@ -11,7 +11,7 @@ import { GRAMS_PER_OUNCE } from "@/core/quantities/units";
 import { IconDo, Quiet } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
 import { FoodSearch } from "../foods/FoodSearch";
-import { describeAsk, describeReason, describeSettled, EGG_USE_NAMES } from "../wording/recipe";
+import { describeAsk, describeReason, describeSettled, EGG_USE_NAMES } from "@/words/recipe";
 import type { RecipeProps } from "./recipeProps";
 
 type Props = RecipeProps & { readonly answer: RecipeAnswer };

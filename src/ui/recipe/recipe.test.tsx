@@ -8,7 +8,7 @@ import { EGG_USES, type ReplaceReason } from "@/core/recipe/replace";
 import type { LineAsk } from "@/core/recipe/settle";
 import type { Table } from "@/core/swap/answer";
 import { show } from "../__tests__/support";
-import { describeAsk, describeHeat, describePuts, describeReason, describeRecipeProblem } from "../wording/recipe";
+import { describeAsk, describeHeat, describePuts, describeReason, describeRecipeProblem } from "@/words/recipe";
 import { RecipeDesk } from "./RecipeDesk";
 import type { RecipeProps } from "./recipeProps";
 

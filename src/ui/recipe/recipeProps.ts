@@ -4,7 +4,7 @@ import type { Food } from "@/core/foods/food";
 import type { RecipeAnswer } from "@/core/recipe/answer";
 import type { LineChoice } from "@/core/recipe/settle";
 import type { SwapProps } from "../swap/swapProps";
-import type { TextContext } from "../wording/words";
+import type { TextContext } from "@/words/words";
 
 export interface RecipeProps {
   /** The text as it was given. */

@@ -2,7 +2,7 @@
 
 import { Box, Heading, Stack, Text } from "@chakra-ui/react";
 import { Card, Do, Remark } from "../frame/controls";
-import type { RemarkText } from "../wording/facts";
+import type { RemarkText } from "@/words/facts";
 
 /** Before the first step: what stands ready, and the way in. */
 export function BeforeCooking({

@@ -3,7 +3,7 @@
 import { Box, Flex, Text } from "@chakra-ui/react";
 import type { Difference } from "@/core/process/compare";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
-import { foodInText } from "../wording/words";
+import { foodInText } from "@/words/words";
 import { Do } from "../frame/controls";
 import type { StoveProps } from "./stoveProps";
 

@@ -4,7 +4,7 @@ import { Box, Flex, Grid, Stack, Text } from "@chakra-ui/react";
 import { BellRing } from "lucide-react";
 import { Card, Key, Quiet, Remark } from "../frame/controls";
 import { useNarrow } from "../frame/useNarrow";
-import { writeCountdown } from "../wording/time";
+import { writeCountdown } from "@/words/time";
 import type { StoveProps, TimerView } from "./stoveProps";
 
 /** Timers that run, by where they stand; on a phone they stay in view above the step. */

@@ -1,9 +1,9 @@
-import { describeOvenDue } from "../wording/tasks";
-import { describeFromNow, describeOver } from "../wording/stove";
+import { describeOvenDue } from "@/words/tasks";
+import { describeFromNow, describeOver } from "@/words/stove";
 import { screen } from "@testing-library/react";
 import { openBook } from "@/core/foods/book";
 import { show } from "../__tests__/support";
-import type { TextContext } from "../wording/words";
+import type { TextContext } from "@/words/words";
 import { Scale, type ScaleProps } from "./Scale";
 import { BeforeCooking } from "./BeforeCooking";
 import { Burners, Stuck } from "./Burners";

@@ -3,9 +3,9 @@ import type { OvenRemarkProps } from "./OvenRemark";
 import type { StepKey } from "@/core/process/log";
 import type { Difference } from "@/core/process/compare";
 import type { Caution } from "@/core/safety/rule";
-import type { WayBackWords } from "../wording/stove";
-import type { StepText } from "../wording/stepText";
-import type { TextContext } from "../wording/words";
+import type { WayBackWords } from "@/words/stove";
+import type { StepText } from "@/words/stepText";
+import type { TextContext } from "@/words/words";
 import type { PutInProps } from "./PutIn";
 import type { ScaleProps } from "./Scale";
 

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { BITE } from "@/core/bite/shifts";
 import type { Bite } from "@/core/bite/targets";
-import { BITE_NAMES, describeBite } from "../wording/swapNames";
+import { BITE_NAMES, describeBite } from "@/words/swapNames";
 
 const ROW = 19;
 const LEFT = 56;

@@ -9,9 +9,9 @@ import { PROTEIN_WAYS } from "@/core/swap/brings";
 import { GRAMS_PER_OUNCE } from "@/core/quantities/units";
 import { Card, Pill, Tick } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
-import { describeLeaving } from "../wording/swap";
-import { KIND_NAMES, LIES_NAMES, PROTEIN_NAMES, SETTING_NAMES } from "../wording/swapNames";
-import { ALLERGEN_NAMES, foodName } from "../wording/words";
+import { describeLeaving } from "@/words/swap";
+import { KIND_NAMES, LIES_NAMES, PROTEIN_NAMES, SETTING_NAMES } from "@/words/swapNames";
+import { ALLERGEN_NAMES, foodName } from "@/words/words";
 import type { SwapProps } from "./swapProps";
 
 /** How much of what, how it comes to the table, for whom and when: filled in as far as it is known. */

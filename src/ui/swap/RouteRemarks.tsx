@@ -2,8 +2,8 @@
 
 import { Text } from "@chakra-ui/react";
 import type { RouteCard } from "@/core/swap/card";
-import { describeAsks, describeCautions, describeHolds, describeMoved } from "../wording/swap";
-import type { TextContext } from "../wording/words";
+import { describeAsks, describeCautions, describeHolds, describeMoved } from "@/words/swap";
+import type { TextContext } from "@/words/words";
 
 /** What a route holds, asks, adapts and can harm by, line by line. */
 export function RouteRemarks({

@@ -7,7 +7,7 @@ import { packPrice } from "@/core/swap/brings";
 import type { RouteCard } from "@/core/swap/card";
 import { Card, Do, Quiet } from "../frame/controls";
 import { Choice } from "../frame/fields";
-import { counted } from "../wording/count";
+import { counted } from "@/words/count";
 import {
   describeFigures,
   describeGaps,
@@ -16,8 +16,8 @@ import {
   describePacks,
   describePlace,
   describeProtein,
-} from "../wording/swap";
-import { NEARNESS_NAMES } from "../wording/swapNames";
+} from "@/words/swap";
+import { NEARNESS_NAMES } from "@/words/swapNames";
 import { BiteRule } from "./BiteRule";
 import { RouteRemarks } from "./RouteRemarks";
 import { SideBySide } from "./SideBySide";

@@ -6,9 +6,9 @@ import { writeMass, writeMinutes } from "@/core/quantities/write";
 import { Card, Quiet } from "../frame/controls";
 import { foodInPackG, packPrice } from "@/core/swap/brings";
 import { NumberField } from "../frame/fields";
-import { describeGaps, describePacks } from "../wording/swap";
-import { NEARNESS_NAMES } from "../wording/swapNames";
-import { foodInText, foodName } from "../wording/words";
+import { describeGaps, describePacks } from "@/words/swap";
+import { NEARNESS_NAMES } from "@/words/swapNames";
+import { foodInText, foodName } from "@/words/words";
 import type { SwapProps } from "./swapProps";
 
 /** What is sold loose is priced by so much, g. */

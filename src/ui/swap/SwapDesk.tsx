@@ -4,7 +4,7 @@ import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react"
 import dynamic from "next/dynamic";
 import { MEAT_FORMS, type MeatForm } from "@/core/dish/meat";
 import { Card, Quiet } from "../frame/controls";
-import { FORM_NAMES, USUAL } from "../wording/swapNames";
+import { FORM_NAMES, USUAL } from "@/words/swapNames";
 import { BiteRule } from "./BiteRule";
 import { FormMark } from "./FormMark";
 import type { SwapProps } from "./swapProps";

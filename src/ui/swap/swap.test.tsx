@@ -5,18 +5,11 @@ import { biteOf, type Eight, target } from "@/core/bite/targets";
 import { answersTo, type Table } from "@/core/swap/answer";
 import { cardsOf } from "@/core/swap/card";
 import { show } from "../__tests__/support";
-import {
-  describeAsks,
-  describeCautions,
-  describeGaps,
-  describeHolds,
-  describeLead,
-  describeOut,
-} from "../wording/swap";
-import { describeBite, describeMeat } from "../wording/swapNames";
+import { describeAsks, describeCautions, describeGaps, describeHolds, describeLead, describeOut } from "@/words/swap";
+import { describeBite, describeMeat } from "@/words/swapNames";
 import { SHOWN, SwapDesk } from "./SwapDesk";
-import { describePlace } from "../wording/swap";
-import { describeAskedOtherwise } from "../wording/swapNames";
+import { describePlace } from "@/words/swap";
+import { describeAskedOtherwise } from "@/words/swapNames";
 import type { Said, SwapProps } from "./swapProps";
 
 const TABLE: Table = {

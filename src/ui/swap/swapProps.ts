@@ -4,8 +4,8 @@ import type { Price } from "@/core/formats/household";
 import type { RouteCard, SwapAnswer } from "@/core/swap/card";
 import type { RouteId } from "@/core/dish/dish";
 import type { Moved } from "@/core/swap/moved";
-import type { SaidOfMeat } from "../wording/swapNames";
-import type { TextContext } from "../wording/words";
+import type { SaidOfMeat } from "@/words/swapNames";
+import type { TextContext } from "@/words/words";
 
 /** What the cook has said of the meat, the table, and whose mouth counts. */
 export interface Said extends SaidOfMeat {

@@ -1,5 +1,5 @@
 import { batchesFor } from "../../models/panHeat";
-import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
 import { type Fact, type Need, type StepContext, type Vessel } from "../ledger";
 import { sumOver } from "../solids";
@@ -75,12 +75,6 @@ function heatInAir(
     batches: Batches;
   },
 ): Applied {
-  const bad = firstBad(
-    checkNumber("oven temperature", step.ovenC, 50, 300),
-    step.minutes === null ? null : checkNumber("minutes", step.minutes, 1, 600),
-    step.coreC === null ? null : checkNumber("core temperature", step.coreC, 40, 99),
-  );
-  if (bad) return fail(bad);
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;

@@ -1,10 +1,10 @@
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
 import { sumOver } from "../solids";
 import { type Applied, filled, hands, outcome, wait } from "./common";
-import { defineStep, minutes, type StepWith } from "../descriptor";
+import { defineStep, number, type StepWith } from "../descriptor";
 
-const FIELDS = { standMin: minutes } as const;
+const FIELDS = { standMin: number(0, 1440) } as const;
 type BatterStep = StepWith<"batter", typeof FIELDS>;
 
 /** Water to flour by mass at which a batter changes its use (card 19). */
@@ -17,8 +17,6 @@ const FLOUR_GROUPS = new Set(["grain", "starch", "pulse"]);
 
 /** Stir flours and liquid into a batter: thin, of a body for the tray, or thick for oil, by water to flour. */
 function batter(vessel: Vessel, step: BatterStep, context: StepContext): Applied {
-  const bad = checkNumber("minutes", step.standMin, 0, 24 * 60);
-  if (bad) return fail(bad);
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;

@@ -1,4 +1,3 @@
-import { checkNumber, fail } from "../../quantities/result";
 import { add, at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds, watch } from "./common";
@@ -15,8 +14,6 @@ const ICED_C = 5;
 function blanch(vessel: Vessel, step: BlanchStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "pot");
   if (!found.ok) return found;
-  const bad = checkNumber("minutes", step.minutes, 0.1, 30);
-  if (bad) return fail(bad);
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;

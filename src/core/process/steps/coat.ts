@@ -1,4 +1,4 @@
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { add, portion, subtract, totalG } from "../contents";
 import { type Fact, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
@@ -12,8 +12,6 @@ type CoatStep = StepWith<"coat", typeof FIELDS>;
 function coat(vessel: Vessel, step: CoatStep, context: StepContext): Applied {
   const mass = totalG(vessel.batch);
   if (mass <= 0) return fail({ kind: "empty-vessel" });
-  const bad = step.pickUp === null ? null : checkNumber("pick-up", step.pickUp, 0.005, 1);
-  if (bad) return fail(bad);
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const offered = together(came.value);

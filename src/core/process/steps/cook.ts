@@ -1,6 +1,6 @@
 import { minutesToReduce } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import {
   add,
   at,
@@ -19,13 +19,13 @@ import { type Input, type Fact, type Need, type StepContext, type Vessel } from 
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, parted, wait, watch } from "./common";
 import { underPressure } from "./pressureCooker";
 import { cookingOf, isSour, leastSoft, mainCooked, minutesToSoften } from "./soften";
-import { defineStep, flag, machine, minutes, numberOrNull, pot, type StepWith } from "../descriptor";
+import { defineStep, flag, machine, numberOrNull, pot, type StepWith } from "../descriptor";
 
 const FIELDS = {
   pan: pot,
   pressure: flag,
   machine,
-  minutes: numberOrNull(minutes.low, minutes.high),
+  minutes: numberOrNull(0, 1440),
   oldBeans: flag,
   hardWater: flag,
   soda: flag,
@@ -52,8 +52,6 @@ function cook(vessel: Vessel, step: CookStep, context: StepContext): Applied {
   const main = mainCooked(food, context);
   if (main === null) return fail(totalG(food) <= 0 ? { kind: "empty-vessel" } : otherStep(food, context));
   if (bath.waterG <= 0) return fail({ kind: "no-liquid" });
-  const bad = step.minutes === null ? null : checkNumber("minutes", step.minutes, 0, 24 * 60);
-  if (bad) return fail(bad);
   const place = placeOf(step, context);
   if (!place.ok) return place;
   const { atC, needs } = place.value;

@@ -1,4 +1,4 @@
-import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
@@ -22,8 +22,6 @@ const PLACES = {
 function cool(vessel: Vessel, step: CoolStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  const bad = firstBad(checkNumber("minutes", step.minutes, 0, 48 * 60), checkNumber("depth", step.depthMm, 5, 400));
-  if (bad) return fail(bad);
   const place = PLACES[step.where];
   const aroundC = place.tempC ?? context.roomC;
   const { tempC, cooling, fact } = cooledDown(vessel, batch, { ...place, aroundC }, step.minutes, step.depthMm);

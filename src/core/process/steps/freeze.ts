@@ -1,5 +1,5 @@
 import { minutesThrough, SENSIBLE_SHARE, SURROUNDINGS } from "../../models/freezing";
-import { checkNumber, fail, firstBad, type Result, succeed } from "../../quantities/result";
+import { fail, type Result, succeed } from "../../quantities/result";
 import { estimate } from "../../quantities/range";
 import { at, liquor, subtract, totalG } from "../contents";
 import { type Fact, isMarked, marked, type StepContext, type StepFailure, type Vessel } from "../ledger";
@@ -21,13 +21,6 @@ function through(
   place: keyof typeof SURROUNDINGS,
   water: number,
 ): Result<Omit<Through, "kind">, StepFailure> {
-  const bad = firstBad(
-    checkNumber("length of the block", step.lengthMm, 5, 500),
-    checkNumber("width of the block", step.widthMm, 5, 500),
-    checkNumber("thickness of the block", step.thicknessMm, 5, 500),
-    checkNumber("minutes", step.minutes, 0, 14 * 1440),
-  );
-  if (bad) return fail(bad);
   const { tempC, surface } = SURROUNDINGS[place];
   const edgesM = [step.lengthMm / 1000, step.widthMm / 1000, step.thicknessMm / 1000] as const;
   const at = (h: number, share: number) => {

@@ -1,10 +1,10 @@
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, filled, bindingInputOf, hands, outcome, wait } from "./common";
-import { defineStep, minutes, type StepWith } from "../descriptor";
+import { defineStep, number, type StepWith } from "../descriptor";
 
-const FIELDS = { minutes } as const;
+const FIELDS = { minutes: number(0, 1440) } as const;
 type GelStep = StepWith<"gel", typeof FIELDS>;
 
 /** A shelled egg (card 19). */
@@ -15,8 +15,6 @@ const EGG_G = 51;
  * and of no more than there is gel: 7 g of flax, 12 g of chia or 5 g of husk with 3 tbsp of water are one (common practice).
  */
 function gel(vessel: Vessel, step: GelStep, context: StepContext): Applied {
-  const bad = checkNumber("minutes", step.minutes, 0, 24 * 60);
-  if (bad) return fail(bad);
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;

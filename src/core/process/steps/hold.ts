@@ -1,4 +1,4 @@
-import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { at, type Contents, totalG, water } from "../contents";
 import type { Need, StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
@@ -29,11 +29,6 @@ function hold(vessel: Vessel, step: HoldStep, context: StepContext): Applied {
   const needs = needsOf(step);
   if (step.where === "oven" && context.ovens === 0) return fail({ kind: "no-oven" });
   if (step.where === "water-bath" && context.burner === null) return fail({ kind: "no-burner" });
-  const bad = firstBad(
-    checkNumber("minutes", step.minutes, 0, 12 * 60),
-    checkNumber("holding temperature", step.holdC, 40, 130),
-  );
-  if (bad) return fail(bad);
   const dries = context.draw("dries while held") * (step.where === "oven" ? 1 : COVERED);
   const steam = water(batch.waterG * Math.min(0.5, (dries * step.minutes) / 10), step.holdC);
   const { tempC, cooling } =

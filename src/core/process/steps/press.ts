@@ -1,12 +1,19 @@
 import { consolidatedFraction, equilibriumMoisture, loadPressureKPa, timeFactor } from "../../models/consolidation";
-import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
 import { blockFacts, compressibilityOf, keepsItsWater, TOO_COARSE } from "./pressing";
-import { block, USUAL_BLOCK, defineStep, flag, minutes, number, type StepWith } from "../descriptor";
+import { USUAL_BLOCK, defineStep, flag, number, type StepWith } from "../descriptor";
 
-const FIELDS = { ...block, loadKg: number(0, 100), minutes, bothFaces: flag } as const;
+const FIELDS = {
+  lengthMm: number(10, 500),
+  widthMm: number(10, 500),
+  thicknessMm: number(3, 200),
+  loadKg: number(0, 100),
+  minutes: number(0, 1440),
+  bothFaces: flag,
+} as const;
 type PressStep = StepWith<"press", typeof FIELDS>;
 
 /** A soft block that nothing holds at the sides breaks above this (card 3). */
@@ -22,14 +29,6 @@ function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
   if (id === null || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
   const figures = context.figures(id).press;
   if (!figures) return fail({ kind: "no-figures", food: id, wants: "pressing" });
-  const bad = firstBad(
-    checkNumber("weight on the board", step.loadKg, 0, 100),
-    checkNumber("minutes", step.minutes, 0, 24 * 60),
-    checkNumber("length of the block", step.lengthMm, 10, 500),
-    checkNumber("width of the block", step.widthMm, 10, 500),
-    checkNumber("thickness of the block", step.thicknessMm, 3, 200),
-  );
-  if (bad) return fail(bad);
   const pressureKPa = loadPressureKPa(step.loadKg, (step.lengthMm / 1000) * (step.widthMm / 1000));
   if (pressureKPa > FRACTURE_KPA) return fail({ kind: "too-hard-pressed", pressureKPa, mostKPa: FRACTURE_KPA });
 

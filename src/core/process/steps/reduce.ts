@@ -1,5 +1,5 @@
 import { minutesToReduce } from "../../models/reduction";
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
@@ -16,8 +16,6 @@ const SAUCE_HEAT_J_PER_G_K = 3.9;
 function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
-  const bad = checkNumber("share that stays", step.toShare, 0.1, 1);
-  if (bad) return fail(bad);
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const { pan, burner } = found.value;

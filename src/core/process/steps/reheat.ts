@@ -1,4 +1,4 @@
-import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { at, type Contents, totalG, water } from "../contents";
 import { type StepContext, type Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, watch } from "./common";
@@ -22,11 +22,6 @@ const SPECIFIC_HEAT = 3.9;
  * warms as a whole, shaped pieces by their middle. Minutes that are too few leave it short of its target, and say so.
  */
 function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): Applied {
-  const bad = firstBad(
-    checkNumber("minutes", step.minutes, 1, 240),
-    checkNumber("core temperature", step.coreC, 40, 99),
-  );
-  if (bad) return fail(bad);
   if (step.where === "oven" && context.ovens === 0) return fail({ kind: "no-oven" });
   if (step.where === "hob" && context.burner === null) return fail({ kind: "no-burner" });
   const full = filled(vessel, step, context);

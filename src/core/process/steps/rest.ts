@@ -1,12 +1,12 @@
 import { FRIDGE_SLOWNESS } from "../../models/binderWater";
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, bindingOf, hands, outcome, wait } from "./common";
 import { cooledDown } from "./coolingBody";
-import { choice, defineStep, minutes, type StepWith } from "../descriptor";
+import { choice, defineStep, number, type StepWith } from "../descriptor";
 
-const FIELDS = { minutes, where: choice("fridge", "worktop") } as const;
+const FIELDS = { minutes: number(0, 2880), where: choice("fridge", "worktop") } as const;
 type RestStep = StepWith<"rest", typeof FIELDS>;
 
 /** Still air of a fridge: °C and W/m²K (engineering estimates). */
@@ -15,8 +15,6 @@ const FRIDGE = { aroundC: 4, surface: 10 } as const;
 /** Rest: nothing moves but time and heat; in the fridge binders take 1.3 times as long, and it cools no faster than its mass allows. */
 function rest(vessel: Vessel, step: RestStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
-  const bad = checkNumber("minutes", step.minutes, 0, 48 * 60);
-  if (bad) return fail(bad);
   const counted = step.where === "fridge" ? step.minutes / FRIDGE_SLOWNESS : step.minutes;
   const boundMin = vessel.boundMin === null ? null : vessel.boundMin + counted;
   const state = boundMin === null ? null : bindingOf(vessel.batch, boundMin, context.figures);

@@ -1,4 +1,4 @@
-import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { diffusivityAt, SALT_DIFFUSIVITY_25C, uptakeLargeBath } from "../../models/diffusion";
 import { add, type Contents, liquor, mainFood, NOTHING, saltShare, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
@@ -28,11 +28,6 @@ const UNKNOWN_PIECE_MM = 10;
 function rinse(vessel: Vessel, step: RinseStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (batch.waterG <= 0) return fail({ kind: "empty-vessel" });
-  const bad = firstBad(
-    checkNumber("number of rinses", step.times, 1, 20),
-    checkNumber("water for a rinse", step.waterG, 10, 50_000),
-  );
-  if (bad) return fail(bad);
   const main = mainFood(batch);
   const sold = main === null ? undefined : context.food(main)?.measures.piece;
   const cutMm = vessel.cutMm ?? (sold === undefined ? UNKNOWN_PIECE_MM : null);

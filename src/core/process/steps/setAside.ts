@@ -1,4 +1,4 @@
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
 import type { ShapedPieces, StepContext, Vessel } from "../ledger";
 import { SHALLOW_MM, SHARES } from "../step";
@@ -25,8 +25,6 @@ const BOX_MIN = 3;
 function setAside(vessel: Vessel, step: SetAsideStep, context: StepContext): Applied {
   const { batch, bath } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  const bad = checkNumber("share", step.share, SHARES.low, SHARES.high);
-  if (bad) return fail(bad);
   const { share, pieces } = wholePieces(vessel.pieces, step.share);
   const kept = portion(batch, share);
   const drowned = bath === null ? null : portion(bath, share);

@@ -1,5 +1,5 @@
 import { ballDiameterM, equalPieces, pattyThicknessM } from "../../models/forming";
-import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
 import { type Fact, type ShapedPieces, type StepContext, type Vessel } from "../ledger";
 import { SHAPE_FORMS, type ShapeForm } from "../step";
@@ -66,11 +66,6 @@ function sizesOf(
 function shape(vessel: Vessel, step: ShapeStep, context: StepContext): Applied {
   const mass = totalG(vessel.batch);
   if (mass <= 0) return fail({ kind: "empty-vessel" });
-  const bad = firstBad(
-    checkNumber("mass of a piece", step.pieceG, 3, 5000),
-    step.form === "ball" || step.form === "loaf" ? null : checkNumber("size of a piece", step.diameterMm, 10, 400),
-  );
-  if (bad) return fail(bad);
   // Pieces are threaded as they are: nothing of a mix stays on bowl and hands.
   const waste = step.form === "skewer" ? 0 : context.draw("shaping waste");
   const { count, eachG, offTarget } = equalPieces(mass, step.pieceG, waste);

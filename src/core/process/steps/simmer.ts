@@ -1,6 +1,6 @@
 import { minutesToReduce, openEvaporationGPerMin } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { add, at, type Contents, mainFood, moistureOf, NOTHING, subtract, totalG, water } from "../contents";
 import type { Input, Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
@@ -24,8 +24,6 @@ const PAN_LOSS_W = 60;
 function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
-  const bad = checkNumber("minutes", step.minutes, 0, 600);
-  if (bad) return fail(bad);
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const { pan, burner } = found.value;

@@ -1,4 +1,3 @@
-import { checkNumber, fail, firstBad } from "../../quantities/result";
 import { portion, subtract, totalG } from "../contents";
 import type { Fact, ShapedPieces, StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome } from "./common";
@@ -57,11 +56,6 @@ function slice(vessel: Vessel, step: SliceStep, context: StepContext): Applied {
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch: whole, came } = full.value;
-  const bad = firstBad(
-    checkNumber("thickness of a slice", step.thicknessMm, 0.5, 100),
-    checkNumber("number of slices", step.count, 1, 500),
-  );
-  if (bad) return fail(bad);
   const crumbs = portion(whole, context.draw("crumbs"));
   const batch = subtract(whole, crumbs);
   const { pieces, facts } = cutUp(vessel.pieces, Math.round(step.count), totalG(batch), step.thicknessMm);

@@ -23,10 +23,10 @@ import {
 } from "../contents";
 import type { Fact, StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, FRIDGE_C, hands, outcome, parted, wait } from "./common";
-import { defineStep, flag, minutes, number, type StepWith } from "../descriptor";
+import { defineStep, flag, number, type StepWith } from "../descriptor";
 import { spreadBy } from "../parameters";
 
-const FIELDS = { waterC: number(0, 100), minutes, covered: flag, chilled: flag } as const;
+const FIELDS = { waterC: number(0, 100), minutes: number(0, 2880), covered: flag, chilled: flag } as const;
 type SoakStep = StepWith<"soak", typeof FIELDS>;
 
 /** A bowl of 2 L, of glass or china: its surface in all, g, J/(kg K) (engineering estimates, card 3). */

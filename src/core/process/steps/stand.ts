@@ -1,4 +1,4 @@
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
@@ -15,8 +15,6 @@ const SURFACE = { bare: 10, foil: 5 } as const;
 function stand(vessel: Vessel, step: StandStep, context: StepContext): Applied {
   const { batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  const bad = checkNumber("minutes", step.minutes, 0, 24 * 60);
-  if (bad) return fail(bad);
   const surface = step.foil ? SURFACE.foil : SURFACE.bare;
   const { tempC, cooling } = cooledDown(vessel, batch, { aroundC: context.roomC, surface }, step.minutes, null);
   const warm = Math.max(0, Math.min(1, (batch.tempC - context.roomC) / 70));

@@ -1,4 +1,4 @@
-import { checkNumber, fail } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
 import { marked, type StepContext, type Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
@@ -19,8 +19,6 @@ export const COLD_PLACES = { fridge: { aroundC: 4, surface: 10 }, freezer: { aro
  */
 function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
-  const bad = checkNumber("days", step.days, 0, 365);
-  if (bad) return fail(bad);
   const cold = step.where === "freezer";
   const { tempC, cooling, fact } = cooledDown(vessel, vessel.batch, COLD_PLACES[step.where], step.days * DAY_MIN, null);
   return outcome(

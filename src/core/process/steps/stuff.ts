@@ -1,4 +1,4 @@
-import { checkNumber, fail, firstBad } from "../../quantities/result";
+import { fail } from "../../quantities/result";
 import { add, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, together } from "./common";
@@ -11,11 +11,6 @@ type StuffStep = StepWith<"stuff", typeof FIELDS>;
 /** Stuff or wrap: the filling goes into so many shells, halves or sheets, in equal shares. */
 function stuff(vessel: Vessel, step: StuffStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
-  const bad = firstBad(
-    checkNumber("number of pieces", step.count, 1, 500),
-    checkNumber("thickness of a piece", step.thicknessMm, 3, 200),
-  );
-  if (bad) return fail(bad);
   const came = broughtBy(step, context);
   if (!came.ok) return came;
   const batch = add(vessel.batch, together(came.value));

@@ -1,4 +1,3 @@
-import { checkNumber, fail } from "../../quantities/result";
 import { at, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
@@ -16,8 +15,6 @@ const FULL_LOSS_MIN = 14;
 function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
-  const bad = checkNumber("minutes", step.minutes, 0.5, 90);
-  if (bad) return fail(bad);
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch: raw, came } = full.value;

@@ -1,4 +1,3 @@
-import { checkNumber, fail } from "../../quantities/result";
 import { at, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, panAndBurner, panNeeds } from "./common";
@@ -15,8 +14,6 @@ const FULL_HEAT_MIN = 2;
 function toast(vessel: Vessel, step: ToastStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
-  const bad = checkNumber("minutes", step.minutes, 0.1, 60);
-  if (bad) return fail(bad);
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;

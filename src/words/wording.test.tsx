@@ -5,7 +5,7 @@ import { plan } from "@/core/plan";
 import type { Fact, StepFailure } from "@/core/process/ledger";
 import type { WeighInFailure } from "@/core/process/weighIn";
 import { CARAWAY_PATTIES, DEMO_EATERS, DEMO_KITCHEN, demoSupper, MUSTARD_STRIPS } from "@/demo/household";
-import { rowRanges } from "../__tests__/support";
+import { rowRanges } from "@/ui/__tests__/support";
 import { describeStanding } from "./batches";
 import { describeFact } from "./facts";
 import { describeOpen } from "./open";

@@ -7,7 +7,7 @@ import { schedule } from "@/core/schedule/schedule";
 import type { MeasureQuestion } from "@/core/foods/measure";
 import type { Fact, StepFailure } from "@/core/process/ledger";
 import { DEMO_DISHES, DEMO_KITCHEN, demoSupper } from "@/demo/household";
-import { lanesOf } from "../clock/lanes";
+import { lanesOf } from "@/ui/clock/lanes";
 import type { BindingAdvice } from "@/core/bind/advice";
 import { describeAdvice, describeFact } from "./facts";
 import { HOW_SURE } from "./steps";

@@ -2,6 +2,7 @@ import type { StepFailure } from "@/core/process/ledger";
 import type { WeighInFailure } from "@/core/process/weighIn";
 import { writeLength, writeMass, writeTemp } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
+import { describeOutOfRange, settingName } from "./settings";
 import { STEP_NAMES } from "./steps";
 import { foodName, MACHINE_NAMES, round, type TextContext } from "./words";
 
@@ -9,9 +10,9 @@ import { foodName, MACHINE_NAMES, round, type TextContext } from "./words";
 export function describeFailure(failure: StepFailure, { units, foods, part }: TextContext): string {
   switch (failure.kind) {
     case "not-a-number":
-      return `${failure.field} is not a number. Type digits, such as 250.`;
+      return `${settingName(failure.field)} is not a number. Type digits, such as 250.`;
     case "out-of-range":
-      return `${failure.field} is ${round(failure.got)}; it can be ${round(failure.low)} to ${round(failure.high)}.`;
+      return describeOutOfRange(failure, units);
     case "unknown-food":
       return `Nobody knows the food “${failure.food}” any more. Choose another one in this step.`;
     case "unknown-water":

@@ -1,3 +1,5 @@
+import { counted } from "./count";
+
 /** Why the browser does not store: the name of the error, or of the one inside it. */
 function nameOf(error: unknown): string {
   if (typeof error !== "object" || error === null) return "";
@@ -13,6 +15,8 @@ export function describeTrouble(error: unknown): string {
       return "This browser has no room left. Free some space on this device, then try again.";
     case "VersionError":
       return "A newer Jade Pan is open in another tab. Reload this page to go on there.";
+    case "ClearedError":
+      return "The data of this site were cleared in another tab or in the browser's settings. What was stored is gone; save a copy of what is still here, or reload to begin anew.";
     case "DatabaseClosedError":
     case "InvalidStateError":
       return "This browser has closed its store, as it does for a newer Jade Pan in another tab or in private windows. Reload this page.";
@@ -30,3 +34,6 @@ export const describeUnstored = (what: readonly string[]): string => {
   const [first = "", ...more] = what;
   return `Not stored yet: ${first}${more.length > 0 ? ` and ${more.length} more` : ""}. It stays on this page as long as the page is open.`;
 };
+/** "6 notes of this cooking are not stored yet." */
+export const describeNotesHeld = (count: number): string =>
+  `${counted(count, "note")} of this cooking ${count === 1 ? "is" : "are"} not stored yet. Cook on: this page keeps ${count === 1 ? "it" : "them"} and stores ${count === 1 ? "it" : "them"} as soon as it can. Closing or reloading the page now would lose ${count === 1 ? "it" : "them"}.`;
