@@ -73,8 +73,38 @@ export interface BroughtBack {
   readonly stays: number;
 }
 
-const merged = (now: Row, from: Row, row: Row | null): Row | null =>
-  row === null ? null : withChanges(now, fieldChanges(from, row), "made");
+/** @param typed null, or what this stay in a field stored last: a text that is neither that nor what the cook saw is somebody else's */
+function merged(now: Row, from: Row, row: Row | null, typed: { readonly last: string | null } | null): Row | null {
+  if (row === null) return null;
+  const changes = fieldChanges(from, row);
+  const mine = typed === null ? changes : changes.filter((change) => isOurs(now, change, typed.last));
+  return withChanges(now, mine, "made");
+}
+function isOurs(now: Row, change: FieldChange, last: string | null): boolean {
+  const [path, from, to] = change;
+  if (typeof from !== "string" || typeof to !== "string") return true;
+  return (
+    untouchedSince(now, [[path, to, from]]).length > 0 ||
+    (last !== null && untouchedSince(now, [[path, to, last]]).length > 0)
+  );
+}
+
+/** The last change of a stay in a field, when it changed one text. */
+interface TypedChange {
+  readonly seq: number;
+  readonly table: TableName;
+  readonly id: string;
+  readonly field: FieldChange;
+}
+/** A change of the same text that goes on from there, as one with it; null where it is of something else. */
+function goingOn({ table, id, field }: TypedChange, diffs: readonly Diff[]): Diff[] | null {
+  const [diff] = diffs;
+  const [change] = diff?.fields ?? [];
+  if (diff === undefined || change === undefined || diffs.length > 1 || diff.fields.length > 1) return null;
+  const [path, from, to] = change;
+  const same = diff.table === table && diff.id === id && path.join("/") === field[0].join("/") && from === field[2];
+  return same && typeof to === "string" ? [{ table, id, fields: [[path, field[1], to]] }] : null;
+}
 
 const PORTION = 500;
 const keyOf = ({ table, id }: Pick<Edit, "table" | "id">): string => `${table} ${id}`;
@@ -96,6 +126,8 @@ interface Kept {
   readonly seq: number;
   /** null: as the store has it. */
   readonly diffs: Change["diffs"] | null;
+  /** The stay in a field of text in which it was typed. */
+  readonly stay: string | null;
 }
 export interface History {
   readonly undoable: { readonly label: string } | null;
@@ -119,13 +151,17 @@ export class Changes {
     private readonly now: () => number = Date.now,
   ) {}
 
-  /** @returns where the list of recent changes has it; null where nothing was changed */
-  apply(label: string, edits: readonly Edit[]): Promise<number | null> {
-    return this.inTurn(() => this.applyNow(label, edits));
+  /**
+   * @param stay the stay in a field of text in which it was typed: further changes of that text in the same stay are one change
+   *   with it, and a text that another tab has stored meanwhile is left as it is
+   * @returns where the list of recent changes has it; null where nothing was changed
+   */
+  apply(label: string, edits: readonly Edit[], stay: string | null = null): Promise<number | null> {
+    return this.inTurn(() => this.applyNow(label, edits, stay));
   }
   /** A change that a worker of this page made counts as the last one of the page. */
   adopt(label: string, seq: number): void {
-    this.done.push({ label, seq, diffs: null });
+    this.done.push({ label, seq, diffs: null, stay: null });
     this.undone = [];
     this.tell();
   }
@@ -178,32 +214,56 @@ export class Changes {
   };
   readonly current = (): History => this.snapshot;
 
-  private async applyNow(label: string, edits: readonly Edit[]): Promise<number | null> {
+  private async applyNow(label: string, edits: readonly Edit[], stay: string | null = null): Promise<number | null> {
     const diffs: Diff[] = [];
+    const before = stay === null ? null : this.typedIn(stay);
     let seq = 0;
     await this.inOne(async () => {
-      const before = await this.readMany(edits);
-      const after = new Map(before);
+      const there = await this.readMany(edits);
+      const after = new Map(there);
       for (const edit of edits) {
         const now = after.get(keyOf(edit)) ?? null;
-        const row = edit.from === undefined || now === null ? edit.row : merged(now, edit.from, edit.row);
+        const row =
+          edit.from === undefined || now === null
+            ? edit.row
+            : merged(
+                now,
+                edit.from,
+                edit.row,
+                stay === null ? null : { last: before === null ? null : String(before.field[2]) },
+              );
         after.set(keyOf(edit), row);
       }
       const touched = [...new Map(edits.map((edit) => [keyOf(edit), edit])).values()];
       for (const { table, id } of touched) {
-        const fields = fieldChanges(before.get(keyOf({ table, id })) ?? null, after.get(keyOf({ table, id })) ?? null);
+        const fields = fieldChanges(there.get(keyOf({ table, id })) ?? null, after.get(keyOf({ table, id })) ?? null);
         if (fields.length > 0) diffs.push({ table, id, fields });
       }
       await this.writeMany(
         touched.map(({ table, id }) => ({ table, id, row: after.get(keyOf({ table, id })) ?? null })),
       );
-      if (diffs.length > 0) seq = await this.keep({ label, at: this.now(), takenBack: false }, diffs);
+      if (diffs.length === 0) return;
+      const more = before === null ? null : goingOn(before, diffs);
+      if (more !== null && before !== null) {
+        diffs.splice(0, diffs.length, ...more);
+        seq = before.seq;
+        await this.db.done.put({ seq, diffs });
+      } else seq = await this.keep({ label, at: this.now(), takenBack: false }, diffs);
     });
     if (diffs.length === 0) return null;
-    this.done.push({ label, diffs, seq });
+    if (before !== null && seq === before.seq) this.done.pop();
+    this.done.push({ label, diffs, seq, stay });
     this.undone = [];
     this.tell();
     return seq;
+  }
+  /** This page's last change, when it was typed in this stay and changed one text. */
+  private typedIn(stay: string): TypedChange | null {
+    const last = this.done.at(-1);
+    const [diff] = last?.diffs ?? [];
+    const [field] = diff?.fields ?? [];
+    if (last === undefined || last.stay !== stay || diff === undefined || field === undefined) return null;
+    return typeof field[2] === "string" ? { seq: last.seq, table: diff.table, id: diff.id, field } : null;
   }
   private async bringBackNow(seq: number): Promise<BroughtBack | null> {
     const change = await this.db.recent.get(seq);

@@ -644,6 +644,62 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10])(
   },
 );
 
+describe("a text that is typed", () => {
+  const named = (name: string, age: string | null = null) => ({
+    id: "a",
+    name,
+    avoids: [],
+    diets: [],
+    dislikes: [],
+    age,
+  });
+  const typing = (from: string, to: string) => [
+    { table: "eaters" as const, id: "a", row: named(to), from: named(from) },
+  ];
+  const typed = async () => {
+    const { db, changes } = open();
+    await changes.apply("Add", [{ table: "eaters", id: "a", row: named("Ilse") }]);
+    return { db, changes, name: async () => (await db.eaters.get("a"))?.name };
+  };
+  test("is one change in one stay, with one undo, in the page and in the list; another stay is another", async () => {
+    const { db, changes, name } = await typed();
+    await changes.apply("Name", typing("Ilse", "E"), "s1");
+    await changes.apply("Name", typing("E", "El"), "s1");
+    await changes.apply("Name", typing("El", "Else"), "s1");
+    expect(await db.recent.count()).toBe(2);
+    await changes.apply("Name", typing("Else", "Elsa"), "s2");
+    await changes.undo();
+    expect(await name()).toBe("Else");
+    await changes.undo();
+    expect(await name()).toBe("Ilse");
+    await changes.redo();
+    expect(await name()).toBe("Else");
+    const seq = (await db.recent.toArray())[1]?.seq as number;
+    await new Changes(db).bringBack(seq);
+    expect(await name()).toBe("Ilse");
+  });
+  test("never overwrites what another tab stored with a text that is older, and what is beside it is written", async () => {
+    const { db, changes, name } = await typed();
+    await new Changes(db).apply("Name", typing("Ilse", "Ada"), "other tab");
+    for (let i = 0; i < 20; i++) expect(await changes.apply("Name", typing("Ilse", `Ilse ${i}`), "s1")).toBeNull();
+    expect(await name()).toBe("Ada");
+    // On top of what is there it is written.
+    await changes.apply("Name", typing("Ada", "Adam"), "s1");
+    expect(await name()).toBe("Adam");
+    const beside = [{ table: "eaters" as const, id: "a", row: named("x", "adult"), from: named("older") }];
+    await changes.apply("Age", beside, "s3");
+    expect(await db.eaters.get("a")).toMatchObject({ name: "Adam", age: "adult" });
+  });
+  test("its own words that have not been drawn yet do not stand in its way", async () => {
+    const { changes, name } = await typed();
+    await changes.apply("Name", typing("Ilse", "E"), "s1");
+    await changes.apply("Name", typing("Ilse", "El"), "s1");
+    expect(await name()).toBe("El");
+    await changes.undo();
+    expect(await name()).toBe("Ilse");
+  });
+});
+
 describe("recent changes outlast the page", () => {
   const named = (id: string, name: string) => ({ id, name, avoids: [], diets: [], dislikes: [], age: null });
   const rename = (name: string) => [{ table: "eaters" as const, id: "a", row: named("a", name) }];

@@ -11,6 +11,7 @@ import { openCookings } from "@/data/household";
 import { entriesWithHeld } from "@/data/noteQueue";
 import { Notebook } from "@/ui/notebook/Notebook";
 import { writeDay } from "@/words/time";
+import { dropWritten, usePending, withPending } from "./pending";
 import { change, edited, remove, useHeldNotes, useHouse } from "./store";
 import { supperHref } from "./supper";
 
@@ -20,7 +21,12 @@ export function NotebookPage() {
   const router = useRouter();
   const stored = useLiveQuery(() => db.entries.orderBy("finishedAt").reverse().toArray());
   const { presses } = useHeldNotes();
-  const entries = useMemo(() => stored && entriesWithHeld(stored, presses), [stored, presses]);
+  const onItsWay = usePending();
+  useEffect(() => dropWritten((table) => table === "entries"), [stored]);
+  const entries = useMemo(
+    () => stored && withPending(entriesWithHeld(stored, presses), "entries", onItsWay),
+    [stored, presses, onItsWay],
+  );
   const aside = useLiveQuery(putAside) ?? [];
   const routeId = (entries?.find((e) => e.id === wanted) ?? entries?.[0])?.route ?? null;
   const [routes, setRoutes] = useState<ReadonlyMap<string, string>>(new Map());

@@ -5,6 +5,7 @@ import { useEffect, useSyncExternalStore } from "react";
 import { db } from "@/data/db";
 import { useUnwritten } from "./pending";
 import { heldNotes, useHeldNotes } from "./store";
+import { anyTyped, onTyped, storeTyped } from "@/ui/frame/typing";
 import { closedNow, onTrouble, tellClosed, troublesNow } from "@/ui/frame/troubleQueue";
 
 /** Nearly never needed: fetched with the first write that fails. */
@@ -41,7 +42,17 @@ export function Troubles() {
   }, [stuck]);
   const unstored = troubles.length > 0;
   const storing = useUnwritten();
-  const asks = unstored || storing || held;
+  const typing = useSyncExternalStore(onTyped, anyTyped, () => false);
+  useEffect(() => {
+    const store = () => document.visibilityState === "hidden" && storeTyped();
+    document.addEventListener("visibilitychange", store);
+    window.addEventListener("pagehide", storeTyped);
+    return () => {
+      document.removeEventListener("visibilitychange", store);
+      window.removeEventListener("pagehide", storeTyped);
+    };
+  }, []);
+  const asks = unstored || storing || held || typing;
   useEffect(() => {
     if (!asks) return;
     // The browser asks before a page is closed on which something is not stored.

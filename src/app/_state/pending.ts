@@ -24,6 +24,10 @@ export function begin(edits: readonly Edit[]): void {
 export function written(edits: readonly Edit[]): void {
   set(new Map([...pending].map(([key, p]) => [key, edits.includes(p.edit) ? { ...p, written: true } : p])));
 }
+/** They changed nothing in the store: what it has is drawn. */
+export function dropped(edits: readonly Edit[]): void {
+  set(new Map([...pending].filter(([, p]) => !edits.includes(p.edit))));
+}
 /** These tables of the store were read again: what was written is in it. */
 export function dropWritten(reads: (table: TableName) => boolean): void {
   const drops = (p: { readonly edit: Edit; readonly written: boolean }) => p.written && reads(p.edit.table);

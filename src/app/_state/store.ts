@@ -16,8 +16,9 @@ import { comingSuppers, isEmpty, kitchenOf } from "@/data/household";
 import { type HeldNotes, NoteQueue } from "@/data/noteQueue";
 import { notify } from "@/ui/frame/noticeQueue";
 import { stored } from "@/ui/frame/troubleQueue";
+import { stayNow } from "@/ui/frame/typing";
 import { describeBroughtBack } from "@/words/clearing";
-import { begin, dropWritten, type Pending, pendingRow, usePending, withPending, written } from "./pending";
+import { begin, dropped, dropWritten, type Pending, pendingRow, usePending, withPending, written } from "./pending";
 
 /** The one history of this page. */
 export const changes = new Changes(db);
@@ -42,8 +43,13 @@ export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID(
 /** A change with its way back in the notice. Drawn at once; done when it is stored, however often that has to be tried. */
 export async function change(label: string, edits: readonly Edit[], says?: string): Promise<void> {
   begin(edits);
-  await stored(label, async () => void (await changes.apply(label, edits)));
-  written(edits);
+  // What is typed in one stay in a field is one change, with one undo.
+  const stay = stayNow();
+  let seq: number | null = null;
+  await stored(label, async () => void (seq = await changes.apply(label, edits, stay)));
+  // Where another tab had the last word nothing was written: what it says is drawn.
+  if (seq === null) dropped(edits);
+  else written(edits);
   if (says) notify({ says, action: undoAction });
 }
 /** Takes the last change of this page back, and says so where something newer lies on top of it. */

@@ -59,10 +59,8 @@ export function Shelf(props: CounterProps & { readonly shelf: readonly ShelfLine
                   label={`New name of ${dish.name}`}
                   hideLabel
                   value={dish.name}
-                  onCommit={(name) => {
-                    setRenaming(null);
-                    props.onRenameDish(dish, name);
-                  }}
+                  onCommit={(name) => props.onRenameDish(dish, name)}
+                  onDone={() => setRenaming(null)}
                 />
               ) : (
                 <Text fontWeight="600" lineHeight="1.25">

@@ -1,7 +1,8 @@
-import { screen } from "@testing-library/react";
+import { act, fireEvent, screen } from "@testing-library/react";
 import { show } from "../__tests__/support";
 import { Choice, NumberField, TextField } from "./fields";
 import { buildTheme } from "./theme";
+import { anyTyped, storeTyped } from "./typing";
 
 const field = (value: number | null, onCommit: (n: number | null) => void, more = {}) => (
   <NumberField label="Minutes" value={value} low={0} high={60} unit="min" onCommit={onCommit} {...more} />
@@ -131,4 +132,80 @@ describe("the theme", () => {
       );
     },
   );
+});
+
+describe("free text", () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+  const type = (text: string) => fireEvent.change(screen.getByLabelText("Name"), { target: { value: text } });
+  const name = (value: string, onCommit: (name: string) => void) => (
+    <TextField label="Name" value={value} onCommit={onCommit} />
+  );
+  const pass = (ms: number) => act(() => jest.advanceTimersByTime(ms));
+
+  test("is stored as one types, half a second after the last key; until then the browser would ask before it leaves", () => {
+    const commit = jest.fn();
+    const { again } = show(name("Ilse", commit));
+    type("Else");
+    pass(400);
+    type("Elsa");
+    pass(400);
+    expect(commit).not.toHaveBeenCalled();
+    expect(anyTyped()).toBe(true);
+    pass(200);
+    expect(commit.mock.calls).toEqual([["Elsa"]]);
+    expect(anyTyped()).toBe(false);
+    // It comes back from the store while one goes on typing.
+    type("Elsab");
+    again(name("Elsa", commit));
+    expect(screen.getByLabelText("Name")).toHaveValue("Elsab");
+    fireEvent.blur(screen.getByLabelText("Name"));
+    expect(commit).toHaveBeenLastCalledWith("Elsab");
+  });
+  test("a page that is hidden, and a field that goes, take nothing with them", () => {
+    const commit = jest.fn();
+    const { again } = show(name("Ilse", commit));
+    type("Else");
+    storeTyped();
+    expect(commit.mock.calls).toEqual([["Else"]]);
+    again(name("Else", commit));
+    type("Elsa");
+    again(<span />);
+    expect(commit).toHaveBeenLastCalledWith("Elsa");
+    expect(anyTyped()).toBe(false);
+  });
+  test("what another tab stored is shown and not overwritten; what was typed here can be put back", () => {
+    const commit = jest.fn();
+    const { again } = show(name("Ilse", commit));
+    fireEvent.focus(screen.getByLabelText("Name"));
+    again(name("Ada", commit));
+    fireEvent.blur(screen.getByLabelText("Name"));
+    expect(screen.getByLabelText("Name")).toHaveValue("Ada");
+    expect(commit).not.toHaveBeenCalled();
+    type("Adam");
+    again(name("Bo", commit));
+    expect(screen.getByLabelText("Name")).toHaveValue("Bo");
+    pass(1000);
+    expect(commit).not.toHaveBeenCalled();
+    expect(screen.getByRole("status")).toHaveTextContent("Typed here: “Adam”");
+    fireEvent.click(screen.getByRole("button", { name: "Put mine back" }));
+    pass(600);
+    expect(commit.mock.calls).toEqual([["Adam"]]);
+  });
+  test("an undo in between is shown, whatever was typed before", () => {
+    const commit = jest.fn();
+    const { again } = show(name("Ilse", commit));
+    type("Else");
+    pass(600);
+    again(name("Else", commit));
+    again(name("Ilse", commit));
+    expect(screen.getByLabelText("Name")).toHaveValue("Ilse");
+  });
+  test("a number that was typed and not taken makes the browser ask; taken or put back it does not", () => {
+    show(<NumberField label="Minutes" value={10} low={0} high={60} onCommit={jest.fn()} />);
+    fireEvent.change(screen.getByLabelText("Minutes"), { target: { value: "12" } });
+    expect(anyTyped()).toBe(true);
+    fireEvent.keyDown(screen.getByLabelText("Minutes"), { key: "Escape" });
+    expect(anyTyped()).toBe(false);
+  });
 });

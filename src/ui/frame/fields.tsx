@@ -1,8 +1,10 @@
 "use client";
 
 import { Box, chakra, HStack, Input } from "@chakra-ui/react";
-import { type ChangeEvent, useId, useState } from "react";
+import { type ChangeEvent, useEffect, useId, useState } from "react";
 import { oneLine } from "@/core/quantities/oneLine";
+import { typed, untyped } from "./typing";
+import { useTyped } from "./useTyped";
 
 interface NumberFieldProps {
   readonly label: string;
@@ -47,6 +49,13 @@ export function NumberField(props: NumberFieldProps) {
   const [problem, setProblem] = useDraft(written);
   const [note, setNote] = useState<string | null>(null);
   const id = useId();
+  // The browser asks before a page is left on which a number stands that was typed and not taken.
+  const open = draft !== null && draft !== written;
+  useEffect(() => {
+    if (open) typed(id, () => undefined);
+    else untyped(id);
+    return () => untyped(id);
+  }, [open, id]);
 
   const commit = () => {
     if (draft === null) return;
@@ -176,11 +185,14 @@ interface TextFieldProps {
   readonly value: string;
   readonly hideLabel?: boolean;
   readonly mayBeEmpty?: boolean;
-  readonly type?: string;
+  /** A name is stored as one types; a time of day on Enter or on leaving, since half of one is none. */
+  readonly type?: "text" | "time";
   /** A name too long for its field goes on in a second line instead of being cut. */
   readonly wraps?: boolean;
   readonly width?: string;
   readonly onCommit: (value: string) => void;
+  /** Enter was pressed, or the field was left; what could be stored of it is. */
+  readonly onDone?: () => void;
 }
 export function TextField({
   label,
@@ -191,27 +203,34 @@ export function TextField({
   wraps = false,
   width = "100%",
   onCommit,
+  onDone,
 }: TextFieldProps) {
-  const [draft, setDraft] = useDraft(value);
-  const [problem, setProblem] = useDraft(value);
   const id = useId();
-  const commit = () => {
-    if (draft === null || draft === value) return;
+  const clean = (text: string) => {
     // A pasted break or tab becomes a space.
-    const name = oneLine(draft);
-    if (name === "" && !mayBeEmpty) return setProblem(`${label} must not be empty.`);
+    const name = oneLine(text);
+    if (name === "" && !mayBeEmpty) return { problem: `${label} must not be empty.` };
     if (name.length > LONGEST_NAME)
-      return setProblem(`${label} has ${name.length} characters; at most ${LONGEST_NAME} are kept. Shorten it.`);
-    setProblem(null);
-    onCommit(name);
+      return { problem: `${label} has ${name.length} characters; at most ${LONGEST_NAME} are kept. Shorten it.` };
+    return { text: name };
+  };
+  const { text, problem, mine, onType, onLeave, onTakeMine } = useTyped({
+    value,
+    clean,
+    whole: type !== "text",
+    onStore: onCommit,
+  });
+  const leave = () => {
+    onLeave();
+    onDone?.();
   };
   const field = {
     id,
     "aria-label": hideLabel ? label : undefined,
     "aria-invalid": problem !== null,
-    value: draft ?? value,
-    onChange: (e: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => setDraft(e.target.value),
-    onBlur: commit,
+    value: text,
+    onChange: (e: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => onType(e.target.value),
+    onBlur: leave,
     px: "2.5",
     bg: "card",
     borderColor: problem ? "chilli" : "edge",
@@ -240,17 +259,73 @@ export function TextField({
           onKeyDown={(e) => {
             if (e.key !== "Enter") return;
             e.preventDefault();
-            commit();
+            leave();
           }}
         />
       ) : (
-        <Input {...field} type={type} h="10" onKeyDown={(e) => e.key === "Enter" && commit()} />
+        <Input {...field} type={type} h="10" onKeyDown={(e) => e.key === "Enter" && leave()} />
       )}
       {problem && (
         <Box role="alert" fontSize="sm" color="chilli" mt="1">
           {problem}
         </Box>
       )}
+      <TypedHere text={mine} onTake={onTakeMine} />
+    </Box>
+  );
+}
+
+interface LongTextProps {
+  readonly id: string;
+  readonly value: string;
+  readonly placeholder: string;
+  readonly most: number;
+  readonly onStore: (text: string) => void;
+}
+/** Several lines of free text, stored as one types. */
+export function LongText({ id, value, placeholder, most, onStore }: LongTextProps) {
+  const clean = (text: string) =>
+    text.length > most
+      ? { problem: `This has ${text.length} characters; at most ${most} are kept. Shorten it.` }
+      : { text };
+  const { text, problem, mine, onType, onLeave, onTakeMine } = useTyped({ value, clean, onStore });
+  return (
+    <>
+      <chakra.textarea
+        id={id}
+        value={text}
+        placeholder={placeholder}
+        aria-invalid={problem !== null}
+        onChange={(e) => onType(e.target.value)}
+        onBlur={onLeave}
+        rows={3}
+        w="100%"
+        p="3"
+        bg="card"
+        borderWidth="1px"
+        borderColor={problem ? "chilli" : "edge"}
+        rounded="lg"
+        _placeholder={{ color: "quiet" }}
+      />
+      {problem && (
+        <Box role="alert" fontSize="sm" color="chilli" mt="1">
+          {problem}
+        </Box>
+      )}
+      <TypedHere text={mine} onTake={onTakeMine} />
+    </>
+  );
+}
+
+/** Another tab stored something else meanwhile, which is shown: what was typed here is not thrown away. */
+function TypedHere({ text, onTake }: { readonly text: string | null; readonly onTake: () => void }) {
+  if (text === null) return null;
+  return (
+    <Box role="status" fontSize="sm" color="quiet" mt="1">
+      It was changed in another tab. Typed here: “{text.length > 60 ? `${text.slice(0, 60)}…` : text}”.{" "}
+      <chakra.button type="button" minH="11" textDecoration="underline" color="ink" onClick={onTake}>
+        Put mine back
+      </chakra.button>
     </Box>
   );
 }

@@ -6,6 +6,7 @@ import type { Entry } from "@/core/notebook/entry";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
 import { Card, DoLink, Link, Quiet } from "../frame/controls";
+import { LongText } from "../frame/fields";
 import { STEP_NAMES } from "@/words/steps";
 import { Ratings, type RatingsProps } from "./Ratings";
 
@@ -171,19 +172,14 @@ function OpenEntry(props: NotebookProps & { open: Entry }) {
           <chakra.label htmlFor="note" fontWeight="600" display="block" mb="1">
             Next time
           </chakra.label>
-          <chakra.textarea
+          <LongText
+            // Another entry is another text.
+            key={open.id}
             id="note"
-            defaultValue={open.note}
+            value={open.note}
             placeholder="What to change, what to keep"
-            onBlur={(e) => onNote(e.target.value)}
-            rows={3}
-            w="100%"
-            p="3"
-            bg="card"
-            borderWidth="1px"
-            borderColor="edge"
-            rounded="lg"
-            _placeholder={{ color: "quiet" }}
+            most={10_000}
+            onStore={onNote}
           />
         </Box>
       </Card>

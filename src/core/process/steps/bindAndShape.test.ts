@@ -72,10 +72,10 @@ describe("shape", () => {
     expect(fact(run(mix(20), shape({ pieceG: 80 })), "pieces").pieces.count).toBe(1);
   });
   test("absurd sizes are refused by name", () => {
-    expect(refusal(mix(400), shape({ pieceG: 0 }))).toMatchObject({ kind: "out-of-range", field: "mass of a piece" });
+    expect(refusal(mix(400), shape({ pieceG: 0 }))).toMatchObject({ kind: "out-of-range", field: "pieceG" });
     expect(refusal(mix(400), shape({ diameterMm: 900 }))).toMatchObject({
       kind: "out-of-range",
-      field: "size of a piece",
+      field: "diameterMm",
     });
   });
 });

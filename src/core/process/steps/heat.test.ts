@@ -175,7 +175,7 @@ describe("simmer and reduce", () => {
     expect(refusal(sauce(), newStep("reduce", "r"), weak)).toEqual({ kind: "too-weak", burnerW: 100 });
     expect(refusal(sauce(), { ...newStep("reduce", "r"), toShare: 0 })).toMatchObject({
       kind: "out-of-range",
-      field: "share that stays",
+      field: "toShare",
     });
     expect(refusal(vesselOf(contents("rapeseed-oil", 30)), newStep("reduce", "r")).kind).toBe("no-liquid");
   });

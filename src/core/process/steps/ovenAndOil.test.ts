@@ -69,7 +69,7 @@ describe("bake", () => {
     });
   });
   test("nonsense and want of an oven are refused by name", () => {
-    expect(refusal(vesselOf(mix(100)), bake({ ovenC: 20 }))).toMatchObject({ field: "oven temperature" });
+    expect(refusal(vesselOf(mix(100)), bake({ ovenC: 20 }))).toMatchObject({ field: "ovenC" });
     expect(refusal(vesselOf(mix(100)), bake(), { ...likely, ovens: 0 }).kind).toBe("no-oven");
     expect(refusal(vesselOf(mix(100)), bake({ minutes: null, coreC: null }))).toMatchObject({ field: "minutes" });
     expect(refusal({ ...vesselOf(mix(100)), marks: ["frozen"] }, bake()).kind).toBe("still-frozen");
@@ -148,7 +148,7 @@ describe("deep-fry", () => {
     expect(refusal(wet(200), oil(), { ...likely, burner: { netW: 200, ratedW: 500, efficiency: 0.4 } }).kind).toBe(
       "too-weak",
     );
-    expect(refusal(wet(200), oil({ oilC: 300 }))).toMatchObject({ field: "oil temperature" });
+    expect(refusal(wet(200), oil({ oilC: 300 }))).toMatchObject({ field: "oilC" });
     // Between the two the oil loses as much as it gets before it is hot.
     const answers = [350, 400, 450, 500, 550, 600, 700].map((netW) => {
       const tried = applyStep(wet(200), oil(), { ...likely, burner: { netW, ratedW: netW / 0.4, efficiency: 0.4 } });

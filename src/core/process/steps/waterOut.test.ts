@@ -38,7 +38,7 @@ describe("press", () => {
     expect(refusal(block(), press({ loadKg: 60 })).kind).toBe("too-hard-pressed");
     expect(refusal({ ...block(), marks: ["frozen"] }, press()).kind).toBe("still-frozen");
     expect(refusal(vesselOf(contents("tofu-silken", 300)), press())).toMatchObject({ kind: "no-figures" });
-    expect(refusal(block(), press({ thicknessMm: 0 }))).toMatchObject({ field: "thickness of the block" });
+    expect(refusal(block(), press({ thicknessMm: 0 }))).toMatchObject({ field: "thicknessMm" });
     expect(refusal(block(), press({ loadKg: NaN }))).toMatchObject({ kind: "not-a-number" });
   });
   test("edges that don't belong to the grams are asked about; several blocks are counted", () => {
@@ -118,7 +118,7 @@ describe("rinse", () => {
     expect(salt({ how: "soak" })).toBeLessThan(salt({ how: "swirl" }));
   });
   test("no rinses or no water are refused by name", () => {
-    expect(refusal(brined(), rinse({ times: 0 }))).toMatchObject({ field: "number of rinses" });
+    expect(refusal(brined(), rinse({ times: 0 }))).toMatchObject({ field: "times" });
     expect(refusal(EMPTY_VESSEL, rinse({})).kind).toBe("empty-vessel");
   });
 });
