@@ -64,7 +64,7 @@ test.describe("without a network", () => {
     await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
     expect(faults).toEqual([]);
     // Another version is there: it waits, and comes when the cook says so. The page has asked for its own one by then.
-    await page.waitForTimeout(7000);
+    await expect.poll(() => page.evaluate(() => performance.getEntriesByName("offline").length)).toBe(1);
     await page.evaluate(() => navigator.serviceWorker.register("/sw.js?newer"));
     await expect(page.getByText("A new version of Jade Pan is ready.")).toBeVisible();
     // While the page goes there is nobody to ask.
@@ -73,6 +73,53 @@ test.describe("without a network", () => {
     await page.getByRole("button", { name: "Reload now" }).click();
     await expect.poll(inControl).toContain("newer");
     await expect(page.getByRole("button", { name: /^Squeeze: 368 g \(/ })).toBeVisible();
+  });
+});
+test.describe("what is kept", () => {
+  test.use({ serviceWorkers: "allow" });
+  const kept = (page: Page) =>
+    page.evaluate(async () => {
+      const names = (await caches.keys()).filter((n) => n.includes("precache"));
+      return (await Promise.all(names.map(async (n) => (await (await caches.open(n)).keys()).length))).reduce(
+        (a, b) => a + b,
+        0,
+      );
+    });
+  test("fills itself again when it is found empty, and an address with a slash at its end works without a network", async ({
+    page,
+    context,
+  }) => {
+    await loadDemo(page);
+    await allKept(page);
+    const all = await kept(page);
+    await page.evaluate(async () => {
+      for (const name of await caches.keys()) await caches.delete(name);
+    });
+    expect(await kept(page)).toBe(0);
+    await page.goto("/notebook");
+    await expect.poll(() => kept(page), { timeout: 60_000 }).toBe(all);
+    await context.setOffline(true);
+    await page.goto("/kitchen/");
+    await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
+    expect(new URL(page.url()).pathname).toBe("/kitchen");
+    await page.goto("/supper/bench/?s=sunday-supper");
+    await expect(page.getByRole("button", { name: /^Squeeze: 368 g/ })).toBeVisible();
+  });
+  test("a new version that is taken in another tab is told, and this one cooks on", async ({ page, context }) => {
+    await loadDemo(page);
+    await allKept(page);
+    await page.goto("/supper/stove?s=sunday-supper");
+    await page.getByRole("button", { name: "Begin cooking" }).click();
+    await expect(page.getByTestId("does")).toBeVisible();
+    const other = await context.newPage();
+    await other.goto("/");
+    await expect.poll(() => other.evaluate(() => performance.getEntriesByName("offline").length)).toBe(1);
+    await other.evaluate(() => navigator.serviceWorker.register("/sw.js?newer"));
+    await other.getByRole("button", { name: "Reload now" }).click();
+    await expect(page.getByText("was taken in another tab")).toBeVisible();
+    const first = await page.getByTestId("does").innerText();
+    await page.keyboard.press("Space");
+    await expect(page.getByTestId("does")).not.toHaveText(first);
   });
 });
 test("it can be kept as an app: a manifest with icons that are there", async ({ request }) => {

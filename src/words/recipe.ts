@@ -8,6 +8,17 @@ import { list } from "./count";
 import { FORM_NAMES, KIND_NAMES } from "./swapNames";
 import { amountInText, foodInText, type TextContext } from "./words";
 
+type TooMuch = Extract<RecipeProblem, { kind: "too-much" }>;
+const TOO_MUCH: Readonly<Record<TooMuch["of"], (found: number, most: number) => string>> = {
+  lines: (found, most) =>
+    `Recipe: it has ${found} lines; ${most} are read. Paste one recipe alone, without the page around it.`,
+  words: (found, most) =>
+    `Recipe: it has ${found} words; ${most} are read. Paste one recipe alone, without the page around it.`,
+  meats: (found, most) =>
+    `Recipe: it has ${found} lines with meat; ${most} are turned over at once. Paste one recipe at a time.`,
+  line: (found, most) =>
+    `Recipe: one line has ${found} characters and no end of a sentence; ${most} are read. Put each ingredient on a line of its own.`,
+};
 /** What is wrong with a text that is no recipe, and the way out. */
 export function describeRecipeProblem(problem: RecipeProblem): string {
   switch (problem.kind) {
@@ -15,6 +26,8 @@ export function describeRecipeProblem(problem: RecipeProblem): string {
       return "Recipe: nothing is in it yet. Paste the list of ingredients and the method.";
     case "too-long":
       return `Recipe: it is longer than ${problem.most.toLocaleString("en")} characters. Paste the recipe alone, without the page around it.`;
+    case "too-much":
+      return TOO_MUCH[problem.of](problem.found, problem.most);
     case "no-ingredients":
       return "Recipe: no ingredient was found. Put each on a line of its own, with its amount: “500 g beef mince”.";
   }

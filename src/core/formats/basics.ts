@@ -4,6 +4,7 @@ import { isOneLine } from "../quantities/oneLine";
 /** What the schemas of everything that comes from outside are made of. */
 
 const ONE_LINE = "must be one line, without control characters";
+/** A name that programs read: one line of 1 to 100 characters. */
 export const id = v.pipe(
   v.string(),
   v.minLength(1, "must not be empty"),

@@ -9,6 +9,7 @@ import { readAmountOnLine } from "./readAmount";
 import { lexiconOf } from "./lexicon";
 import { type LineRead, readLine } from "./line";
 import { heatsIn, minutesIn, readMethod } from "./method";
+import { describeRecipeProblem } from "@/words/recipe";
 import { readRecipe, servingsIn } from "./recipe";
 
 const read = (name: string) => readFileSync(join(__dirname, "../checks", name), "utf8");
@@ -202,7 +203,30 @@ test("whatever is pasted, nothing breaks and nothing runs", () => {
   expect(readRecipe(" ", lexicon, "metric")).toEqual({ kind: "empty" });
   expect(readRecipe("nothing here", lexicon, "metric")).toEqual({ kind: "no-ingredients" });
   expect(readRecipe("x".repeat(100_001), lexicon, "metric")).toMatchObject({ kind: "too-long" });
-  expect(readRecipe(`${"[".repeat(5000)}`, lexicon, "metric")).toEqual({ kind: "no-ingredients" });
+  expect(readRecipe(`${"[".repeat(5000)}`, lexicon, "metric")).toMatchObject({ kind: "too-much", of: "line" });
+});
+test("work is bounded by lines and words, and what goes beyond is refused with a sentence, never read in part", () => {
+  let looked = 0;
+  const counting = { namesIn: (text: string) => (looked++, lexicon.namesIn(text)) };
+  const read = (text: string) => readRecipe(text, counting, "metric");
+  const lines = (n: number, line: string) => `Stew\n${`${line}\n`.repeat(n)}`;
+  for (const [text, of] of [
+    [lines(2000, "500 g potatoes"), "lines"],
+    [lines(100, `500 g beef mince ${"mince ".repeat(90)}`), "words"],
+    [`500 g beef mince ${"mince ".repeat(1600)}`, "line"],
+    [lines(60, "500 g beef mince"), "meats"],
+  ] as const) {
+    looked = 0;
+    const got = read(text);
+    expect(got).toMatchObject({ kind: "too-much", of });
+    if (!("kind" in got)) throw new Error("was read");
+    expect(describeRecipeProblem(got)).toMatch(/^Recipe: .*\d.*\. (?:Paste|Put) /);
+    // Each line is looked at a few times, however many there are.
+    expect(looked).toBeLessThanOrEqual(of === "meats" ? 8 * 61 : 0);
+  }
+  const long = `Stew\nIngredients\n500 g potatoes\nMethod\n${"Boil the potatoes for 20 minutes. ".repeat(100)}`;
+  const got = read(long);
+  expect("kind" in got ? got : got.method.flatMap((m) => m.minutes ?? []).length).not.toBe(0);
 });
 
 test("minutes and heats in words", () => {

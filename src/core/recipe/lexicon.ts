@@ -89,6 +89,7 @@ function namesIn(
   const heard = joined.replace(/\p{L}+/gu, (w) => HOMOPHONES[w.toLowerCase()] ?? w);
   const doubted = heard !== joined;
   const words = wordsOf(heard);
+  const said = saidOn(text);
   const found: NameOnLine[] = [];
   /** Behind the last name. */
   let end = 0;
@@ -97,7 +98,8 @@ function namesIn(
       const phrase = words.slice(i, i + length).join(" ");
       const entry = entries.get(phrase);
       if (entry === undefined) continue;
-      const named = resolved(entry, phrase, text, words.slice(0, i).join(" "), doubted, known);
+      const before = words.slice(Math.max(0, i - WORDS_BEFORE), i).join(" ");
+      const named = resolved(entry, phrase, said, before, doubted, known);
       // "Tofu bacon" is no tofu: what it is made of is part of its name.
       if (named.is === "unknown" && entry.is !== "unknown" && end === i && found.at(-1)?.named.is === "food")
         found.pop();
@@ -110,48 +112,58 @@ function namesIn(
   return found;
 }
 
+/** So many words before a name can say what it is made of. */
+const WORDS_BEFORE = 40;
+/** What a line says of the state of its foods, looked for once however many names stand on it. */
+interface OnLine {
+  readonly text: string;
+  readonly tinned: boolean;
+  readonly cooked: boolean;
+  readonly drained: boolean;
+  readonly dry: boolean;
+  readonly greenLentils: boolean;
+}
+const saidOn = (text: string): OnLine => ({
+  text,
+  tinned: /\b(?:tins?|cans?|tinned|canned|jars?)\b/i.test(text),
+  cooked: /\b(?:cooked|ready[- ]cooked|leftover)\b/i.test(text),
+  drained: /\bdrained\b/i.test(text),
+  dry: /\b(?:dry|dried|soaked)\b/i.test(text),
+  greenLentils: /\bgreen|puy\b/i.test(text),
+});
+
 function resolved(
   entry: Entry,
   phrase: string,
-  line: string,
+  line: OnLine,
   wordsBefore: string,
   doubted: boolean,
   known: ReadonlySet<FoodId>,
 ): Named {
-  const tinned = /\b(?:tins?|cans?|tinned|canned|jars?)\b/i.test(line);
   if (entry.is === "unknown") return entry;
   if (entry.is === "food")
-    return { ...entry, ...inState(entry.food, line, tinned, known), ...(doubted ? { sure: false } : {}) };
+    return { ...entry, ...inState(entry.food, line, known), ...(doubted ? { sure: false } : {}) };
   // "vegan sausages", "soya mince": called after the animal, made of plants; the packet is asked like any other.
   const job = entry.is === "meat" || entry.animal.job === "meat" ? null : entry.animal.job;
   if (isOfPlants(job, wordsBefore, isFormName(phrase))) return { is: "unknown" };
-  if (entry.is === "meat")
-    return {
-      is: "animal",
-      animal: { job: "meat", kind: entry.kind, form: formOf(line, entry.kind, tinned && /fish/.test(entry.kind)) },
-      sure: !doubted,
-    };
+  if (entry.is === "meat") {
+    const form = formOf(line.text, entry.kind, line.tinned && /fish/.test(entry.kind));
+    return { is: "animal", animal: { job: "meat", kind: entry.kind, form }, sure: !doubted };
+  }
   return doubted ? { ...entry, sure: false } : entry;
 }
 /** Dry, cooked or tinned: of a pulse it is said, or has to be looked at. */
-function inState(
-  food: FoodId,
-  line: string,
-  tinned: boolean,
-  known: ReadonlySet<FoodId>,
-): { food: FoodId; sure: boolean } {
+function inState(food: FoodId, line: OnLine, known: ReadonlySet<FoodId>): { food: FoodId; sure: boolean } {
   const base =
     food === "tomato"
       ? "tomatoes"
-      : food === "green-lentils" && !/\bgreen|puy\b/i.test(line)
+      : food === "green-lentils" && !line.greenLentils
         ? "lentils"
         : food.replace(/-(?:dry|cooked|tinned)$/, "");
   const as = (state: string) => (known.has(`${base}-${state}`) ? `${base}-${state}` : null);
-  if (tinned && as("tinned") !== null) return { food: as("tinned") as string, sure: true };
-  if (/\b(?:cooked|ready[- ]cooked|leftover)\b/i.test(line) && as("cooked") !== null)
-    return { food: as("cooked") as string, sure: true };
-  if (/\bdrained\b/i.test(line) && as("tinned") !== null && base !== "tomatoes")
+  if (line.tinned && as("tinned") !== null) return { food: as("tinned") as string, sure: true };
+  if (line.cooked && as("cooked") !== null) return { food: as("cooked") as string, sure: true };
+  if (line.drained && as("tinned") !== null && base !== "tomatoes")
     return { food: as("tinned") as string, sure: false };
-  const open = food.endsWith("-dry") && !/\b(?:dry|dried|soaked)\b/i.test(line);
-  return { food, sure: !open };
+  return { food, sure: !(food.endsWith("-dry") && !line.dry) };
 }

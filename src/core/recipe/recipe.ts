@@ -1,6 +1,6 @@
 import { oneLine } from "../quantities/oneLine";
 import type { SpoonSystem } from "../quantities/units";
-import type { Lexicon } from "./lexicon";
+import type { Lexicon, NameOnLine } from "./lexicon";
 import { readHtml } from "./html";
 import { recipeInData } from "./jsonLd";
 import { type LineRead, readLine } from "./line";
@@ -21,12 +21,23 @@ export interface RecipeRead {
 export type RecipeProblem =
   | { readonly kind: "empty" }
   | { readonly kind: "too-long"; readonly most: number }
+  /** More of these than a recipe has: nothing of it is read, rather than a part of it. */
+  | {
+      readonly kind: "too-much";
+      readonly of: "lines" | "words" | "line" | "meats";
+      readonly found: number;
+      readonly most: number;
+    }
   | { readonly kind: "no-ingredients" };
 
-/** Characters of a recipe that are read, and lines of each kind. */
+/** What a recipe may have at the most: the work of reading it grows with its words and lines, and with nothing else. */
 export const MOST_CHARACTERS = 100_000;
-const MOST_LINES = 200;
-/** Characters of a line or a sentence that are read: what is longer is no ingredient. */
+const MOST_LINES = 400;
+const MOST_WORDS = 8000;
+/** Routes are sought for each. */
+const MOST_MEATS = 24;
+const isMeat = ({ named }: NameOnLine): boolean => named.is === "animal" && named.animal.job === "meat";
+/** Characters of a line; a longer one is parted at its sentences. */
 const LONGEST_LINE = 2000;
 
 /** The parts of a recipe as text, before anything in it is read. */
@@ -45,12 +56,20 @@ export interface RecipeText {
 export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem): RecipeRead | RecipeProblem {
   if (text.trim() === "") return { kind: "empty" };
   if (text.length > MOST_CHARACTERS) return { kind: "too-long", most: MOST_CHARACTERS };
-  const parts =
-    recipeInData(text) ?? partsOf(plainText(/<[a-z!/]/i.test(text) ? readHtml(text).text : text), lexicon, spoons);
-  const lines = within(parts.ingredients).flatMap((line) => readLine(line, lexicon, spoons) ?? []);
+  const data = recipeInData(text);
+  const given =
+    data === null
+      ? linesOf(plainText(/<[a-z!/]/i.test(text) ? readHtml(text).text : text))
+      : [...data.ingredients, ...data.method].flatMap(linesOf);
+  const tooMuch = beyond(given);
+  if (tooMuch !== null) return tooMuch;
+  const parts = data ?? partsOf(given, lexicon, spoons);
+  const lines = parts.ingredients.flatMap(linesOf).flatMap((line) => readLine(line, lexicon, spoons) ?? []);
   if (!lines.some((l) => l.kind === "ingredient")) return { kind: "no-ingredients" };
+  const meats = lines.filter((l) => l.kind === "ingredient" && l.foods.some(isMeat)).length;
+  if (meats > MOST_MEATS) return { kind: "too-much", of: "meats", found: meats, most: MOST_MEATS };
   const method = readMethod(
-    within(parts.method).map((m) => withoutBullet(plainText(m))),
+    parts.method.flatMap(linesOf).map((m) => withoutBullet(plainText(m))),
     lines,
   );
   return {
@@ -62,7 +81,20 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
   };
 }
 
-const within = (lines: readonly string[]): string[] => lines.slice(0, MOST_LINES).map((l) => l.slice(0, LONGEST_LINE));
+/** Lines that have something on them; one that is longer than any line is parted where its sentences end. */
+const linesOf = (text: string): string[] =>
+  text
+    .split("\n")
+    .map((l) => l.replace(/\s+/g, " ").trim())
+    .flatMap((l) => (l.length <= LONGEST_LINE ? l : l.split(/(?<=[.!?])\s+/)))
+    .filter((l) => l !== "");
+function beyond(lines: readonly string[]): RecipeProblem | null {
+  const words = lines.reduce((n, l) => n + l.split(" ").length, 0);
+  const longest = lines.reduce((most, l) => Math.max(most, l.length), 0);
+  if (lines.length > MOST_LINES) return { kind: "too-much", of: "lines", found: lines.length, most: MOST_LINES };
+  if (words > MOST_WORDS) return { kind: "too-much", of: "words", found: words, most: MOST_WORDS };
+  return longest > LONGEST_LINE ? { kind: "too-much", of: "line", found: longest, most: LONGEST_LINE } : null;
+}
 
 const LONGEST_NAME = 120;
 const nameOf = (text: string): string => {
@@ -107,11 +139,7 @@ const VERB =
   /^(?:\d+[.)]\s*)?(?:heat|preheat|fry|stir|cook|brown|add|mix|place|put|boil|bring|season|serve|bake|roast|melt|combine|whisk|pour|cover|cut|chop|grill|griddle|sear|shape|form|leave|simmer|poach|warm|mash|toss|drain|remove|return|meanwhile|in an?|using|scramble|lay|strain|peel|soak|rinse|marinate|line|grease|brush|spread|top|finish|turn|transfer|blend|soften|sweat|stir-fry|make|take|rub|fold|beat|arrange|scatter|sprinkle|coat|thread|wash|let|for the last)\b/i;
 
 /** Plain text parted into name, yield, list and method: by its headings where it has them, else by how its lines look. */
-function partsOf(text: string, lexicon: Lexicon, spoons: SpoonSystem): RecipeText {
-  const all = text
-    .split("\n")
-    .map((l) => l.replace(/\s+/g, " ").trim().slice(0, LONGEST_LINE))
-    .filter((l) => l !== "");
+function partsOf(all: readonly string[], lexicon: Lexicon, spoons: SpoonSystem): RecipeText {
   const headed = all.some((l) => LIST_HEAD.test(l));
   const parts = { name: "", yields: "", ingredients: [] as string[], method: [] as string[], aside: [] as string[] };
   let at: "top" | "list" | "method" | "after" = "top";

@@ -6,7 +6,7 @@ import { FOODS } from "@/core/foods/table";
 import { openApi } from "@/core/formats/openapi";
 import { plan, type PlanInput } from "@/core/plan";
 import { heavy as HEAVY } from "@/core/schedule/__tests__/heavy";
-import { closePool, workOut } from "./pool";
+import { closePool, laneOf, workOut } from "./pool";
 import { GET as getPlan, POST as postPlan } from "./plan/route";
 import { POST as postConvert } from "./convert/route";
 import { POST as postSwap } from "./swap/route";
@@ -268,12 +268,30 @@ describe("heavy requests", () => {
     expect(await workOut("schedule", light, AbortSignal.abort())).toBe("cut");
     expect(await workOut("schedule", light, never)).toMatchObject({ answer: { status: 200 } });
   });
+  test("what looks small and is not begins anew among the heavy ones; samples, long searches and long texts never look small", async () => {
+    expect(laneOf("plan", JSON.stringify(input))).toBe("small");
+    expect(laneOf("plan", JSON.stringify({ ...input, samples: 20 }))).toBe("heavy");
+    expect(laneOf("plan", "x".repeat(100_000))).toBe("heavy");
+    expect(laneOf("schedule", light)).toBe("small");
+    expect(laneOf("schedule", JSON.stringify({ ...HEAVY, nodes: 900_000 }))).toBe("heavy");
+    expect(laneOf("swap", "{}")).toBe("heavy");
+    const disguised = JSON.stringify({ ...HEAVY, nodes: 900_000 }).replace(
+      '"nodes":900000',
+      '"nodes":1,"nodes":900000',
+    );
+    expect(laneOf("schedule", disguised)).toBe("small");
+    expect(await workOut("schedule", disguised, never, 4)).toMatchObject({ problem: { type: "/problems/too-heavy" } });
+    expect(await workOut("schedule", light, never)).toMatchObject({ answer: { status: 200 } });
+  }, 30_000);
   test("beyond those that may wait are told to come back, and leave the others alone", async () => {
     const all = new AbortController();
-    const waiting = Array.from({ length: 70 }, () => workOut("schedule", heavy, all.signal));
-    const turnedAway = await send(postSchedule, JSON.parse(light));
+    const waiting = Array.from({ length: 100 }, () => workOut("schedule", heavy, all.signal));
+    const turnedAway = await send(postSchedule, HEAVY);
     expect([turnedAway.status, turnedAway.headers.get("retry-after")]).toEqual([503, "10"]);
     expect(await turnedAway.json()).toMatchObject({ type: "/problems/busy" });
+    // Small ones have a lane of their own, and a plan is one.
+    expect((await send(postSchedule, JSON.parse(light))).status).toBe(200);
+    expect((await send(postPlan, input)).status).toBe(200);
     all.abort();
     const came = await Promise.all(waiting);
     expect(came.filter((o) => o === "cut").length).toBeGreaterThanOrEqual(64);

@@ -1,8 +1,16 @@
 import { canonicalJson } from "@/core/formats/canonical";
-import { foreignOrigin, type Problem, PROBLEM_TYPE, tooLarge, wrongMedia, wrongMethod } from "@/core/formats/problem";
+import {
+  busy,
+  foreignOrigin,
+  type Problem,
+  PROBLEM_TYPE,
+  tooLarge,
+  wrongMedia,
+  wrongMethod,
+} from "@/core/formats/problem";
 import { LIMITS } from "@/core/formats/basics";
 import type { DoorName } from "./doors";
-import { workOut } from "./pool";
+import { hasRoomFor, workOut } from "./pool";
 
 const problemResponse = (problem: Problem, headers: Record<string, string> = {}): Response =>
   new Response(canonicalJson(problem), {
@@ -17,7 +25,9 @@ function refusalOf(request: Request): Problem | null {
   const origin = request.headers.get("origin");
   if (origin !== null && hostOf(origin) !== (request.headers.get("host") ?? new URL(request.url).host))
     return foreignOrigin;
-  return Number(request.headers.get("content-length") ?? 0) > LIMITS.bytes ? tooLarge(LIMITS.bytes, "bytes") : null;
+  const bytes = Number(request.headers.get("content-length") ?? 0);
+  if (bytes > LIMITS.bytes) return tooLarge(LIMITS.bytes, "bytes");
+  return hasRoomFor(bytes) ? null : busy;
 }
 const hostOf = (origin: string): string | null => {
   try {
@@ -50,19 +60,20 @@ export const onlyPost = (): Response => problemResponse(wrongMethod("POST"), { A
 
 /** How soon a caller may try again where too many wait, s. */
 const RETRY_S = "10";
+const toldProblem = (problem: Problem): Response =>
+  problemResponse(problem, problem.status === 503 ? { "Retry-After": RETRY_S } : {});
 /** Nobody reads it: the connection is gone (the number that servers note for it). */
 const GONE = 499;
 
 /** Reads a body within the byte limit and answers with JSON or a problem document (RFC 9457). */
 export async function respond(request: Request, door: DoorName): Promise<Response> {
   const refused = refusalOf(request);
-  if (refused !== null) return problemResponse(refused);
+  if (refused !== null) return toldProblem(refused);
   const text = await textWithin(request, LIMITS.bytes);
   if (text === null) return problemResponse(tooLarge(LIMITS.bytes, "bytes"));
   const outcome = await workOut(door, text, request.signal);
   if (outcome === "cut") return new Response(null, { status: GONE });
-  if ("problem" in outcome)
-    return problemResponse(outcome.problem, outcome.problem.status === 503 ? { "Retry-After": RETRY_S } : {});
+  if ("problem" in outcome) return toldProblem(outcome.problem);
   const { status, body } = outcome.answer;
   return new Response(body, {
     status,
