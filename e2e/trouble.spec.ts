@@ -38,6 +38,79 @@ test("a browser that refuses to write says so, keeps what was done on screen, sa
   await expect(page.getByText("Each of 7 eats")).toBeVisible();
 });
 
+test("a full disk at the Stove stops no cooking: it is said, saved to the file, and stored once and in order when there is room", async ({
+  page,
+}) => {
+  await loadDemo(page);
+  await page.goto("/supper/stove?s=sunday-supper");
+  await page.getByRole("button", { name: "Begin cooking" }).click();
+  await expect(page.getByTestId("does")).toBeVisible();
+  await page.evaluate(() => {
+    const add = IDBObjectStore.prototype.add;
+    Object.assign(window, { heal: () => (IDBObjectStore.prototype.add = add) });
+    IDBObjectStore.prototype.add = () => {
+      throw new DOMException("full", "QuotaExceededError");
+    };
+  });
+  const does = page.getByTestId("does");
+  const seen = [await does.innerText()];
+  for (let press = 0; press < 3; press++) {
+    await page.keyboard.press("Space");
+    await expect(does).not.toHaveText(seen.at(-1) ?? "");
+    seen.push(await does.innerText());
+  }
+  const alert = page.getByRole("alert").filter({ hasText: "of this cooking are not stored yet" });
+  await expect(alert).toContainText("Cook on");
+  const coming = page.waitForEvent("download");
+  await alert.getByRole("button", { name: "Save a copy to a file" }).click();
+  const saved = JSON.parse(readFileSync(await (await coming).path(), "utf8")) as {
+    cookings: { log: { kind: string }[] }[];
+  };
+  expect(saved.cookings[0]?.log.filter((n) => n.kind === "done")).toHaveLength(3);
+  await page.evaluate(() => (window as unknown as { heal: () => void }).heal());
+  await alert.getByRole("button", { name: "Try again" }).click();
+  await expect(alert).toHaveCount(0);
+  await page.reload();
+  await expect(does).toHaveText(seen.at(-1) ?? "");
+  await page.keyboard.press("b");
+  await expect(does).toHaveText(seen.at(-2) ?? "");
+});
+
+test("what is typed is there after a reload, without leaving the field; what another tab stored is shown and not overwritten", async ({
+  page,
+  context,
+}) => {
+  await loadDemo(page);
+  await page.goto("/notebook");
+  const note = page.getByLabel("Next time");
+  await note.fill("more vinegar");
+  await expect(page.getByTestId("storing")).toBeHidden();
+  await page.clock.runFor(1000);
+  const other = await context.newPage();
+  await other.goto("/notebook");
+  await expect(other.getByLabel("Next time")).toHaveValue("more vinegar");
+  await other.getByLabel("Next time").fill("less salt");
+  await other.getByLabel("Next time").blur();
+  await expect(note).toHaveValue("less salt");
+  await note.focus();
+  await note.blur();
+  await page.reload();
+  await expect(page.getByLabel("Next time")).toHaveValue("less salt");
+  await page.goto("/recipe");
+  await page.getByLabel("The recipe").fill("Serves 4\n500 g beef mince");
+  await page.clock.runFor(1000);
+  await page.reload();
+  await expect(page.getByLabel("The recipe")).toHaveValue("Serves 4\n500 g beef mince");
+});
+
+test("site data that are cleared elsewhere are told as what they are", async ({ page, context }) => {
+  await loadDemo(page);
+  const other = await context.newPage();
+  await other.goto("/icon.svg");
+  await other.evaluate(() => new Promise((done) => (indexedDB.deleteDatabase("jade-pan").onsuccess = done)));
+  await expect(page.getByRole("alert").filter({ hasText: "cleared in another tab" })).toBeVisible();
+});
+
 test("where nothing can be stored at all, the page says what to do", async ({ page }) => {
   await page.addInitScript(() => {
     IDBFactory.prototype.open = () => {

@@ -1,20 +1,27 @@
 import { counted } from "./count";
 
 const DAY_MS = 24 * 3_600_000;
-/** A copy is asked for after so long or so many cookings (house rule). */
-const DUE_DAYS = 30;
-const DUE_COOKINGS = 5;
+/** A copy is asked for after so many changes or cookings (house rule). */
+const DUE_CHANGES = 10;
+const DUE_COOKINGS = 2;
 
-/** When everything was last saved to a file, and what has been cooked since. */
+/** When everything was last saved to a file, and what has been done since. */
 export interface LastExport {
   /** ms since 1970; null is never. */
   readonly at: number | null;
   readonly now: number;
   readonly cookingsSince: number;
+  readonly changesSince: number;
+  /** The reminder was put away since then: it comes once. */
+  readonly putAway: boolean;
 }
 
 /** "Last export 12 days ago, 3 cookings since." */
-export function describeLastExport({ at, now, cookingsSince }: LastExport): string {
+export function describeLastExport({
+  at,
+  now,
+  cookingsSince,
+}: Pick<LastExport, "at" | "now" | "cookingsSince">): string {
   const since = cookingsSince === 0 ? "nothing cooked since" : `${counted(cookingsSince, "cooking")} since`;
   if (at === null)
     return cookingsSince === 0 ? "Not exported yet." : `Not exported yet; ${counted(cookingsSince, "cooking")} so far.`;
@@ -22,10 +29,11 @@ export function describeLastExport({ at, now, cookingsSince }: LastExport): stri
   return `Last export ${days === 0 ? "today" : days === 1 ? "yesterday" : `${days} days ago`}, ${since}.`;
 }
 /** A reminder when a copy is due; null as long as none is. */
-export function describeExportDue({ at, now, cookingsSince }: LastExport): string | null {
-  const old = at !== null && now - at >= DUE_DAYS * DAY_MS && cookingsSince > 0;
-  if (!old && cookingsSince < DUE_COOKINGS) return null;
-  return `${counted(cookingsSince, "cooking")} ${cookingsSince === 1 ? "lies" : "lie"} in this browser alone. A file in another place keeps them if it is lost.`;
+export function describeExportDue({ cookingsSince, changesSince, putAway }: LastExport): string | null {
+  if (putAway || (cookingsSince < DUE_COOKINGS && changesSince < DUE_CHANGES)) return null;
+  const what =
+    cookingsSince >= DUE_COOKINGS ? counted(cookingsSince, "cooking") : `${counted(changesSince, "change")} and more`;
+  return `${what} lie in this browser alone. A file in another place keeps them if it is lost.`;
 }
 /** Whether the browser has promised not to clear what is stored; null where it does not say. */
 export const describePersisted = (persisted: boolean | null): string =>
@@ -33,7 +41,7 @@ export const describePersisted = (persisted: boolean | null): string =>
     ? "This browser does not say whether it may clear its store when space is short."
     : persisted
       ? "The browser has promised to keep this store, even when space is short."
-      : "The browser may clear this store when space is short; it is asked to keep it when a cooking begins.";
+      : "The browser may clear this store when space is short; it was asked to keep it when the first thing was stored.";
 
 /** A copy that the browser made by itself, by its time. */
 export const describeCopy = (when: string): string => `Copy of ${when}`;

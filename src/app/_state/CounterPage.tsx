@@ -20,7 +20,7 @@ import { clear, loadDemo } from "./house";
 import { type ComingSupper, useOutlooks } from "./outlook";
 import { change, edited, type HouseState, newId, put, remove, useComing, useHouse, useNow, useShelf } from "./store";
 import { useOnce } from "./once";
-import { useLastExport } from "./safekeeping";
+import { putReminderAway, useLastExport } from "./safekeeping";
 import { supperHref } from "./supper";
 
 /** The desk comes where a cook begins; with suppers on the counter it is a page of its own. */
@@ -102,6 +102,7 @@ export function CounterPage() {
     <Counter
       awaited={awaitedOf(coming, outlooks)}
       reminder={lastExport === null ? null : describeExportDue(lastExport)}
+      onReminderAway={() => putReminderAway(now)}
       next={nextThing(nextUp([...outlooks.values()]), house.kitchen.timeZone, now)}
       work={workOf(coming, outlooks)}
       suppers={coming.map((s) => supperLine(s, outlooks.get(s.id), house, now))}

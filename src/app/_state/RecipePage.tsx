@@ -16,6 +16,7 @@ import { RecipeDesk } from "@/ui/recipe/RecipeDesk";
 import { describeRecipeProblem } from "@/words/recipe";
 import { writeDate } from "@/words/time";
 import { computing } from "@/workers/client";
+import { dropDraft, useRecipeDraft } from "./recipeDraft";
 import { change, newId, put, useFoods, useHouse, useNow } from "./store";
 import { useOnce } from "./once";
 import { supperHref } from "./supper";
@@ -32,7 +33,7 @@ export function RecipePage() {
   const once = useOnce(true);
   const ready = house.state === "ready" ? house : null;
   const zone = ready?.kitchen.timeZone ?? browserZone();
-  const [text, setText] = useState("");
+  const [text, type, setText] = useRecipeDraft();
   const [given, setGiven] = useState<string | null>(null);
   const [decisions, setDecisions] = useState(UNDECIDED);
   const [avoids, setAvoids] = useState<readonly Allergen[] | null>(null);
@@ -133,6 +134,7 @@ export function RecipePage() {
       name: `${dish.name.split(",")[0] ?? dish.name}, ${writeDate(localTime(Date.parse(dinner.serveAt), zone)).split(" ")[0] ?? ""}`,
       dishes: [dish],
     };
+    dropDraft();
     await change("A recipe turned over", [
       put("suppers", supper),
       put("recipes", { id: newId("recipe"), dish: dish.id, name: dish.name, text: given ?? "" }),
@@ -146,7 +148,7 @@ export function RecipePage() {
     <RecipeDesk
       text={text}
       onText={(next) => {
-        setText(next);
+        type(next);
         setProblem(null);
         setGiven(null);
         setFound(null);

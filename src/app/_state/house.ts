@@ -4,14 +4,14 @@ import type { Clearable } from "@/core/formats/clearable";
 import { db } from "@/data/db";
 import { editsFor, editsToClear } from "@/data/household";
 import { CLEARING } from "@/words/clearing";
-import { change } from "./store";
+import { change, DEMO_LABEL } from "./store";
 
 /** The demo household beside what is there; a kitchen that the cook has set up stays. */
 export async function loadDemo(now: number, timeZone: string): Promise<void> {
   // The demo is fetched when somebody asks for it.
   const [{ demoHousehold }, own] = await Promise.all([import("./demo"), db.kitchen.count()]);
   const edits = editsFor(demoHousehold(now, timeZone)).filter((e) => e.table !== "kitchen" || own === 0);
-  return change("Load the demo household", edits, "Lantern Yard is on the counter.");
+  return change(DEMO_LABEL, edits, "Lantern Yard is on the counter.");
 }
 
 /** Clears what the words say and nothing else, and says what went. */

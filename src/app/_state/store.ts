@@ -31,7 +31,10 @@ export const useHeldNotes = (): HeldNotes =>
 const asNotes = (entries: readonly LogEntry[]): Note[] => entries.map((entry) => ({ id: crypto.randomUUID(), entry }));
 /** One press at the Stove, drawn at once; resolves once the browser was asked to store it. */
 export const noted = {
-  begin: (cooking: CookingRow, first: LogEntry) => heldNotes.add({ kind: "begin", cooking, notes: asNotes([first]) }),
+  begin: (cooking: CookingRow, first: LogEntry) => {
+    askToKeep();
+    return heldNotes.add({ kind: "begin", cooking, notes: asNotes([first]) });
+  },
   add: (cooking: CookingId, ...entries: LogEntry[]) =>
     heldNotes.add({ kind: "notes", cooking, notes: asNotes(entries) }),
   finish: (cooking: CookingId, last: readonly LogEntry[], entry: Entry) =>
@@ -39,6 +42,16 @@ export const noted = {
 };
 
 export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID().slice(0, 8)}`;
+
+/** How loading the demo household is called among the changes: nothing of one's own. */
+export const DEMO_LABEL = "Load the demo household";
+let asked = false;
+/** The first thing of one's own is stored: the browser is asked, once, not to clear the store when space is short. */
+function askToKeep(): void {
+  if (asked) return;
+  asked = true;
+  void navigator.storage?.persist?.();
+}
 
 /** A change with its way back in the notice. Drawn at once; done when it is stored, however often that has to be tried. */
 export async function change(label: string, edits: readonly Edit[], says?: string): Promise<void> {
@@ -49,7 +62,10 @@ export async function change(label: string, edits: readonly Edit[], says?: strin
   await stored(label, async () => void (seq = await changes.apply(label, edits, stay)));
   // Where another tab had the last word nothing was written: what it says is drawn.
   if (seq === null) dropped(edits);
-  else written(edits);
+  else {
+    written(edits);
+    if (label !== DEMO_LABEL) askToKeep();
+  }
   if (says) notify({ says, action: undoAction });
 }
 /** Takes the last change of this page back, and says so where something newer lies on top of it. */

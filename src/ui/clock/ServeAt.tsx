@@ -1,11 +1,13 @@
 "use client";
 
 import { Box, Heading, HStack, Input, Stack, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import { MOST_ROOM_MIN } from "@/core/dish/dish";
 import type { DishId } from "@/core/process/step";
 import { Card } from "../frame/controls";
 import { NumberField } from "../frame/fields";
 import type { ClockProps } from "./Clock";
+import { EARLIEST_DAY, TOO_EARLY } from "./day";
 import { SECOND } from "./onPhone";
 
 /** A dish of the supper and how long after the serving time it comes to the table. */
@@ -26,6 +28,8 @@ export function ServeAt({
   roomMin,
   onRoom,
 }: Pick<ClockProps, "serve" | "onServe" | "courses" | "onCourse" | "pointMin" | "onPointMin" | "roomMin" | "onRoom">) {
+  const [day, setDay] = useState<string | null>(null);
+  const early = day !== null && day !== "";
   return (
     <Card p="4" order={SECOND}>
       <Heading as="h2" fontSize="lg" mb="2">
@@ -37,9 +41,15 @@ export function ServeAt({
           type="date"
           h="11"
           bg="card"
-          borderColor="edge"
-          value={serve.date}
-          onChange={(e) => e.target.value && onServe(e.target.value, serve.time)}
+          borderColor={early ? "chilli" : "edge"}
+          aria-invalid={early}
+          value={day ?? serve.date}
+          onChange={(e) => {
+            const typed = e.target.value;
+            // A year is typed figure by figure: "0002" is on its way to 2026.
+            setDay(typed < EARLIEST_DAY ? typed : null);
+            if (typed >= EARLIEST_DAY) onServe(typed, serve.time);
+          }}
         />
         <Input
           aria-label="Time on the table"
@@ -53,6 +63,11 @@ export function ServeAt({
           onChange={(e) => e.target.value && onServe(serve.date, e.target.value)}
         />
       </HStack>
+      {early && (
+        <Text role="alert" fontSize="sm" color="chilli" mt="1">
+          {TOO_EARLY} It was left as it is.
+        </Text>
+      )}
       {courses.length > 1 && (
         <Stack gap="2" mt="3">
           {courses.map(({ dish, name, afterMin }) => (

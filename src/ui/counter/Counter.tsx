@@ -1,7 +1,7 @@
 "use client";
 
 import { Box, Flex, Grid, Heading, HStack, Stack, Text, VisuallyHidden } from "@chakra-ui/react";
-import { Card, DoLink, Link, Remark } from "../frame/controls";
+import { Card, DoLink, Link, Quiet, Remark } from "../frame/controls";
 import { COMING, linesToCome, NextCard, SupperCard, Work } from "./cards";
 import type { CounterProps } from "./counterProps";
 import { Shelf } from "./Shelf";
@@ -47,7 +47,10 @@ export function Counter(props: CounterProps) {
             {props.reminder}{" "}
             <Link href="/kitchen" textDecoration="underline" fontWeight="600">
               Export everything in Kitchen
-            </Link>
+            </Link>{" "}
+            <Quiet size="sm" onClick={props.onReminderAway}>
+              Not now
+            </Quiet>
           </Remark>
         )}
       </Stack>

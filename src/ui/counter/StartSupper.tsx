@@ -2,6 +2,7 @@
 
 import { Box, chakra, Flex, Input, Text } from "@chakra-ui/react";
 import { valibotResolver } from "@hookform/resolvers/valibot";
+import { EARLIEST_DAY, TOO_EARLY } from "../clock/day";
 import { useForm } from "react-hook-form";
 import * as v from "valibot";
 import type { Dish } from "@/core/dish/dish";
@@ -18,7 +19,11 @@ export interface SupperWishes {
 
 const Schema = v.pipe(
   v.object({
-    date: v.pipe(v.string(), v.regex(/^\d{4}-\d\d-\d\d$/, "Choose the day you eat.")),
+    date: v.pipe(
+      v.string(),
+      v.regex(/^\d{4}-\d\d-\d\d$/, "Choose the day you eat."),
+      v.check((day) => day >= EARLIEST_DAY, TOO_EARLY),
+    ),
     time: v.pipe(v.string(), v.regex(/^\d\d:\d\d$/, "Choose the hour you eat, such as 19:00.")),
     eaters: v.array(v.string()),
     guests: v.pipe(

@@ -56,6 +56,7 @@ describe("the counter", () => {
     const props: CounterProps = {
       awaited: { next: false, workLines: 0 },
       reminder: null,
+      onReminderAway: jest.fn(),
       next: {
         when: "next, today at 17:49",
         title: "Weigh out for the strips",

@@ -47,6 +47,7 @@ export interface CounterProps {
   readonly awaited: Awaited;
   /** A copy of everything is due; null as long as it is not. */
   readonly reminder: string | null;
+  readonly onReminderAway: () => void;
   readonly next: NextThing | null;
   readonly work: WorkList | null;
   readonly suppers: readonly SupperLine[];

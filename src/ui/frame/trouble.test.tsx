@@ -82,17 +82,34 @@ test("each trouble says what to do; the error inside counts", () => {
 });
 test("the last export, and when one is due", () => {
   const day = 24 * 3_600_000;
-  const last = (days: number | null, cookingsSince: number) => ({
+  const last = (days: number | null, cookingsSince: number, changesSince = 0, putAway = false) => ({
     at: days === null ? null : 100 * day - days * day,
     now: 100 * day,
     cookingsSince,
+    changesSince,
+    putAway,
   });
   expect(describeLastExport(last(null, 0))).toBe("Not exported yet.");
   expect(describeLastExport(last(null, 2))).toBe("Not exported yet; 2 cookings so far.");
   expect(describeLastExport(last(0, 0))).toBe("Last export today, nothing cooked since.");
   expect(describeLastExport(last(12, 3))).toBe("Last export 12 days ago, 3 cookings since.");
-  expect([last(null, 4), last(29, 1), last(31, 0)].map(describeExportDue)).toEqual([null, null, null]);
-  expect(describeExportDue(last(null, 5))).toContain("5 cookings lie in this browser alone");
-  expect(describeExportDue(last(31, 1))).toContain("1 cooking lies");
+  // After ten changes or two cookings, and never again once it was put away.
+  expect([last(null, 1, 9), last(29, 1, 0), last(null, 9, 40, true)].map(describeExportDue)).toEqual([
+    null,
+    null,
+    null,
+  ]);
+  expect(describeExportDue(last(null, 2))).toContain("2 cookings lie in this browser alone");
+  expect(describeExportDue(last(31, 0, 10))).toContain("10 changes and more lie");
   expect([true, false, null].map(describePersisted).every((s) => s.endsWith("."))).toBe(true);
+});
+test("notes that a full disk refused are told beside what else is not stored, and are tried again from there", async () => {
+  const again = jest.fn();
+  const { user } = show(<TroubleBar notes={{ count: 6, error: full, onAgain: again }} onSave={jest.fn()} />);
+  expect(screen.getByRole("alert")).toHaveTextContent("6 notes of this cooking are not stored yet. Cook on");
+  expect(screen.getByRole("alert")).toHaveTextContent("reloading the page now would lose them");
+  expect(screen.getByRole("alert")).toHaveTextContent("no room left");
+  await user.click(screen.getByRole("button", { name: "Try again" }));
+  expect(again).toHaveBeenCalledTimes(1);
+  expect(describeTrouble({ name: "ClearedError" })).toContain("cleared in another tab");
 });
