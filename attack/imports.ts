@@ -8,6 +8,8 @@ import {
   writeCheckedHousehold,
   writeHousehold,
 } from "@/core/formats/household";
+import { openBook } from "@/core/foods/book";
+import { labelsOnce } from "@/core/formats/labelsOnce";
 import { Changes } from "@/data/changes";
 import { JadePanDb } from "@/data/db";
 import { editsFor, editsToClear, readAll } from "@/data/household";
@@ -81,4 +83,41 @@ export async function imports(dice: Dice, count: number): Promise<Row[]> {
   return [
     tally.row(`${taken} could be read and were brought in and taken back whole, the others were refused by name`),
   ];
+}
+
+const SPOKEN_OF = ["tamari", "oat-cream", "stock", "miso"] as const;
+const STATES = ["contains", "may", "free"] as const;
+/** Backups of other days, with labels that are missing, older, or under other ids: none weakens what was read here, unasked. */
+export function restores(dice: Dice, count: number): Row {
+  const tally = new Tally("restored backups");
+  const demo = household();
+  const label = () => {
+    const [food, allergen] = [dice.one(SPOKEN_OF), dice.one(["gluten", "soy", "milk"] as const)];
+    return { id: dice.one([`${food}.${allergen}`, `label-${dice.below(9)}`]), food, allergen, state: dice.one(STATES) };
+  };
+  const labels = () =>
+    [...new Map(Array.from({ length: dice.below(6) }, label).map((l) => [l.id, l])).values()] as Household["labels"];
+  for (let n = 0; n < count; n++) {
+    const here: Household = { ...demo, labels: labelsOnce(labels()) };
+    const read = readHousehold(writeHousehold({ ...demo, labels: labels() }, WHEN));
+    const how = dice.one(["copies", "replace"] as const);
+    if (!read.ok) {
+      tally.note(`refused: ${JSON.stringify(read.failure)}`);
+      continue;
+    }
+    const after = broughtIn(here, read.value, how, new Set(), "~new");
+    const now = openBook({
+      foods: [],
+      labels: how === "copies" ? labelsOnce([...here.labels, ...after.labels]) : after.labels,
+    });
+    const weaker = here.labels.find(
+      (l) =>
+        "state" in l &&
+        stricter(now.food(l.food)?.allergens[l.allergen] ?? "free", l.state) !==
+          (now.food(l.food)?.allergens[l.allergen] ?? "free") &&
+        l.state !== "free",
+    );
+    tally.note(weaker === undefined ? null : `${how}: the label ${weaker.id} became weaker`);
+  }
+  return tally.row("nothing that was read here became weaker unasked");
 }
