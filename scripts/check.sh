@@ -27,10 +27,29 @@ run_jest() { npx jest --ci 2>&1 | tee "$logs/jest"; return "${PIPESTATUS[0]}"; }
 run_attack() { npm run --silent attack -- --short 2>&1 | tee "$logs/attack"; return "${PIPESTATUS[0]}"; }
 run_browser() { npx playwright test 2>&1 | tee "$logs/browser"; return "${PIPESTATUS[0]}"; }
 
-step "Lint" npm run --silent lint
-step "Format" npm run --silent format:check
+# What takes one processor each runs beside each other; each tells what it has to say when it is through.
+beside() {
+  local name=$1 log="$logs/beside-$2" at
+  shift 2
+  { "$@" >"$log" 2>&1; echo $? >"$log.rc"; } &
+  besides="${besides:-} $!:$name:$log"
+}
+together() {
+  local each
+  for each in $besides; do
+    IFS=: read -r pid name log <<<"$each"
+    wait "$pid"
+    echo "== $name"
+    cat "$log"
+    [ "$(cat "$log.rc")" -eq 0 ] || { echo "!! failed: $name"; failures=$((failures + 1)); }
+  done
+  besides=""
+}
+format_and_types() { npm run --silent format:check && npm run --silent types; }
 step "Build" npm run --silent build
-step "Types" npm run --silent types
+beside Lint lint npm run --silent lint
+beside Format-and-types types format_and_types
+together
 step "Unit tests" run_jest
 step "Browser tests" run_browser
 step "A short attack" run_attack

@@ -10,6 +10,7 @@ import { scheduleQuestion } from "./schedule/question";
 import { tryOut } from "./schedule/schedule";
 import { rowsOf } from "./schedule/work";
 import { timedPlan } from "./timed";
+import { many } from "./__tests__/proof";
 
 const burner = (id: string, watts: number): Burner => ({ id, name: id, kind: "induction", watts });
 const kitchenWith = (...burners: readonly Burner[]): Kitchen => ({ ...DEMO_KITCHEN, burners });
@@ -48,7 +49,7 @@ test("two sauces boiled down at once: on two strong burners as quick as alone, b
     expect(minutesOf(mixed.plan, key) > alone + 1).toBe(id === "b");
 });
 test("what stands on a burner stands on no other, and its minutes are that burner's: the plan with its burners gives the same again", () => {
-  for (const which of [[0], [0, 4], [1, 2]]) {
+  for (const which of [[0], [0, 4], [1, 2]].slice(0, many(2, 3))) {
     const input = inputOf(
       which.map((i) => DEMO_DISHES[i] as Dish),
       DEMO_KITCHEN,

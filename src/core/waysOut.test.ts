@@ -12,6 +12,7 @@ import { scheduleQuestion } from "./schedule/question";
 import { schedule } from "./schedule/schedule";
 import { rowsOf } from "./schedule/work";
 import { type WayOut, type WaysOut, waysOut } from "./waysOut";
+import { many } from "./__tests__/proof";
 
 const AT = Date.parse("2026-11-29T19:00:00.000Z");
 const always: Kitchen = { ...DEMO_KITCHEN, sleep: null, away: [] };
@@ -167,7 +168,7 @@ test("each way, done, is a supper that begins no earlier than now, breaks nothin
     [[BEANS], 4],
     [[first, second], 0.75],
   ] as const;
-  for (const [dishes, hours] of cases) {
+  for (const [dishes, hours] of cases.slice(many(1, 0), many(3, cases.length))) {
     const input = inputOf(dishes);
     const stops = (of: typeof input, at: Parameters<typeof judge>[2]) =>
       judge(of, plan(of), at).filter((c) => c.severity === "stop").length;

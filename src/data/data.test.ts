@@ -36,6 +36,7 @@ import {
   reachingInto,
   suppersBefore,
 } from "./household";
+import { many, seedOf } from "@/core/__tests__/proof";
 
 let notes = 0;
 const asNotes = (entries: readonly LogEntry[]) => entries.map((entry) => ({ id: `note-${notes++}`, entry }));
@@ -308,9 +309,9 @@ test("export → import into an empty, the same or another household gives what 
       expect(writeHousehold(await readAll(db), "now")).toBe(writeHousehold(before, "now"));
       await db.delete();
     }),
-    { numRuns: 40, seed: 20261126 },
+    { numRuns: many(12, 200), seed: seedOf(20261126) },
   );
-}, 60_000);
+}, 600_000);
 
 test("a plan's input carries only what differs from the food table: own foods, and what labels said", async () => {
   const { db, changes } = open();

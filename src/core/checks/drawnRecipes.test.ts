@@ -8,6 +8,7 @@ import { answerRecipe } from "../recipe/answer";
 import { EGG_USES } from "../recipe/replace";
 import { table } from "../recipe/__tests__/table";
 import { digest, Draw, drawnSupper, seeds, stays } from "./__tests__/drawn";
+import { many } from "../__tests__/proof";
 
 /** Lines of the corpus, some with other numbers, as a recipe with a method. */
 function drawnRecipe(d: Draw, lines: readonly string[], methods: readonly string[]): string {
@@ -26,7 +27,7 @@ test("drawn recipes turned over, with drawn decisions", () => {
   );
   const methods = read("recipes.txt").filter((l) => /[.]$/.test(l) && l.length > 30 && !l.startsWith("#"));
   const memory = newMemory();
-  const now = seeds(110).map((seed) => {
+  const now = seeds(many(20, 110)).map((seed) => {
     const d = new Draw(5000 + seed);
     const text = drawnRecipe(d, lines, methods);
     const choice = () => ({

@@ -8,10 +8,11 @@ import { cardsOf } from "../swap/card";
 import { PROTEIN_WAYS } from "../swap/brings";
 import { FOODS } from "../foods/table";
 import { digest, Draw, drawnSupper, seeds, stays } from "./__tests__/drawn";
+import { many } from "../__tests__/proof";
 
 test("routes of drawn tables", () => {
   const memory = newMemory();
-  const now = seeds(50).map((seed) => {
+  const now = seeds(many(12, 50)).map((seed) => {
     const d = new Draw(1000 + seed);
     const { supper, kitchen, eaters, labels } = drawnSupper(seed);
     const ask: Ask = {

@@ -2,6 +2,7 @@ import { randomQuestion, taskOf } from "./__tests__/questions";
 import { begunFrom, possibleReasons, reasonsOf, type Reason, without } from "./reasons";
 import { schedule } from "./schedule";
 import { type ScheduleInput, SERVE } from "./task";
+import { many, seedOf } from "../__tests__/proof";
 
 const two = (more: Partial<ScheduleInput> = {}): ScheduleInput => ({
   tasks: ["a", "b"].map((id) => ({ ...taskOf(0, 10, { hands: 1, oven: 1 }, true), id, kind: "hands" })),
@@ -102,7 +103,8 @@ test("hours, held steps and rules; minutes that are too many alone are no reason
 test("random kitchens begun too late: the reasons are enough, and none is too many", () => {
   const told = new Set<string>();
   let cases = 0;
-  for (let seed = 0; seed < 40; seed++) {
+  for (let n = 0; n < many(24, 200); n++) {
+    const seed = seedOf(n);
     const free = randomQuestion(seed);
     const found = schedule(free);
     if (found.kind !== "fits") continue;
@@ -120,6 +122,6 @@ test("random kitchens begun too late: the reasons are enough, and none is too ma
       expect([seed, schedule({ ...without(bare, reason), nodes: 6_000 }).kind]).toEqual([seed, "fits"]);
     }
   }
-  expect(cases).toBeGreaterThan(15);
+  expect(cases).toBeGreaterThan(many(8, 70));
   expect([...told]).toEqual(expect.arrayContaining(["hands", "waits"]));
 });

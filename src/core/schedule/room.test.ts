@@ -14,6 +14,7 @@ import { type Schedule, schedule } from "./schedule";
 import { hardestOf } from "./stretch";
 import { SERVE } from "./task";
 import { whatIf } from "./whatIf";
+import { many } from "../__tests__/proof";
 
 const AT = "2026-11-29T19:00:00.000Z";
 type Fits = Extract<Schedule, { kind: "fits" }>;
@@ -28,7 +29,7 @@ const planned = (roomMin: number, dishes = DEMO_DISHES.slice(0, 1)) => {
 };
 
 describe("room before a supper is served", () => {
-  test.each(DEMO_DISHES.map((d) => [d.name, d] as const))(
+  test.each(DEMO_DISHES.slice(0, many(4, DEMO_DISHES.length)).map((d) => [d.name, d] as const))(
     "%s is ready by then, or as early as it may be",
     (_, dish) => {
       const none = planned(0, [dish]);

@@ -7,6 +7,7 @@ import { fromNow, NOTHING_DONE } from "./fromNow";
 import { besides, type Taken, takenBy } from "./taken";
 import { whatIf } from "./whatIf";
 import { waysOut } from "../waysOut";
+import { many } from "../__tests__/proof";
 
 const [strips, patties] = DEMO_DISHES as readonly [Dish, Dish];
 const FROZEN = DEMO_DISHES.find((d) => d.parts.some((p) => p.steps.some((s) => s.kind === "freeze"))) as Dish;
@@ -60,13 +61,17 @@ test("a supper days before is in nobody's way; three in a row are planned one af
   const twice = [1, 2].map(() => timedAmong(inputOf([patties], { supper: quick }), [lunch], {}, known).schedule);
   expect(twice[1]).toEqual(twice[0]);
   // However many there are, each is known by itself and those before it.
-  const busy = Array.from({ length: 9 }, (_, i) => supper(`m${i}`, `2026-11-2${i}T12:00:00.000Z`, strips));
-  const many = new Map();
-  const first = timedAmong(inputOf([patties], { supper: quick }), busy, {}, many).schedule;
-  expect(many.size).toBe(8);
-  const other = [...busy.slice(0, 8), supper("m8", lunch.serveAt, patties)];
-  const then = timedAmong(inputOf([patties], { supper: quick }), other, {}, many);
-  expect(then.beside).toEqual(["m8"]);
+  const suppers = many(4, 9);
+  const busy = Array.from({ length: suppers }, (_, i) =>
+    supper(`m${i}`, `2026-11-${29 - suppers + i}T12:00:00.000Z`, strips),
+  );
+  const each = new Map();
+  const first = timedAmong(inputOf([patties], { supper: quick }), busy, {}, each).schedule;
+  // One that is nine days before reaches into none of these.
+  expect(each.size).toBe(Math.min(suppers, 8));
+  const other = [...busy.slice(0, -1), supper("last", lunch.serveAt, patties)];
+  const then = timedAmong(inputOf([patties], { supper: quick }), other, {}, each);
+  expect(then.beside).toEqual(["last"]);
   expect(then.schedule).toEqual(among(quick, ...other).schedule);
   expect(then.schedule).not.toEqual(first);
   expect(known.size).toBe(1);

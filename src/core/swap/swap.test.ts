@@ -22,6 +22,7 @@ import { BULK_G_PER_ML, bulkOf, leaving, MEATS, meatOf, RAW_A_HEAD_G, rawFromCoo
 import { narrowing } from "./narrow";
 import { ROUTES } from "./routeTable";
 import { startsOf } from "./starts";
+import { many, seedOf } from "../__tests__/proof";
 
 const csv = <T>(name: string): readonly T[] =>
   Papa.parse<T>(readFileSync(join(__dirname, "../checks", name), "utf8").trim(), { header: true }).data;
@@ -433,7 +434,7 @@ describe("properties", () => {
           );
         },
       ),
-      { seed: 7, numRuns: 25 },
+      { seed: seedOf(7), numRuns: many(8, 60) },
     );
   });
 });

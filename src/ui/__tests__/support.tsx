@@ -1,6 +1,6 @@
 import { ChakraProvider } from "@chakra-ui/react";
 import { render } from "@testing-library/react";
-import userEvent from "@testing-library/user-event";
+import userEvent, { PointerEventsCheckLevel } from "@testing-library/user-event";
 import type { ReactElement } from "react";
 import type { RowRanges } from "@/core/sampling";
 import { buildTheme } from "../frame/theme";
@@ -26,7 +26,8 @@ export const rowRanges = (more: Partial<RowRanges>): RowRanges => ({
 
 /** Renders a part in the house's theme. */
 export function show(element: ReactElement) {
-  const user = userEvent.setup();
+  // Whether something lies above a button is looked at in a browser; here nothing is laid out.
+  const user = userEvent.setup({ pointerEventsCheck: PointerEventsCheckLevel.Never });
   const view = render(<ChakraProvider value={system}>{element}</ChakraProvider>);
   return { user, again: (next: ReactElement) => view.rerender(<ChakraProvider value={system}>{next}</ChakraProvider>) };
 }
