@@ -1,6 +1,6 @@
 import { type BrowserContext, chromium as browserType, type Page } from "@playwright/test";
 import { chromium } from "../playwright.config";
-import { loadDemo, PATIENCE_MS } from "./browser";
+import { loadDemo, PATIENCE_MS, stored } from "./browser";
 import type { Dice } from "./chance";
 import { type Row, Tally } from "./report";
 import { BASE } from "./server";
@@ -63,6 +63,7 @@ async function fullDisk(context: BrowserContext, dice: Dice, rounds: number): Pr
     await page.evaluate(() => (window as unknown as { heal: () => void }).heal());
     await alert.getByRole("button", { name: "Try again" }).click();
     await alert.waitFor({ state: "detached" });
+    await stored(page);
     const done = (await notes(page)).filter((k) => k.startsWith("done"));
     const once = new Set(done).size === done.length;
     tally.note(once && done.length === before + presses ? null : `${presses} presses: ${done.join(", ")}`);
@@ -81,6 +82,7 @@ async function nextAtOnce(context: BrowserContext, rounds: number): Promise<Row>
     const text = (await does(one).textContent()) ?? "";
     await Promise.all([one.keyboard.press("Space"), other.keyboard.press("Space")]);
     await Promise.all([changed(one, text), changed(other, text)]);
+    await Promise.all([stored(one), stored(other)]);
     const done = (await notes(one)).filter((k) => k.startsWith("done"));
     tally.note(done.length === n + 1 && new Set(done).size === n + 1 ? null : `round ${n}: ${done.join(", ")}`);
   }
@@ -100,6 +102,7 @@ async function staleText(context: BrowserContext, dice: Dice, rounds: number): P
     await note(other).focus();
     await note(one).fill(text);
     await note(one).blur();
+    await stored(one);
     await note(other).blur();
     await other.reload();
     await note(other).waitFor();

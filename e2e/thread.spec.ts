@@ -208,6 +208,8 @@ test("a killed browser comes back at the same step with the same timer", async (
   await expect(page.getByRole("timer")).toBeVisible();
   const seen = Date.now();
   await expect(step(page)).toHaveText("Cut the button mushrooms and shallot");
+  // What is drawn and not stored yet is marked; once the mark is gone nothing is lost.
+  await expect(page.getByTestId("storing")).toBeHidden();
   execFileSync("pkill", ["-9", "-f", profile]);
   await expect.poll(() => page.isClosed()).toBe(true);
 

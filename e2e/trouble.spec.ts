@@ -70,6 +70,7 @@ test("a full disk at the Stove stops no cooking: it is said, saved to the file, 
   await page.evaluate(() => (window as unknown as { heal: () => void }).heal());
   await alert.getByRole("button", { name: "Try again" }).click();
   await expect(alert).toHaveCount(0);
+  await expect(page.getByTestId("storing")).toBeHidden();
   await page.reload();
   await expect(does).toHaveText(seen.at(-1) ?? "");
   await page.keyboard.press("b");

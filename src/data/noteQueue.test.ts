@@ -7,7 +7,8 @@ import { DEMO_DISHES, DEMO_EATERS, DEMO_KITCHEN, demoSupper } from "@/demo/house
 import { Changes, type Press } from "./changes";
 import { JadePanDb } from "./db";
 import { cookingOf, readAll } from "./household";
-import { entriesWithHeld, NoteQueue, withHeld, withPresses } from "./noteQueue";
+import { entriesWithHeld, NoteQueue, withHeld } from "./noteQueue";
+import { withPresses } from "./rescued";
 
 const supper = demoSupper("2026-11-29T19:00:00.000Z");
 const input = frozenInput({ supper, kitchen: DEMO_KITCHEN, eaters: DEMO_EATERS, foods: [], labels: [], log: [] });

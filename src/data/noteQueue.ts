@@ -1,6 +1,5 @@
 import type { SupperId } from "@/core/dish/dish";
 import { type CookingId, type LogEntry, progressOf } from "@/core/process/log";
-import type { Cooking, Household } from "@/core/formats/household";
 import type { Entry } from "@/core/notebook/entry";
 import type { Press } from "./changes";
 import type { CookingRow, NoteId } from "./db";
@@ -88,7 +87,8 @@ export class NoteQueue {
   }
 }
 
-const cookingIn = (press: Press): CookingId => (press.kind === "begin" ? press.cooking.id : press.cooking);
+/** The cooking that a press is of. */
+export const cookingIn = (press: Press): CookingId => (press.kind === "begin" ? press.cooking.id : press.cooking);
 
 /** A cooking as the store has it: its row, its notes, and their ids. */
 export interface StoredCooking {
@@ -115,16 +115,4 @@ export function entriesWithHeld(entries: readonly Entry[], presses: readonly Pre
   const known = new Set(entries.map((e) => e.id));
   const more = presses.flatMap((p) => (p.kind === "finish" && !known.has(p.entry.id) ? [p.entry] : []));
   return more.length === 0 ? entries : [...more.toReversed(), ...entries];
-}
-/** A household with what is held of its cookings in their logs, begun ones and ends too: nothing of it is in the store. */
-export function withPresses(household: Household, presses: readonly Press[]): Household {
-  const cookings = new Map(household.cookings.map((c) => [c.id as CookingId, c]));
-  for (const press of presses) {
-    if (press.kind === "begin") cookings.set(press.cooking.id, { ...press.cooking, log: [] } as unknown as Cooking);
-    const at = cookings.get(cookingIn(press));
-    if (at !== undefined)
-      cookings.set(cookingIn(press), { ...at, log: [...at.log, ...press.notes.map((n) => n.entry)] } as Cooking);
-  }
-  const entries = entriesWithHeld(household.entries as readonly Entry[], presses);
-  return { ...household, cookings: [...cookings.values()], entries: [...entries] as unknown as Household["entries"] };
 }

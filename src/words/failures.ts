@@ -1,5 +1,4 @@
 import type { StepFailure } from "@/core/process/ledger";
-import type { WeighInFailure } from "@/core/process/weighIn";
 import { writeLength, writeMass, writeTemp } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
 import { describeOutOfRange, settingName } from "./settings";
@@ -75,16 +74,5 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
       return "Nothing in this mix binds. Add flax, flour, crumbs, starch or husk.";
     case "not-shaped":
       return "There are no pieces yet. Put a shaping or slicing step before this one.";
-  }
-}
-
-export function describeWeighInFailure(failure: WeighInFailure, units: UnitSystem): string {
-  switch (failure.kind) {
-    case "not-weighed-here":
-      return "A reading says nothing at this step: weigh when nothing else lies in the bowl.";
-    case "below-possible":
-      return `That is less than the dry food in it (${writeMass(failure.lowestG, units)}). Was the bowl tared with food in it, or is it another unit?`;
-    case "above-possible":
-      return `That is more than was in the bowl (${writeMass(failure.highestG, units)}). Was the bowl tared, or is it another unit?`;
   }
 }

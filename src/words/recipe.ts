@@ -103,6 +103,8 @@ export function describeAsk(ask: LineAsk): string {
       return `${ask.first} or ${ask.second}? They differ.`;
     case "unknown-food":
       return `“${ask.words}” is not known here: every allergen of it is asked. Choose what it is, or keep it by its name.`;
+    case "words":
+      return `What does “${ask.words.join(" ")}” say here? Press Yes if it is the same food, or choose another one.`;
     case "look":
       return "Is this what is meant?";
     case "alternatives":

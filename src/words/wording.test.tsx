@@ -24,7 +24,8 @@ import {
 } from "./time";
 import { CUES, STEP_NAMES } from "./steps";
 import { foodName, type TextContext, foodInText } from "./words";
-import { describeFailure, describeWeighInFailure } from "./failures";
+import { describeFailure } from "./failures";
+import { describeWeighInFailure } from "./weighInFailures";
 import { describeFileFailure } from "./files";
 
 const foods = openBook({ foods: [], labels: [] }).food;

@@ -23,7 +23,7 @@ import { describeAllergenChange, describeFromNow, describeOver, describePace, NO
 import { describeOvenDue, titledWork, type TitledMove } from "@/words/tasks";
 import { writeClock, writeCountdown } from "@/words/time";
 import { CUES } from "@/words/steps";
-import { describeWeighInFailure } from "@/words/failures";
+import { describeWeighInFailure } from "@/words/weighInFailures";
 import { foodName, type TextContext } from "@/words/words";
 import { useAwake, useRing } from "./attention";
 import { useReminders, useTold } from "./reminders";

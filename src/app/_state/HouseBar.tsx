@@ -4,14 +4,13 @@ import { Box } from "@chakra-ui/react";
 import { usePathname } from "next/navigation";
 import { useDeferredValue, useMemo } from "react";
 import { Bar, HouseNav } from "@/ui/frame/headers";
-import { useUnwritten } from "./pending";
-import { type HouseState, saveKitchen, useHouse } from "./store";
+import { type HouseState, saveKitchen, useHouse, useStoring } from "./store";
 
 /** Drawn in slices as the household comes, while the page below it is drawn too. */
 export function HouseBar() {
   const house = useDeferredValue(useHouse());
   const path = usePathname();
-  const storing = useUnwritten();
+  const storing = useStoring();
   return useMemo(() => <BarOf house={house} path={path} storing={storing} />, [house, path, storing]);
 }
 

@@ -12,8 +12,7 @@ import { describeReplaced } from "@/words/replaced";
 import { counted } from "@/words/count";
 import { STAGES, type StageSlug } from "./stages";
 import { useAhead } from "./ahead";
-import { useUnwritten } from "./pending";
-import { saveKitchen, useKitchen } from "./store";
+import { saveKitchen, useKitchen, useStoring } from "./store";
 import { supperHref, type SupperView, useSupper } from "./supper";
 
 /** What is settled and what is open, a few words a stage. */
@@ -66,7 +65,7 @@ function stagesOf(view: SupperView, path: string): Stage[] {
 export function SupperBar() {
   const state = useSupper();
   const path = usePathname();
-  const storing = useUnwritten();
+  const storing = useStoring();
   const kitchen = useKitchen();
   const setUnits = useCallback(
     (units: UnitSystem) => kitchen && void saveKitchen(kitchen, { ...kitchen, units }, "Units"),

@@ -4,7 +4,7 @@ import { type Household, writeCheckedHousehold } from "@/core/formats/household"
 import { LISTS } from "@/core/formats/upgrades";
 import { db } from "@/data/db";
 import { readAll } from "@/data/household";
-import { withPresses } from "@/data/noteQueue";
+import { withPresses } from "@/data/rescued";
 import { download } from "./download";
 import { pendingNow } from "./pending";
 import { heldNotes } from "./store";

@@ -18,7 +18,17 @@ import { notify } from "@/ui/frame/noticeQueue";
 import { stored } from "@/ui/frame/troubleQueue";
 import { stayNow } from "@/ui/frame/typing";
 import { describeBroughtBack } from "@/words/clearing";
-import { begin, dropped, dropWritten, type Pending, pendingRow, usePending, withPending, written } from "./pending";
+import {
+  begin,
+  dropped,
+  dropWritten,
+  type Pending,
+  pendingRow,
+  usePending,
+  withPending,
+  written,
+  useUnwritten,
+} from "./pending";
 
 /** The one history of this page. */
 export const changes = new Changes(db);
@@ -28,6 +38,11 @@ export const useHistory = () => useSyncExternalStore(changes.subscribe, changes.
 export const heldNotes = new NoteQueue((press) => changes.press(press));
 export const useHeldNotes = (): HeldNotes =>
   useSyncExternalStore(heldNotes.subscribe, heldNotes.current, heldNotes.current);
+/** Something that is drawn is not in the store yet. */
+export const useStoring = (): boolean => {
+  const unwritten = useUnwritten();
+  return useHeldNotes().unstored.length > 0 || unwritten;
+};
 const asNotes = (entries: readonly LogEntry[]): Note[] => entries.map((entry) => ({ id: crypto.randomUUID(), entry }));
 /** One press at the Stove, drawn at once; resolves once the browser was asked to store it. */
 export const noted = {

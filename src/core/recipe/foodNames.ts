@@ -6,8 +6,7 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
     "flour, plain flour, white flour, self-raising flour, all purpose flour, bread flour, wheat flour, ap flour",
   "black-pepper": "pepper, ground pepper, black pepper, peppercorn, black peppercorn, white pepper",
   "tomato-paste": "tomato paste, tomato puree, double concentrate tomato paste, tomato concentrate",
-  "rapeseed-oil":
-    "oil, vegetable oil, cooking oil, neutral oil, canola oil, rapeseed oil, frying oil, corn oil, groundnut oil",
+  "rapeseed-oil": "oil, vegetable oil, cooking oil, neutral oil, canola oil, rapeseed oil, frying oil",
   "olive-oil": "olive oil, extra virgin olive oil, evoo",
   pasta:
     "pasta, spaghetti, penne, macaroni, tagliatelle, linguine, fettuccine, rigatoni, fusilli, farfalle, lasagne, lasagne sheet, lasagna noodle, orzo, pasta shell, ziti, elbow macaroni",
@@ -18,7 +17,7 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
     "red pepper, bell pepper, capsicum, red bell pepper, sweet pepper, yellow pepper, orange pepper, green pepper, green bell pepper, romano pepper",
   stock: "stock, vegetable stock, vegetable broth, veg stock, broth, mushroom stock",
   "stock-powder":
-    "stock cube, vegetable stock cube, vegetable bouillon, stock powder, vegetable stock powder, bouillon powder, bouillon cube",
+    "stock cube, vegetable stock cube, veggie stock cube, veg stock cube, vegetable bouillon, stock powder, vegetable stock powder, bouillon powder, bouillon cube",
   "button-mushrooms":
     "mushroom, button mushroom, chestnut mushroom, cremini mushroom, crimini mushroom, white mushroom, cremini, closed cup mushroom",
   parsley: "parsley, flat-leaf parsley, italian parsley, curly parsley",
@@ -97,7 +96,7 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   "yeast-flakes": "nutritional yeast, yeast flake",
   "sesame-oil": "sesame oil, toasted sesame oil",
   sweetcorn: "sweetcorn, corn, corn kernel, frozen corn",
-  peas: "pea, frozen pea, garden pea, petits pois, petit pois, green pea",
+  peas: "pea, frozen pea, frozen peas, garden pea, garden peas, petits pois, petit pois, green pea, green peas",
   "split-peas": "split pea, yellow split pea",
   "baking-soda": "baking soda, bicarbonate of soda, bicarb",
   garlic: "garlic, garlic clove",
@@ -117,6 +116,8 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   water: "water, cold water, hot water, boiling water, warm water",
   "tofu-firm": "tofu, firm tofu",
   "ground-flax": "ground flax, flax, flaxseed, flax seed, ground flaxseed, linseed, ground linseed, flax meal",
+  miso: "miso, miso paste, white miso, white miso paste, shiro miso",
+  almonds: "almond, ground almond, flaked almond, blanched almond",
   ketchup: "ketchup, tomato ketchup, catsup",
   "maple-syrup": "maple syrup",
   "peanut-butter": "peanut butter",

@@ -19,6 +19,9 @@ export type Named =
 /** One name found on a line, with the words it was found in. */
 export interface NameOnLine {
   readonly words: string;
+  /** Where it begins among the words of the line, and how many they are. */
+  readonly at: number;
+  readonly length: number;
   readonly named: Named;
 }
 
@@ -46,6 +49,14 @@ const wordsOf = (text: string): string[] =>
 export interface Lexicon {
   /** Names on a line in the order in which they stand; one inside a longer one is not a name of its own. */
   readonly namesIn: (text: string) => readonly NameOnLine[];
+  /** The words of a line in the singular, as names are looked for among them. */
+  readonly wordsIn: (text: string) => readonly string[];
+  /** The food whose name in the table is this text, word for word; null where it is none's. */
+  readonly wholeName: (text: string) => FoodId | null;
+  /** The words of a food's own name in the table. */
+  readonly nameOf: (food: FoodId) => ReadonlySet<string>;
+  /** The group of a food, null for one that nobody knows. */
+  readonly groupOf: (food: FoodId) => Food["group"] | null;
 }
 type Entry = Named | { readonly is: "meat"; readonly kind: Parameters<typeof formOf>[1] };
 
@@ -75,8 +86,24 @@ export function lexiconOf(foods: readonly Food[]): Lexicon {
   for (const [name, kind] of meatNames()) put(name, { is: "meat", kind });
   // The cook's own foods are called what the cook calls them.
   for (const f of foods) if (f.from.source === "the cook") put(f.name.replaceAll(",", ""), foodEntry(f.id));
+  const whole = new Map(foods.flatMap((f) => (f.group === "animal" ? [] : [[wordsOf(f.name).join(" "), f.id]])));
   const longest = Math.max(...[...entries.keys()].map((k) => k.split(" ").length));
-  return { namesIn: (text) => namesIn(text, entries, longest, known) };
+  const groups = new Map(foods.map((f) => [f.id, f.group]));
+  const own = new Map(foods.map((f) => [f.id, new Set(wordsOf(f.name))]));
+  return {
+    namesIn: (text) => namesIn(text, entries, longest, known),
+    wordsIn: (text) => wordsOf(heardIn(text).heard),
+    wholeName: (text) => whole.get(wordsOf(text).join(" ")) ?? null,
+    nameOf: (food) => own.get(food) ?? NO_WORDS,
+    groupOf: (food) => groups.get(food) ?? null,
+  };
+}
+const NO_WORDS: ReadonlySet<string> = new Set();
+/** A line as it is listened to: words that belong together joined, words that only sound so taken for what they mean. */
+function heardIn(text: string): { readonly heard: string; readonly doubted: boolean } {
+  const joined = text.replace(/\b(meat|egg|dairy|milk|fish|plant|gluten|wheat|nut)\s+(free|based)\b/gi, "$1-$2");
+  const heard = joined.replace(/\p{L}+/gu, (w) => HOMOPHONES[w.toLowerCase()] ?? w);
+  return { heard, doubted: heard !== joined };
 }
 
 function namesIn(
@@ -85,9 +112,7 @@ function namesIn(
   longest: number,
   known: ReadonlySet<FoodId>,
 ): NameOnLine[] {
-  const joined = text.replace(/\b(meat|egg|dairy|milk|fish|plant)\s+(free|based)\b/gi, "$1-$2");
-  const heard = joined.replace(/\p{L}+/gu, (w) => HOMOPHONES[w.toLowerCase()] ?? w);
-  const doubted = heard !== joined;
+  const { heard, doubted } = heardIn(text);
   const words = wordsOf(heard);
   const said = saidOn(text);
   const found: NameOnLine[] = [];
@@ -103,7 +128,7 @@ function namesIn(
       // "Tofu bacon" is no tofu: what it is made of is part of its name.
       if (named.is === "unknown" && entry.is !== "unknown" && end === i && found.at(-1)?.named.is === "food")
         found.pop();
-      found.push({ words: phrase, named });
+      found.push({ words: phrase, at: i, length, named });
       end = i + length;
       i += length - 1;
       break;

@@ -1,5 +1,6 @@
 import type { Amount } from "../quantities/amount";
 import type { SpoonSystem } from "../quantities/units";
+import { unexplainedOn } from "./accounted";
 import { isFormName } from "./animals";
 import type { Lexicon, Named, NameOnLine } from "./lexicon";
 import { plainText, withoutBullet } from "./plainText";
@@ -26,6 +27,8 @@ export type LineRead =
       /** Whether the foods are alternatives of each other, or all go in. */
       readonly joined: "and" | "or";
       readonly preparation: string;
+      /** Words that nobody has explained: they open the line. */
+      readonly open: readonly string[];
     };
 
 /** How long a name may be that no number stands beside: beyond it is prose. */
@@ -44,7 +47,11 @@ export function readLine(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
   const amount: Amount | null = four ? { kind: "question", asks: { kind: "no-number" } } : read;
   const optional = /\boptional\b/i.test(words);
   const { food, preparation } = parted(words);
-  const named = foodsIn(food, preparation, bare, lexicon);
+  const whole = lexicon.wholeName(words);
+  const named: readonly FoodOnLine[] =
+    whole === null
+      ? foodsIn(food, preparation, bare, lexicon)
+      : [{ words, named: { is: "food", food: whole, sure: true } }];
   // What is neither counted nor known stays as it was written.
   const foods =
     amount === null && named.every((f) => f.named.is === "unknown")
@@ -53,8 +60,27 @@ export function readLine(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
   if (amount === null && foods.every((f) => f.named.is === "unknown") && food.split(" ").length >= PROSE_WORDS)
     return { kind: "note", text };
   const joined = /\bor\b/i.test(food) && foods.length > 1 ? "or" : "and";
-  return { kind: "ingredient", text, amount, toTaste, optional, foods, joined, preparation };
+  // "Rotwein (red wine)": the words of one that was named in brackets are its own.
+  const isOwn = (f: FoodOnLine) => f.named.is === "unknown" || lexicon.namesIn(f.words).length === 0;
+  const unknown = foods.flatMap((f) => (isOwn(f) ? f.words : []));
+  const open = unexplainedOn(
+    words,
+    foods.map((f) => f.named),
+    unknown,
+    lexicon,
+  );
+  const each = foods.map((f, i) => (open.doubtful.includes(i) ? otherFood(f, tidy(food)) : f));
+  const looked = open.besideAnimal
+    ? [...each, otherFood({ words: tidy(food), named: { is: "unknown" } }, tidy(food))]
+    : each;
+  return { kind: "ingredient", text, amount, toTaste, optional, foods: looked, joined, preparation, open: open.words };
 }
+
+/** Another food stands in the same name: nobody knows it, so every allergen of it is asked. */
+const otherFood = (food: FoodOnLine, whole: string): FoodOnLine => ({
+  words: whole === "" ? food.words : whole,
+  named: { is: "unknown" },
+});
 
 const isHeading = (text: string): boolean =>
   /^#+\s/.test(text) ||
@@ -100,7 +126,14 @@ function foodsIn(food: string, preparation: string, line: string, lexicon: Lexic
     .namesIn(each)
     .some((n) => pieces.every((p) => !lexicon.namesIn(p).some((m) => m.words === n.words)));
   if (pieces.length > 1 && !isOne) {
-    const read = pieces.map((piece) => ({ words: piece.trim(), named: headOf(lexicon.namesIn(piece))?.named ?? null }));
+    // "Ground cumin and coriander": both are ground.
+    const state = /^(?:ground|dried|fresh|smoked|frozen|tinned|toasted)\b/i.exec(each)?.[0] ?? "";
+    const read = pieces.map((piece, i) => {
+      const alone = headOf(lexicon.namesIn(piece));
+      const shared = i > 0 && state !== "" ? headOf(lexicon.namesIn(`${state} ${piece}`)) : null;
+      const name = shared !== null && (alone === null || shared.length > alone.length) ? shared : alone;
+      return { words: piece.trim(), named: name?.named ?? null };
+    });
     // "lettuce and tomato": what nobody knows beside what is known is a food too; "peeled and chopped" is none.
     const foods = read.filter((r) => r.named !== null || !SAYS_HOW.test(r.words));
     if (foods.length > 1 && foods.some((r) => r.named !== null))

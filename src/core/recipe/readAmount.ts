@@ -15,6 +15,20 @@ const QTY = String.raw`(${NUM})(?:\s*(?:-|–|—|to|or)\s*(${NUM}))?`;
 /** What a cook puts between the number and the unit, or the food. */
 const ADJECTIVE = String.raw`(?:(?:about|approx\.?|approximately|around|roughly|ca\.?|generous|good|heaped|heaping|rounded|level|scant|large|small|medium|big|thick|thin|fat|thumb-sized|very|extra[- ]large|medium-sized)\s+)*`;
 const BASE = String.raw`(?:kg|kilos?|g|gr|grams?|grammes?|mg|ml|cl|dl|l|litres?|liters?|oz|ounces?|lbs?|pounds?|fl\.? ?oz)`;
+/** Of these a figure in brackets is what one of them holds; of slices and leaves it is what all of them weigh. */
+const CONTAINERS: ReadonlySet<string> = new Set([
+  "tin",
+  "jar",
+  "bag",
+  "block",
+  "bottle",
+  "cube",
+  "carton",
+  "tube",
+  "stick",
+  "sheet",
+]);
+const MASS = String.raw`(?:kg|kilos?|g|gr|grams?|grammes?|oz|ounces?|lbs?|pounds?)`;
 const PACKS = String.raw`(?:tins?|cans?|jars?|packs?|packets?|packages?|pkgs?|bags?|cartons?|blocks?|bottles?|tubes?|boxes|box|pouch(?:es)?)`;
 /** Spellings of units that the table of words does not have: shorthand, and spoons of the neighbours. */
 const SHORT: Readonly<Record<string, string>> = {
@@ -52,6 +66,8 @@ const unitOf = (word: string): string | null => {
   const bare = word.replace(/\.$/, "");
   return SHORT[bare] ?? unitNamed(bare.toLowerCase().replace(/^fl\.? ?oz$/, "fl oz"));
 };
+/** Whether a word is that of a unit, a container or a piece. */
+export const isUnitWord = (word: string): boolean => unitOf(word) !== null || new RegExp(`^${PACKS}$`, "i").test(word);
 const number = (text: string): number => {
   const [a = 0, b = 1] = text.split("/").map(Number);
   return a / b;
@@ -126,6 +142,18 @@ function before(text: string, spoons: SpoonSystem): Found | null {
     .replace(/^(?:1|a) few\b(?: of)?/i, "3")
     .replace(/^(?:1|a) couple(?: of)?\b/i, "2")
     .replace(/^(?=(?:pinch|dash|handful|knob|glug|splash|drizzle) of\b)/i, "1 ");
+  // "8 inch squash": a length is no number of them.
+  const length = /^\d+(?:\.\d+)?\s*-?\s*(?:inch(?:es)?|in\b|"|″|cm|mm)\s*(?=\p{L}|-)/iu.exec(plain);
+  if (length !== null)
+    return {
+      amount: { kind: "question", asks: { kind: "no-number" } },
+      words: plain.slice(length[0].length).replace(/^-?(?:long|thick|wide)?\s*/, ""),
+    };
+  const dozens = new RegExp(String.raw`^(${NUM})\s+dozen\s+(.+)$`, "i").exec(plain);
+  if (dozens?.[1]) {
+    const n = 12 * number(dozens[1]);
+    return ofPieces(n, n, dozens[2] as string);
+  }
   // "6/7 cloves": of what is counted one by one nobody takes six sevenths.
   const either = /^(\d+)\/(\d+)(?=\s*(?:cloves?|slices?|sprigs?|leaves|rashers?|eggs?)\b)/i.exec(plain);
   const ranged = either && Number(either[2]) === Number(either[1]) + 1 ? plain.replace("/", "-") : plain;
@@ -155,7 +183,8 @@ function withUnit(from: string, to: string, after: string, line: string, spoons:
 /** Pieces, with the size of one or of all where it is given: "4 breasts (about 600 g)", "4 fillets, 150 g each". */
 function ofPieces(low: number, high: number, words: string): Found {
   const size = new RegExp(
-    String.raw`[,(]?\s*(?:about|approx\.?|approximately|around|roughly|ca\.?)?\s*(${NUM})\s*(${BASE})\b\.?\s*(each|apiece)?\s*\)?`,
+    // Never a volume, and never a figure from elsewhere on the line: "1 stock cube dissolved in 300 ml".
+    String.raw`(?:[,(]\s*(?:about|approx\.?|approximately|around|roughly|ca\.?|total(?:ling)?|weighing)?|\b(?:about|approx\.?|approximately|around|roughly|ca\.?|weighing(?: about)?|of))\s*(${NUM})[\s-]*(${MASS})\b\.?\s*(each|apiece)?(?:\s*(?:in )?total(?:ly)?)?\s*\)?`,
     "i",
   ).exec(words);
   // "1 chicken stock cube", "3 garlic cloves", "2 celery sticks": the unit stands behind the food.
@@ -179,8 +208,10 @@ function twice(amount: Amount, unit: string, low: number, rest: string, spoons: 
       rest,
     );
     if (size?.[2] === undefined) return { amount, words: rest };
+    const given = sizeOf(size[2], size[3] as string);
+    const ofAll = size[4] === undefined && !CONTAINERS.has(unit) && given !== null;
     return {
-      amount: { ...amount, sizeG: sizeOf(size[2], size[3] as string) },
+      amount: { ...amount, sizeG: ofAll ? given / low : given },
       words: `${size[1] as string}${rest.slice(size[0].length)}`,
     };
   }

@@ -4,6 +4,7 @@ import type { Lexicon, NameOnLine } from "./lexicon";
 import { readHtml } from "./html";
 import { recipeInData } from "./jsonLd";
 import { type LineRead, readLine } from "./line";
+import { listedOn } from "./listed";
 import { type MethodStep, minutesIn, readMethod } from "./method";
 import { plainNumbers, plainText, withoutBullet } from "./plainText";
 
@@ -36,7 +37,7 @@ const MOST_LINES = 400;
 const MOST_WORDS = 8000;
 /** Routes are sought for each. */
 const MOST_MEATS = 24;
-const isMeat = ({ named }: NameOnLine): boolean => named.is === "animal" && named.animal.job === "meat";
+const isMeat = ({ named }: Pick<NameOnLine, "named">): boolean => named.is === "animal" && named.animal.job === "meat";
 /** Characters of a line; a longer one is parted at its sentences. */
 const LONGEST_LINE = 2000;
 
@@ -64,7 +65,10 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
   const tooMuch = beyond(given);
   if (tooMuch !== null) return tooMuch;
   const parts = data ?? partsOf(given, lexicon, spoons);
-  const lines = parts.ingredients.flatMap(linesOf).flatMap((line) => readLine(line, lexicon, spoons) ?? []);
+  const lines = parts.ingredients
+    .flatMap(linesOf)
+    .flatMap((line) => listedOn(line, lexicon, spoons))
+    .flatMap((line) => readLine(line, lexicon, spoons) ?? []);
   if (!lines.some((l) => l.kind === "ingredient")) return { kind: "no-ingredients" };
   const meats = lines.filter((l) => l.kind === "ingredient" && l.foods.some(isMeat)).length;
   if (meats > MOST_MEATS) return { kind: "too-much", of: "meats", found: meats, most: MOST_MEATS };

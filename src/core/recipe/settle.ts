@@ -29,6 +29,8 @@ export type LineAsk =
   | { readonly kind: "two-amounts"; readonly first: string; readonly second: string }
   | { readonly kind: "unknown-food"; readonly words: string }
   | { readonly kind: "look" }
+  /** Words of the line that nobody has explained. */
+  | { readonly kind: "words"; readonly words: readonly string[] }
   | { readonly kind: "alternatives"; readonly of: readonly string[] }
   | { readonly kind: "egg-use" }
   | { readonly kind: "label"; readonly words: string };
@@ -116,6 +118,10 @@ function settled(line: Ingredient, at: number, choice: LineChoice, about: About)
         ? { kind: "two-amounts", first: line.amount.asks.first, second: line.amount.asks.second }
         : { kind: "amount" },
     );
+  // What nobody knows is asked by its whole name already.
+  const isNamed = line.foods.some((f) => f.named.is !== "unknown");
+  if (line.open.length > 0 && isNamed && choice.looked !== true && choice.food === undefined)
+    asks.push({ kind: "words", words: line.open });
   for (const found of chosen(line, choice)) {
     const named: FoodOnLine["named"] =
       choice.food !== undefined && (line.foods.length === 1 || isDoubtful(found.named))

@@ -1,6 +1,7 @@
 "use client";
 
 import { Box, Grid, Text } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { fixesOf } from "@/core/mend/fixes";
 import type { PlannedPart } from "@/core/plan";
@@ -11,7 +12,6 @@ import { AddStep, type GoesOn } from "./AddStep";
 import type { BenchProps } from "./benchProps";
 import { ByPart } from "./EatersCheck";
 import { InTheBowl } from "./InTheBowl";
-import { NewDish } from "./NewDish";
 import { PartHead } from "./PartHead";
 import { partsToJoin } from "@/core/dish/dish";
 import { KeepsFocus } from "../frame/KeepsFocus";
@@ -26,6 +26,9 @@ import { FixButtons } from "./FixButtons";
 import { burnerGiven } from "@/core/schedule/capacities";
 import { StepCertainty, StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
+
+/** Fetched where a dish has no part yet. */
+const NewDish = dynamic(() => import("./NewDish").then((m) => m.NewDish), { ssr: false });
 
 export function Bench(props: BenchProps) {
   const { part, actions } = props;

@@ -3,7 +3,7 @@
 import { Box, chakra, Text } from "@chakra-ui/react";
 import { memo, useMemo } from "react";
 import { Card } from "../frame/controls";
-import { describeFailure } from "@/words/failures";
+import { Failure } from "./Failure";
 import { describeWhatGoesIn } from "@/words/goesIn";
 import type { PartViewProps } from "./benchProps";
 import type { Ranges } from "@/core/sampling";
@@ -26,11 +26,13 @@ export const PartColumn = memo(function PartColumn({
       {part.rows.map((row, i) => {
         const vessel = vessels[i] as VesselView;
         const says =
-          row.state === "computed"
-            ? describeWhatGoesIn(row, textContext)
-            : row.state === "blocked"
-              ? describeFailure(row.failure, textContext)
-              : "Waits for an earlier step of this part.";
+          row.state === "computed" ? (
+            describeWhatGoesIn(row, textContext)
+          ) : row.state === "blocked" ? (
+            <Failure failure={row.failure} textContext={textContext} />
+          ) : (
+            "Waits for an earlier step of this part."
+          );
         return (
           <chakra.button
             key={row.key}

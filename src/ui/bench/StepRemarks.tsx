@@ -15,7 +15,8 @@ import { CautionRemark } from "../frame/CautionRemark";
 import { Remark } from "../frame/controls";
 import { describeAdvice, describeFact } from "@/words/facts";
 import { HOW_SURE } from "@/words/steps";
-import { describeFailure, describeWeighInFailure } from "@/words/failures";
+import { Failure } from "./Failure";
+import { describeWeighInFailure } from "@/words/weighInFailures";
 import { type TextContext } from "@/words/words";
 
 /** What a step has to tell of itself: facts, cautions, or what stands against it. */
@@ -33,7 +34,7 @@ export const StepRemarks = memo(function StepRemarks({
   if (row.state === "blocked")
     return (
       <Remark tone="harm" mt="3" role="alert">
-        {describeFailure(row.failure, textContext)}
+        <Failure failure={row.failure} textContext={textContext} />
       </Remark>
     );
   if (row.state === "waiting") return null;

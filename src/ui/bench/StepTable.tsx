@@ -21,7 +21,7 @@ import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
 import { describeWhatGoesIn } from "@/words/goesIn";
 import { CUES, STEP_NAMES } from "@/words/steps";
-import { describeFailure } from "@/words/failures";
+import { Failure } from "./Failure";
 import { type TextContext } from "@/words/words";
 import type { BenchActions, PartViewProps } from "./benchProps";
 
@@ -197,9 +197,11 @@ const StepRow = memo(function StepRow({ row, number, selected, eaters, textConte
         </>
       ) : (
         <td colSpan={4} className={row.state}>
-          {row.state === "blocked"
-            ? describeFailure(row.failure, textContext)
-            : "Waits for an earlier step of this part."}
+          {row.state === "blocked" ? (
+            <Failure failure={row.failure} textContext={textContext} />
+          ) : (
+            "Waits for an earlier step of this part."
+          )}
         </td>
       )}
     </tr>

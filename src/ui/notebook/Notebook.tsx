@@ -6,7 +6,7 @@ import type { Entry } from "@/core/notebook/entry";
 import { writeMass, writeMinutes } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
 import { Card, DoLink, Link, Quiet } from "../frame/controls";
-import { LongText } from "../frame/fields";
+import { LongText } from "../frame/LongText";
 import { STEP_NAMES } from "@/words/steps";
 import { Ratings, type RatingsProps } from "./Ratings";
 

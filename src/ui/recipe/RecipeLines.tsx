@@ -164,6 +164,7 @@ function Answers({ ask, text, choice, choose, foods, units }: AskProps) {
     case "unknown-food":
       return foods === null ? null : <Known text={text} foods={foods} choose={choose} />;
     case "look":
+    case "words":
       return (
         <>
           <Quiet

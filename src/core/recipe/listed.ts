@@ -1,0 +1,46 @@
+import type { SpoonSystem } from "../quantities/units";
+import { saysOnlyHow } from "./accounted";
+import type { Lexicon } from "./lexicon";
+import { readAmountOnLine } from "./readAmount";
+
+const DISSOLVED =
+  /^(.*\b(?:cubes?|powder|bouillon|granules|stock pots?)\b[^(),]*?)[\s,]+(?:dissolved|crumbled|made up|mixed|stirred|whisked)\s+(?:in|into|with|to)\s+((?:about\s+)?[\d½¼¾⅓⅔].*\bwater\b.*)$/i;
+/** So many words a food may have that stands in a list without an amount. */
+const MOST_WORDS = 3;
+
+/**
+ * A line that lists several foods, one line each: "2 tsp cumin, 1 tsp paprika, ½ tsp turmeric", "50g butter + 50g flour", "gherkins,
+ * mustard, toast". A line of one food with what is done to it ("1 onion, finely chopped") stays as it is.
+ */
+export function listedOn(line: string, lexicon: Lexicon, spoons: SpoonSystem): string[] {
+  const dissolved = DISSOLVED.exec(line);
+  // "1 stock cube dissolved in 300 ml boiling water" is a cube and water.
+  if (dissolved?.[1] && dissolved[2]) return [dissolved[1].trim(), dissolved[2].replace(/\bwith\s+/i, "").trim()];
+  const pieces = partedAt(line);
+  if (pieces.length < 2) return [line];
+  const namesSomething = (piece: string) => lexicon.namesIn(piece).length > 0;
+  const amounts = pieces.map((piece) => readAmountOnLine(piece, spoons));
+  if (amounts.every(({ amount, words }) => amount !== null && /\p{L}{3}/u.test(words) && namesSomething(words)))
+    return pieces;
+  const bare = amounts.every((a) => a.amount === null) && !/\d/.test(line);
+  const short = pieces.every((piece) => piece.split(" ").length <= MOST_WORDS && !saysOnlyHow(piece, lexicon));
+  const known = pieces.filter(namesSomething).length;
+  return bare && short && known * 2 > pieces.length ? pieces : [line];
+}
+
+/** At commas, plus signs and the last "and" before an amount; not inside brackets, nor between the figures of a number. */
+function partedAt(line: string): string[] {
+  const pieces: string[] = [];
+  let depth = 0;
+  let from = 0;
+  for (const match of line.matchAll(/[()[\]]|(?<!\d),|,(?!\d)|;|\s\+\s|\s(?:and|&)\s(?=(?:about\s+)?[\d½¼¾⅓⅔])/g)) {
+    const sign = match[0];
+    if ("([".includes(sign)) depth++;
+    else if (")]".includes(sign)) depth = Math.max(0, depth - 1);
+    else if (depth === 0) {
+      pieces.push(line.slice(from, match.index));
+      from = match.index + sign.length;
+    }
+  }
+  return [...pieces, line.slice(from)].map((p) => p.replace(/^\s*and\s+/i, "").trim()).filter((p) => p !== "");
+}
