@@ -1,5 +1,5 @@
 import type { SupperId } from "@/core/dish/dish";
-import { LISTS } from "@/core/formats/upgrades";
+import { LISTS } from "@/core/formats/version";
 import type { Entry } from "@/core/notebook/entry";
 import { type LogEntry, progressOf, type CookingId } from "@/core/process/log";
 import type { CookingRow, JadePanDb, LogRow, NoteId, RecentRow } from "./db";

@@ -1,7 +1,7 @@
 "use client";
 
 import { type Household, writeCheckedHousehold } from "@/core/formats/household";
-import { LISTS } from "@/core/formats/upgrades";
+import { LISTS } from "@/core/formats/version";
 import { db } from "@/data/db";
 import { readAll } from "@/data/household";
 import { withPresses } from "@/data/rescued";

@@ -10,7 +10,7 @@ import { ownFood } from "../foods/own";
 import type { PlanInput } from "../plan";
 import { type Household, HouseholdFileSchema, readHousehold, writeCheckedHousehold, writeHousehold } from "./household";
 import { StepSchema } from "./stepSchema";
-import { FILE_VERSION, LISTS } from "./upgrades";
+import { FILE_VERSION, LISTS } from "./version";
 import { writeCalendar } from "./icalendar";
 import { writePlanTable } from "./planTable";
 import { localTime, nextWeekday } from "../calendar/localTime";

@@ -5,7 +5,8 @@ import { fail, type Result, succeed } from "../quantities/result";
 import { canonicalJson } from "./canonical";
 import { firstIssue } from "./issue";
 import { labelsOnce } from "./labelsOnce";
-import { FILE_VERSION, LARGEST_FILE, type ListName, LISTS, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
+import { LARGEST_FILE, type Plain, UnreadableRow, upgradeFile } from "./upgrades";
+import { FILE_VERSION, type ListName, LISTS } from "./version";
 import {
   StoredDishSchema,
   EaterSchema,

@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { readHousehold, writeHousehold } from "./household";
-import { FILE_VERSION, upgradeFile, upgradeRow, UnreadableRow } from "./upgrades";
+import { upgradeFile, upgradeRow, UnreadableRow } from "./upgrades";
+import { FILE_VERSION } from "./version";
 
 /** Files as versions 1 to 10 wrote them, kept as they were. */
 const stored = (version: number) => readFileSync(join(__dirname, `__fixtures__/household-${version}.json`), "utf8");

@@ -1,4 +1,5 @@
 import { isOneLine, oneLine } from "../quantities/oneLine";
+import { FILE_VERSION, type ListName, LISTS } from "./version";
 
 /**
  * Rows and files of older versions, brought to the newest one. Each version has a small reader of its own, which knows
@@ -6,9 +7,6 @@ import { isOneLine, oneLine } from "../quantities/oneLine";
  * ago. Readers complete what is missing and leave everything else alone, so reading twice changes nothing.
  */
 export type Plain = Readonly<Record<string, unknown>>;
-/** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 11;
-
 /** The largest file that is read, characters: far above ten thousand cookings in the notebook. */
 export const LARGEST_FILE = 200_000_000;
 
@@ -20,20 +18,6 @@ export class UnreadableRow extends Error {
   }
 }
 
-/** Lists of the household file, which are also the tables of the browser's store. */
-export const LISTS = [
-  "eaters",
-  "labels",
-  "foods",
-  "dishes",
-  "suppers",
-  "cookings",
-  "entries",
-  "recipes",
-  "prices",
-] as const;
-/** One of the lists of the file. */
-export type ListName = (typeof LISTS)[number];
 type Reader = (row: Plain) => Plain;
 interface Version {
   readonly kitchen?: Reader;
