@@ -1,6 +1,5 @@
 import type { StepFailure } from "@/core/process/ledger";
-import { writeLength, writeMass, writeTemp } from "@/core/quantities/write";
-import type { UnitSystem } from "@/core/quantities/units";
+import { writeLength, writeTemp } from "@/core/quantities/write";
 import { describeOutOfRange, settingName } from "./settings";
 import { STEP_NAMES } from "./steps";
 import { foodName, MACHINE_NAMES, round, type TextContext } from "./words";

@@ -104,7 +104,7 @@ export function describeAsk(ask: LineAsk): string {
     case "unknown-food":
       return `“${ask.words}” is not known here: every allergen of it is asked. Choose what it is, or keep it by its name.`;
     case "words":
-      return `What does “${ask.words.join(" ")}” say here? Press Yes if it is the same food, or choose another one.`;
+      return `“${ask.words.join(" ")}” is not known here. Is it the same food all the same?`;
     case "look":
       return "Is this what is meant?";
     case "alternatives":

@@ -31,8 +31,7 @@ export function describeLastExport({
 /** A reminder when a copy is due; null as long as none is. */
 export function describeExportDue({ cookingsSince, changesSince, putAway }: LastExport): string | null {
   if (putAway || (cookingsSince < DUE_COOKINGS && changesSince < DUE_CHANGES)) return null;
-  const what =
-    cookingsSince >= DUE_COOKINGS ? counted(cookingsSince, "cooking") : `${counted(changesSince, "change")} and more`;
+  const what = cookingsSince >= DUE_COOKINGS ? counted(cookingsSince, "cooking") : counted(changesSince, "change");
   return `${what} lie in this browser alone. A file in another place keeps them if it is lost.`;
 }
 /** Whether the browser has promised not to clear what is stored; null where it does not say. */

@@ -1,5 +1,3 @@
-import { counted } from "./count";
-
 /** Why the browser does not store: the name of the error, or of the one inside it. */
 function nameOf(error: unknown): string {
   if (typeof error !== "object" || error === null) return "";
@@ -36,4 +34,6 @@ export const describeUnstored = (what: readonly string[]): string => {
 };
 /** "6 notes of this cooking are not stored yet." */
 export const describeNotesHeld = (count: number): string =>
-  `${counted(count, "note")} of this cooking ${count === 1 ? "is" : "are"} not stored yet. Cook on: this page keeps ${count === 1 ? "it" : "them"} and stores ${count === 1 ? "it" : "them"} as soon as it can. Closing or reloading the page now would lose ${count === 1 ? "it" : "them"}.`;
+  count === 1
+    ? "1 note of this cooking is not stored yet. Cook on: it is stored as soon as it can be. Closing or reloading the page now would lose it."
+    : `${count} notes of this cooking are not stored yet. Cook on: they are stored as soon as they can be. Closing or reloading the page now would lose them.`;

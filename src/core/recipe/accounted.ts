@@ -1,5 +1,5 @@
 import { isFormName } from "./animals";
-import type { Lexicon, Named, NameOnLine } from "./lexicon";
+import { type Lexicon, type Named, type NameOnLine, singular } from "./lexicon";
 import { isUnitWord } from "./readAmount";
 
 /**
@@ -69,7 +69,7 @@ const WITH_SOMETHING_ELSE = /\bto serve with\b.*$|\bserved with\b.*$/i;
 
 /** What of a line nobody has explained. */
 export interface Unexplained {
-  /** Words that open the line, in the singular, in their order. */
+  /** Words that open the line, as they are written, in their order. */
   readonly words: readonly string[];
   /** Places in the list of taken foods that are not what they seem: another food stands in the same name. */
   readonly doubtful: readonly number[];
@@ -132,8 +132,12 @@ export function unexplainedOn(
     const ofAKind = beside.length === 1 && KINDS.has(tokens[beside[0] as number] as string);
     if (namesSomething(token, lexicon) || (isBeside && (ofAKind || KINDS.has(token)))) doubtful.add(nearest);
   }
-  return { words: open.map((at) => tokens[at] as string), doubtful: [...doubtful], besideAnimal };
+  return { words: open.map((at) => asWritten(tokens[at] as string, read)), doubtful: [...doubtful], besideAnimal };
 }
+
+/** A word of the line as the recipe writes it, for whoever is asked. */
+const asWritten = (token: string, text: string): string =>
+  text.split(/[^\p{L}\p{N}'’-]+/u).find((word) => singular(word) === token) ?? token;
 
 /** Whether a piece of a line says only how something is, or what is done to it: no food by itself. */
 export const saysOnlyHow = (piece: string, lexicon: Lexicon): boolean =>

@@ -34,7 +34,8 @@ export function TroubleBar({ notes, onSave }: TroubleBarProps) {
       color="ink"
       borderTopWidth="3px"
       borderColor="chilli"
-      p="4"
+      p={{ base: "3", md: "4" }}
+      fontSize={{ base: "sm", md: "md" }}
     >
       {!unstored && <Text fontWeight="700">Nothing can be stored here.</Text>}
       {last !== undefined && <Text fontWeight="700">{describeUnstored(troubles.map((t) => t.what))}</Text>}

@@ -100,7 +100,7 @@ test("the last export, and when one is due", () => {
     null,
   ]);
   expect(describeExportDue(last(null, 2))).toContain("2 cookings lie in this browser alone");
-  expect(describeExportDue(last(31, 0, 10))).toContain("10 changes and more lie");
+  expect(describeExportDue(last(31, 0, 10))).toContain("10 changes lie");
   expect([true, false, null].map(describePersisted).every((s) => s.endsWith("."))).toBe(true);
 });
 test("notes that a full disk refused are told beside what else is not stored, and are tried again from there", async () => {
