@@ -127,6 +127,12 @@ describe("iCalendar", () => {
     expect(events[0]?.endDate.toJSDate().toISOString()).toBe("2026-11-29T17:43:00.000Z");
     expect(events[0]?.summary).toBe('Squeeze, hard; "really"');
   });
+  test("a UID is escaped like any text (RFC 5545, 3.3.11), and read back as it was", () => {
+    const uid = "supper,1;a\\b@jade-pan";
+    const one = writeCalendar("S", [{ ...(ITEMS[1] as (typeof ITEMS)[number]), uid }], 0);
+    expect(one.replace(/\r\n /g, "")).toContain("UID:supper\\,1\\;a\\\\b@jade-pan");
+    expect(new ICAL.Component(ICAL.parse(one)).getFirstSubcomponent("vevent")?.getFirstPropertyValue("uid")).toBe(uid);
+  });
   test("a third one reads them too: instants, words, numbers and the reminder (python3-icalendar of Debian)", () => {
     // With the words folded in the middle of an accent, a comma, quotes and a semicolon.
     const program = `
