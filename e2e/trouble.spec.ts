@@ -104,6 +104,36 @@ test("what is typed is there after a reload, without leaving the field; what ano
   await expect(page.getByLabel("The recipe")).toHaveValue("Serves 4\n500 g beef mince");
 });
 
+test("the browser is asked to keep the store when the first thing of one's own is stored, and the Counter reminds once of a backup", async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    navigator.storage.persist = () => {
+      sessionStorage.setItem("asked", String(Number(sessionStorage.getItem("asked") ?? 0) + 1));
+      return Promise.resolve(true);
+    };
+  });
+  const asked = () => page.evaluate(() => sessionStorage.getItem("asked"));
+  await loadDemo(page);
+  expect(await asked()).toBeNull();
+  await page.goto("/kitchen");
+  const height = page.getByLabel("Height above the sea");
+  for (let n = 1; n <= 10; n++) {
+    await height.fill(String(100 + n));
+    await height.press("Enter");
+  }
+  await expect(page.getByTestId("storing")).toBeHidden();
+  await expect.poll(asked).toBe("1");
+  await page.getByRole("navigation", { name: "House" }).getByRole("link", { name: "Counter" }).click();
+  const reminder = page.getByText("changes lie in this browser alone");
+  await expect(reminder).toBeVisible();
+  await page.getByRole("button", { name: "Not now" }).click();
+  await expect(reminder).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText("of hands-on work")).toBeVisible();
+  await expect(reminder).toHaveCount(0);
+});
+
 test("site data that are cleared elsewhere are told as what they are", async ({ page, context }) => {
   await loadDemo(page);
   const other = await context.newPage();
