@@ -113,7 +113,7 @@ export function unexplainedOn(
   const ownWords = new Set(own.flatMap((words) => lexicon.wordsIn(words)));
   const groups = taken.map((t) => (t.is === "food" ? lexicon.groupOf(t.food) : null));
   const open = tokens.flatMap((token, at) => {
-    if (covered[at] || ownWords.has(token) || isPlain(token, tokens[at - 1])) return [];
+    if (covered[at] || ownWords.has(token) || isPlain(token, tokens[at - 1], lexicon)) return [];
     return isHeard(token, taken, groups, lexicon) ? [] : [at];
   });
   const doubtful = new Set<number>();
@@ -141,16 +141,22 @@ const asWritten = (token: string, text: string): string =>
 
 /** Whether a piece of a line says only how something is, or what is done to it: no food by itself. */
 export const saysOnlyHow = (piece: string, lexicon: Lexicon): boolean =>
-  lexicon.wordsIn(piece).every((token) => isPlain(token, undefined) || /(?:ed|ly|ing)$/.test(token));
+  lexicon.wordsIn(piece).every((token) => isPlain(token, undefined, lexicon) || /(?:ed|ly|ing)$/.test(token));
 
-const isPlain = (token: string, before: string | undefined): boolean =>
-  /^[\d-]/.test(token) ||
-  token.length < 2 ||
-  CHANGES_NOTHING.has(token) ||
-  // "2 cloves": a unit where a number stands before it; "cloves" by themselves are a spice.
-  (isUnitWord(token) && (token !== "clove" || /^\d/.test(before ?? "") || before === "garlic")) ||
-  (token.includes("-") &&
-    token.split("-").every((part) => part === "" || isPlain(part, undefined) || part === "style"));
+/** Changes nothing, and is no name by itself: "egg" is counted like a unit, and a food all the same; "half-and-half" is milk. */
+function isPlain(token: string, before: string | undefined, lexicon: Lexicon): boolean {
+  if (lexicon.isName(token) && !isFormName(token))
+    return isUnitWord(token) && token !== "egg" && /^\d/.test(before ?? "");
+  return (
+    /^[\d-]/.test(token) ||
+    token.length < 2 ||
+    CHANGES_NOTHING.has(token) ||
+    // "2 cloves": a unit where a number stands before it; "cloves" by themselves are a spice.
+    (isUnitWord(token) && (token !== "clove" || /^\d/.test(before ?? "") || before === "garlic")) ||
+    (token.includes("-") &&
+      token.split("-").every((part) => part === "" || part === "style" || isPlain(part, undefined, lexicon)))
+  );
+}
 
 /** Words of state that the reading of these foods goes by, or that change nothing of them. */
 const isHeard = (
@@ -178,8 +184,8 @@ const OF_ANIMAL =
   /^(?:smoked|frozen|cooked|roast|roasted|dried|stewing|braising|frying|hot|salted|unsalted|low-sodium|reduced-salt|low-salt|strong|mild|instant|powdered|hard-boiled|soft-boiled|condensed|full-fat|low-fat|semi-skimmed|whole|greek-style|thick|set|dark|white|red|tinned|canned|cooking)$/;
 
 /** Whether a word changes nothing about what a food is, of plants or of an animal. */
-export const changesNothing = (word: string): boolean =>
-  isPlain(word, undefined) || OF_ANIMAL.test(word) || OF_MEAT.test(word);
+export const changesNothing = (word: string, lexicon: Lexicon): boolean =>
+  isPlain(word, undefined, lexicon) || OF_ANIMAL.test(word) || OF_MEAT.test(word);
 
 /** Whether a word, or a part of one ("anchovy-stuffed"), is the name of a food or of what comes of an animal. */
 const namesSomething = (token: string, lexicon: Lexicon): boolean =>

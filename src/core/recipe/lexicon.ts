@@ -55,6 +55,8 @@ export interface Lexicon {
   readonly wholeName: (text: string) => FoodId | null;
   /** The words of a food's own name in the table. */
   readonly nameOf: (food: FoodId) => ReadonlySet<string>;
+  /** Whether a word, in the singular, is a name by itself. */
+  readonly isName: (word: string) => boolean;
   /** The group of a food, null for one that nobody knows. */
   readonly groupOf: (food: FoodId) => Food["group"] | null;
 }
@@ -95,6 +97,7 @@ export function lexiconOf(foods: readonly Food[]): Lexicon {
     wordsIn: (text) => wordsOf(heardIn(text).heard),
     wholeName: (text) => whole.get(wordsOf(text).join(" ")) ?? null,
     nameOf: (food) => own.get(food) ?? NO_WORDS,
+    isName: (word) => entries.has(word),
     groupOf: (food) => groups.get(food) ?? null,
   };
 }
