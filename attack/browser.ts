@@ -47,3 +47,21 @@ export async function type(page: Page, label: string, value: string): Promise<vo
   await field.fill(value);
   await field.press("Enter");
 }
+/** Work in a browser of its own, with as many fresh contexts as it asks for. */
+export async function inBrowser<T>(work: (fresh: () => Promise<BrowserContext>) => Promise<T>): Promise<T> {
+  const browser = await browserType.launch(chromium.launchOptions);
+  const fresh = async () => {
+    const context = await browser.newContext({
+      baseURL: BASE,
+      viewport: chromium.viewport,
+      timezoneId: "Europe/Dublin",
+    });
+    context.setDefaultTimeout(PATIENCE_MS);
+    return context;
+  };
+  try {
+    return await work(fresh);
+  } finally {
+    await browser.close();
+  }
+}

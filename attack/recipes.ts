@@ -1,24 +1,10 @@
 import { convert, readFor } from "@/core/recipe/convert";
-import type { Table } from "@/core/swap/answer";
+import { table } from "@/core/recipe/__tests__/table";
 import { newMemory } from "@/core/quantities/memory";
-import { DEMO_KITCHEN } from "@/demo/household";
 import { describeRecipeProblem } from "@/words/recipe";
 import type { Dice } from "./chance";
 import { type Row, Tally } from "./report";
 
-const SUPPER: Table["supper"] = {
-  id: "s",
-  name: "S",
-  serveAt: "2026-11-29T19:00:00.000Z",
-  eaters: [],
-  guests: 4,
-  atHand: [],
-  afterMin: {},
-  pins: {},
-  roomMin: 0,
-  madeWith: {},
-};
-const TABLE: Table = { supper: SUPPER, kitchen: DEMO_KITCHEN, eaters: [], foods: [], labels: [] };
 const WORDS =
   'mince beef onion 500 g ½ tbsp of and, or; fry simmer 8 minutes tin (400 g) chicken stock butter 1-2 °C <b> \u202e [x] {"@type" serves 4 . – egg without'.split(
     " ",
@@ -37,11 +23,11 @@ export function recipes(dice: Dice, count: number, withinMs: number | null): Row
       .slice(0, 99_000);
     const from = performance.now();
     try {
-      const read = readFor(text, TABLE, "metric");
+      const read = readFor(text, table, "metric");
       if ("kind" in read) tally.note(/\.$/.test(describeRecipeProblem(read)) ? null : `no sentence for ${read.kind}`);
       else {
         const decided = { lines: {}, routes: {}, setting: null, servings: null };
-        convert(read, decided, { table: TABLE, availableMin: null, memory });
+        convert(read, decided, { table, availableMin: null, memory });
         tally.note(null);
       }
     } catch (e) {

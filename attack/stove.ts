@@ -1,9 +1,7 @@
-import { type BrowserContext, chromium as browserType, type Page } from "@playwright/test";
-import { chromium } from "../playwright.config";
-import { loadDemo, PATIENCE_MS, stored } from "./browser";
+import type { BrowserContext, Page } from "@playwright/test";
+import { inBrowser, loadDemo, PATIENCE_MS, stored } from "./browser";
 import type { Dice } from "./chance";
 import { type Row, Tally } from "./report";
-import { BASE } from "./server";
 
 const STOVE = "/supper/stove?s=sunday-supper";
 const does = (page: Page) => page.getByTestId("does");
@@ -149,24 +147,10 @@ async function emptied(context: BrowserContext): Promise<Row> {
 
 /** What is done to somebody who cooks, and to what they type. */
 export async function stove(dice: Dice, rounds: number): Promise<Row[]> {
-  const browser = await browserType.launch(chromium.launchOptions);
-  const fresh = async () => {
-    const context = await browser.newContext({
-      baseURL: BASE,
-      viewport: chromium.viewport,
-      timezoneId: "Europe/Dublin",
-    });
-    context.setDefaultTimeout(PATIENCE_MS);
-    return context;
-  };
-  try {
-    return [
-      await fullDisk(await fresh(), dice, rounds),
-      await nextAtOnce(await fresh(), Math.min(rounds, 6)),
-      await staleText(await fresh(), dice, rounds),
-      await emptied(await fresh()),
-    ];
-  } finally {
-    await browser.close();
-  }
+  return inBrowser(async (fresh) => [
+    await fullDisk(await fresh(), dice, rounds),
+    await nextAtOnce(await fresh(), Math.min(rounds, 6)),
+    await staleText(await fresh(), dice, rounds),
+    await emptied(await fresh()),
+  ]);
 }

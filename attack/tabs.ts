@@ -1,9 +1,7 @@
-import { type BrowserContext, chromium as browserType, type Page } from "@playwright/test";
-import { chromium } from "../playwright.config";
-import { loadDemo, PATIENCE_MS, stored, type } from "./browser";
+import type { BrowserContext, Page } from "@playwright/test";
+import { inBrowser, loadDemo, stored, type } from "./browser";
 import type { Dice } from "./chance";
 import { type Row, Tally } from "./report";
-import { BASE } from "./server";
 
 const BENCH = "/supper/bench?s=sunday-supper";
 const shows = (page: Page, label: string, value: string, withinMs: number): Promise<boolean> =>
@@ -95,22 +93,8 @@ export async function tabs(
   dice: Dice,
   rounds: { readonly tabs: number; readonly writes: number; readonly followsMs: number },
 ): Promise<Row[]> {
-  const browser = await browserType.launch(chromium.launchOptions);
-  const fresh = async () => {
-    const context = await browser.newContext({
-      baseURL: BASE,
-      viewport: chromium.viewport,
-      timezoneId: "Europe/Dublin",
-    });
-    context.setDefaultTimeout(PATIENCE_MS);
-    return context;
-  };
-  try {
-    return [
-      await twoTabs(await fresh(), dice, rounds.tabs, rounds.followsMs),
-      await refusals(await fresh(), rounds.writes),
-    ];
-  } finally {
-    await browser.close();
-  }
+  return inBrowser(async (fresh) => [
+    await twoTabs(await fresh(), dice, rounds.tabs, rounds.followsMs),
+    await refusals(await fresh(), rounds.writes),
+  ]);
 }
