@@ -1,12 +1,13 @@
 import type { GearId } from "./process/ledger";
 import { type BindingAdvice, bindingAdvice } from "./bind/advice";
 import { type FoodBook, type FoodsSaid, openBook } from "./foods/book";
-import type { FoodLookup } from "./foods/food";
+import type { FoodId, FoodLookup } from "./foods/food";
 import { chooseGear, type ChosenGear, withGear } from "./dish/gear";
 import {
   type Dish,
   headCount,
   linesOf,
+  openFoods,
   type Part,
   scaleDish,
   servedParts,
@@ -49,6 +50,8 @@ export interface PlannedPart {
   readonly served: boolean;
   readonly endG: number | null;
   readonly salt: SaltStanding | null;
+  /** Foods in it, and in what joins it, whose amount nobody has said: its grams are those of the others. */
+  readonly open: readonly FoodId[];
 }
 /** A dish with its planned parts. */
 export interface PlannedDish {
@@ -64,6 +67,8 @@ export interface PerEater {
   readonly proteinG: number;
   readonly proteinAtLeast: boolean;
   readonly massG: number | null;
+  /** Some food's amount is not known yet: the grams are those of the others. */
+  readonly massAtLeast: boolean;
 }
 /** A supper computed without clock times. */
 export interface Plan extends TaskNet {
@@ -209,6 +214,7 @@ function plannedDish(dish: Dish, parts: readonly ReplayedPart[], heads: number):
         served: served.has(part.id),
         endG: end === null ? null : totalG(end.batch),
         salt: end === null ? null : saltStanding(end.batch, heads, part.saltTarget),
+        open: [...openFoods(dish, part.id)],
       };
     }),
   };
@@ -223,6 +229,7 @@ function perEater(
   let proteinG = 0;
   let proteinAtLeast = false;
   let saltAtLeast = false;
+  let massAtLeast = false;
   for (const { dish } of replayed) {
     const eatenShare = eatenShareOf(dish);
     for (const { line, part, step } of linesOf(dish)) {
@@ -230,7 +237,11 @@ function perEater(
       const per100 = foods(line.food)?.per100;
       if ((per100?.sodiumMg ?? null) === null) saltAtLeast = true;
       const protein = per100?.proteinG ?? null;
-      if (protein === null) proteinAtLeast = true;
+      if (line.massG === null) {
+        massAtLeast = true;
+        if (per100?.sodiumMg !== 0) saltAtLeast = true;
+        if (protein !== 0) proteinAtLeast = true;
+      } else if (protein === null) proteinAtLeast = true;
       else proteinG += ((protein * line.massG) / 100) * eatenShare(part.id, step.id);
     }
   }
@@ -250,6 +261,7 @@ function perEater(
     saltG: saltG === null ? null : saltG / heads,
     saltAtLeast,
     massG: massG === null ? null : massG / heads,
+    massAtLeast,
     proteinG: proteinG / heads,
     proteinAtLeast,
   };

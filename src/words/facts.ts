@@ -2,7 +2,7 @@ import type { BindingAdvice } from "@/core/bind/advice";
 import { LIQUID_STEP_G } from "@/core/bind/correction";
 import type { Fact } from "@/core/process/ledger";
 import { writeLength, writeMass, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
-import { foodName, MIX_IS, type TextContext, THICKNESS_NAMES } from "./words";
+import { foodName, foodsInText, MIX_IS, type TextContext, THICKNESS_NAMES } from "./words";
 import { counted } from "./count";
 
 export interface RemarkText {
@@ -162,6 +162,16 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
         says: `${counted(fact.count, "slice")} of it come out ${length(fact.thicknessMm)} thick; at ${length(fact.askedMm)} it gives ${fact.fitting}.`,
       };
     }
+    case "guessed-water":
+      return {
+        tone: "watch",
+        says: `How much water ${foodsInText(textContext.foods, fact.foods)} holds is not known: from here on all figures are rough. Its packet tells, under Kitchen, Foods.`,
+      };
+    case "without-amount":
+      return {
+        tone: "watch",
+        says: `Worked out without ${foodsInText(textContext.foods, fact.foods)}: nobody has said how much goes in.`,
+      };
     case "nothing-in":
       return { tone: "watch", says: "Nothing is in it yet: add what goes in, or take this step out." };
     case "coarse-to-squeeze":

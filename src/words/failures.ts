@@ -2,7 +2,7 @@ import type { StepFailure } from "@/core/process/ledger";
 import { writeLength, writeTemp } from "@/core/quantities/write";
 import { describeOutOfRange, settingName } from "./settings";
 import { STEP_NAMES } from "./steps";
-import { foodName, MACHINE_NAMES, round, type TextContext } from "./words";
+import { foodName, foodsInText, MACHINE_NAMES, round, type TextContext } from "./words";
 
 /** Why a step cannot be done, and the way out. */
 export function describeFailure(failure: StepFailure, { units, foods, part }: TextContext): string {
@@ -13,8 +13,6 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
       return describeOutOfRange(failure, units);
     case "unknown-food":
       return `Nobody knows the food “${failure.food}” any more. Choose another one in this step.`;
-    case "unknown-water":
-      return `How much water ${foodName(foods, failure.food)} holds is not known, so nothing after it can be worked out. Choose a food with figures.`;
     case "no-figures":
       return `There are no ${failure.wants} figures for ${foodName(foods, failure.food)}. Take this step out, or weigh before and after.`;
     case "other-step":
@@ -41,6 +39,8 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
       return "The step whose liquor should go in here is gone or pours nothing off. Choose another one.";
     case "liquor-used-up":
       return `That liquor is used ${round(failure.share * 100)} %, more than ran off. Lower a share.`;
+    case "amount-missing":
+      return `Nobody has said how much ${foodsInText(foods, failure.foods)} goes in. Type an amount.`;
     case "empty-vessel":
       return "The vessel is empty. Weigh something in first.";
     case "no-liquid":

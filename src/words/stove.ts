@@ -102,7 +102,7 @@ export const describePutIn = (
   { foods, units }: { readonly foods: FoodLookup; readonly units: UnitSystem },
 ): string | null =>
   line?.kind === "food"
-    ? `${writeMass(massG, units)} of ${foodInText(foods, line.food)} instead of ${writeMass(line.massG, units)}.`
+    ? `${writeMass(massG, units)} of ${foodInText(foods, line.food)}${line.massG === null ? "" : ` instead of ${writeMass(line.massG, units)}`}.`
     : null;
 
 const STATES = {

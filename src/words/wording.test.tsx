@@ -51,7 +51,7 @@ const FAILURES: StepFailure[] = [
   { kind: "not-a-number", field: "Mustard" },
   { kind: "out-of-range", field: "Minutes", got: -3, low: 0, high: 2880 },
   { kind: "unknown-food", food: "gone" },
-  { kind: "unknown-water", food: "mustard" },
+  { kind: "amount-missing", foods: ["mustard"] },
   { kind: "no-figures", food: "potato", wants: "soaking" },
   { kind: "other-step", food: "potato", take: "boil" },
   { kind: "other-step", food: "red-lentils", take: "cook" },

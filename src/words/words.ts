@@ -2,6 +2,7 @@ import type { PartId } from "@/core/process/step";
 import type { EaterId } from "@/core/household/people";
 import type { Allergen } from "@/core/foods/allergens";
 import type { Contradiction, Figure } from "@/core/foods/labels";
+import { list } from "./count";
 import { densityOf } from "@/core/foods/density";
 import type { MeasureQuestion } from "@/core/foods/measure";
 import type { Blocks } from "@/core/foods/own";
@@ -75,6 +76,10 @@ export const foodInText = (foods: FoodLookup, id: FoodId): string => {
   return name.charAt(0).toLowerCase() + name.slice(1);
 };
 
+/** Several of them, each once: "saffron, lemon and salt". */
+export const foodsInText = (foods: FoodLookup, ids: readonly FoodId[]): string =>
+  list([...new Set(ids)].map((id) => foodInText(foods, id)));
+
 /** So many grams of a food as the cook measures them: in US units a spoonful by the spoon, a liquid by the cup. */
 export function amountInText({ units, foods }: TextContext, id: FoodId, massG: number): string {
   const food = units === "us" ? foods(id) : null;
@@ -143,7 +148,7 @@ export function describeContradiction(contradiction: Contradiction): string {
 }
 /** What stays unsaid as long as something is unknown. */
 export const BLOCKS_SAY: Readonly<Record<Blocks, string>> = {
-  ledger: "Without its water nothing after it can be worked out.",
+  ledger: "Without its water every figure after it is a wide guess.",
   salt: "Without its sodium the salt of a supper is only “at least”.",
   protein: "Without it the protein of a supper is only “at least”.",
   "soaking-and-pressing":

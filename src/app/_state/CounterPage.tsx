@@ -164,7 +164,7 @@ async function supperFor(dish: Dish, wishes: SupperWishes, house: House): Promis
 
 function shelfLine(dish: Dish): ShelfLine {
   const masses = dish.parts.map((p) =>
-    p.steps.reduce((m, s) => s.adds.reduce((n, l) => (l.kind === "food" ? n + l.massG : n), m), 0),
+    p.steps.reduce((m, s) => s.adds.reduce((n, l) => (l.kind === "food" ? n + (l.massG ?? 0) : n), m), 0),
   );
   const steps = dish.parts.reduce((n, p) => n + p.steps.length, 0);
   const replaced = dish.replaces ? `instead of ${dish.replaces.words} · ` : "";

@@ -26,7 +26,7 @@ import { ownFood } from "@/core/foods/own";
 import type { Plan, PlanInput, PlannedPart } from "@/core/plan";
 import { differences, type Difference } from "@/core/process/compare";
 import type { Step } from "@/core/process/registry";
-import type { DishId, PartId, StepId } from "@/core/process/step";
+import { type DishId, lineWith, type PartId, type StepId } from "@/core/process/step";
 import { rowsOf } from "@/core/schedule/work";
 import type { BenchActions } from "@/ui/bench/benchProps";
 import { counted } from "@/words/count";
@@ -86,6 +86,14 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
         blocked > 0 ? `Exchanged; ${counted(blocked, "step")} cannot be worked out with it.` : `Exchanged.${grams}`,
       );
     };
+    /** A dish that nobody has named yet is called after what it is made of. */
+    const addParts = (parts: readonly Part[], called: string | null) => {
+      const { supper, dish } = newest.current;
+      const filled = editDish(supper, dish.id, (d) => parts.reduce(addPart, d));
+      const named = dish.name === NEW_DISH && called !== null;
+      void saveSupper(supper, named ? renameDish(filled, dish.id, called) : filled, "Add a part");
+      setSelection({ dish: dish.id, part: parts[0]?.id ?? null, step: null });
+    };
     const onPart = (by: (part: PlannedPart) => void) => newest.current.part && by(newest.current.part);
     const onStep = (by: (step: Step) => void) => newest.current.step && by(newest.current.step);
     return {
@@ -122,24 +130,19 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
         setSelection({ dish: dish.id, part: added.id, step: null });
       },
       addChain: async (chain, food, massG) => {
-        const [{ partsFromChain }, { partFromPattern }, { newStep }] = await Promise.all([
-          import("@/core/swap/chain"),
+        const { partsFromChain } = await import("@/core/swap/chain");
+        const { supper, dish } = newest.current;
+        addParts(partsFromChain(dish, chain, food.id, massG / timesMade(supper, dish)), chain.name);
+      },
+      addWeighed: async (name, foods) => {
+        const [{ partFromPattern }, { newStep }] = await Promise.all([
           import("@/core/dish/patterns"),
           import("@/core/process/registry"),
         ]);
         const { supper, dish } = newest.current;
-        const ofDishG = massG / timesMade(supper, dish);
-        const weighedOut = (): Part => {
-          const part = partFromPattern(dish, "empty");
-          const adds = [{ kind: "food", food: food.id, massG: ofDishG } as const];
-          return { ...part, name: food.name, steps: [{ ...newStep("weigh", `${part.id}-weigh-1`), adds }] };
-        };
-        const parts = chain === null ? [weighedOut()] : partsFromChain(dish, chain, food.id, ofDishG);
-        const filled = editDish(supper, dish.id, (d) => parts.reduce(addPart, d));
-        // A dish that nobody has named yet is called after what it is made of.
-        const named = dish.name === NEW_DISH && chain !== null;
-        void saveSupper(supper, named ? renameDish(filled, dish.id, chain.name) : filled, "Add a part");
-        setSelection({ dish: dish.id, part: parts[0]?.id ?? null, step: null });
+        const part = partFromPattern(dish, "empty");
+        const adds = foods.map(({ food, grams }) => lineWith(food, grams, timesMade(supper, dish)));
+        addParts([{ ...part, name, steps: [{ ...newStep("weigh", `${part.id}-weigh-1`), adds }] }], null);
       },
       removePart: () => onPart(({ id, name }) => edit("Remove part", (d) => removePart(d, id), `${name} is out.`)),
       renamePart: (name) => onPart(({ id }) => edit("Rename part", (d) => editPart(d, id, (p) => ({ ...p, name })))),
@@ -161,12 +164,17 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
         const way = insteadOf(food, allergen);
         if (way !== null) await exchanged({ ...supper, dishes: supper.dishes.map((d) => exchange(d, way)) });
       },
-      changeFood: (index, food) =>
+      changeFood: (index, food, grams) =>
         onStep(({ id }) => {
           const { supper, dish } = newest.current;
           const set = (s: Step) => {
             const line = s.adds[index];
-            return line?.kind === "food" ? setLine(s, index, { ...line, food }) : s;
+            if (line?.kind !== "food") return s;
+            return setLine(
+              s,
+              index,
+              grams === null ? { ...line, food } : lineWith(food, grams, timesMade(supper, dish)),
+            );
           };
           void exchanged(editDish(supper, dish.id, (d) => editStep(d, id, set)));
         }),

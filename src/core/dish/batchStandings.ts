@@ -68,7 +68,7 @@ function gramsOf(steps: readonly (readonly [Step, number])[]): Map<string, numbe
   const grams = new Map<string, number>();
   for (const [step, factor] of steps)
     for (const line of step.adds)
-      if (line.kind === "food" && line.massG > 0)
+      if (line.kind === "food" && line.massG !== null && line.massG > 0)
         grams.set(line.food, (grams.get(line.food) ?? 0) + line.massG * factor);
   return grams;
 }

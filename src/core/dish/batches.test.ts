@@ -296,7 +296,7 @@ describe("what is no longer to be counted on", () => {
 /** Grams of every line in the order of the dishes. */
 const gramsOf = (supper: Supper): number[] =>
   supper.dishes.flatMap((d) =>
-    d.parts.flatMap((p) => p.steps.flatMap((s) => s.adds.flatMap((l) => (l.kind === "food" ? [l.massG] : [])))),
+    d.parts.flatMap((p) => p.steps.flatMap((s) => s.adds.flatMap((l) => (l.kind === "food" ? [l.massG ?? NaN] : [])))),
   );
 test("the kitchen of the demo has a pot for both", () => {
   expect(planned(made.first).blocked).toBe(0);

@@ -1,6 +1,6 @@
 import { stepKey, type StepKey } from "../process/log";
 import type { Step, StepKind, StepOf } from "../process/registry";
-import { type DishId, type Line, type PartId, SHALLOW_MM, SHARES, type StepId } from "../process/step";
+import { type DishId, type Line, type PartId, SHALLOW_MM, SHARES, type StepId, timesLine } from "../process/step";
 import { type Dish, headCount, type MadeWith, type Part, type Supper } from "./dish";
 import { shareAside } from "./setAside";
 import { addStep, editDish, editPart, freeId, removeStep } from "./edit";
@@ -125,7 +125,7 @@ function ratioOfLines(
   for (const [i, line] of lines.entries()) {
     const other = others[i] as Line;
     if (line.kind === "food" && other.kind === "food" && line.food === other.food) {
-      if (line.massG <= 0 || other.massG <= 0) return null;
+      if (line.massG === null || other.massG === null || line.massG <= 0 || other.massG <= 0) return null;
       const own = other.massG / line.massG;
       if (ratio !== null && Math.abs(own / ratio - 1) > ALIKE) return null;
       ratio ??= own;
@@ -185,7 +185,7 @@ export function madeOnce(
 const BARE = { adds: [], handsMin: null, mayWaitMin: null } as const;
 const indexOf = (part: Part, step: StepId): number => part.steps.findIndex((s) => s.id === step);
 const withFoods = (step: Step, factor: number): Step =>
-  ({ ...step, adds: step.adds.map((l) => (l.kind === "food" ? { ...l, massG: l.massG * factor } : l)) }) as Step;
+  ({ ...step, adds: step.adds.map((l) => timesLine(l, factor)) }) as Step;
 
 /**
  * Both made by themselves again: the later supper does its own steps, the first one makes no more than it eats.

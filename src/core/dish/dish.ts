@@ -2,7 +2,7 @@ import type { FoodId } from "../foods/food";
 import type { MeatForm, MeatKind } from "./meat";
 import type { Id } from "../quantities/id";
 import type { StepKey } from "../process/log";
-import type { DishId, Line, PartId } from "../process/step";
+import { type DishId, foodsWithoutAmount, type Line, lineOf, type PartId, timesLine } from "../process/step";
 import type { Step } from "../process/registry";
 import type { EaterId } from "../household/people";
 import type { SaltTarget } from "../models/salt";
@@ -97,6 +97,15 @@ export function linesOf(dish: Dish): { part: Part; step: Step; line: Line }[] {
   return dish.parts.flatMap((part) => part.steps.flatMap((step) => step.adds.map((line) => ({ part, step, line }))));
 }
 
+/** Foods of a part whose amount nobody has said, and of what joins it. */
+export function openFoods(dish: Dish, id: PartId, seen: ReadonlySet<PartId> = new Set()): ReadonlySet<FoodId> {
+  const part = dish.parts.find((p) => p.id === id);
+  if (part === undefined || seen.has(id)) return new Set();
+  const lines = part.steps.flatMap((s) => s.adds);
+  const joined = lines.flatMap((l) => (l.kind === "part" ? [...openFoods(dish, l.part, new Set([...seen, id]))] : []));
+  return new Set([...foodsWithoutAmount(lines), ...joined]);
+}
+
 /** The share of a part that no line takes yet, 0–1. */
 export const shareLeft = (dish: Dish, id: PartId): number =>
   linesOf(dish).reduce(
@@ -127,10 +136,9 @@ export function foodsOf(dish: Dish): Set<FoodId> {
 /** The same dish with every gram of food multiplied. Minutes, sizes, temperatures and targets do not scale. */
 export function scaleDish(dish: Dish, factor: number): Dish {
   if (factor === 1) return dish;
-  const line = (l: Line): Line => (l.kind === "food" ? { ...l, massG: l.massG * factor } : l);
   const parts = dish.parts.map((p) => ({
     ...p,
-    steps: p.steps.map((s) => ({ ...s, adds: s.adds.map(line) }) as Step),
+    steps: p.steps.map((s) => ({ ...s, adds: s.adds.map((l) => timesLine(l, factor)) }) as Step),
   }));
   return { ...dish, parts };
 }
@@ -139,7 +147,10 @@ export function scaleDish(dish: Dish, factor: number): Dish {
 export function withAmounts(dish: Dish, amountsOf: (step: Step) => ReadonlyMap<number, number> | undefined): Dish {
   const step = (s: Step): Step => {
     const amounts = amountsOf(s);
-    const line = (l: Line, i: number): Line => (l.kind === "food" ? { ...l, massG: amounts?.get(i) ?? l.massG } : l);
+    const line = (l: Line, i: number): Line => {
+      const said = amounts?.get(i);
+      return l.kind === "food" && said !== undefined ? lineOf(l, said) : l;
+    };
     return amounts === undefined ? s : ({ ...s, adds: s.adds.map(line) } as Step);
   };
   return { ...dish, parts: dish.parts.map((p) => ({ ...p, steps: p.steps.map(step) })) };

@@ -1,5 +1,5 @@
 import type { FoodId } from "../foods/food";
-import type { Line } from "../process/step";
+import { type Line, timesLine } from "../process/step";
 import type { Step, StepKind, StepOf } from "../process/registry";
 import { type Dish, type Part, partsToJoin, shareLeft } from "./dish";
 import { PATTERN_NAMES, type PatternId } from "./patternNames";
@@ -119,10 +119,9 @@ export function partFromPattern(dish: Dish, id: PatternId): Part {
   const pattern = PATTERNS[id];
   const part = freeId(dish, id);
   const scale = dish.servings / 4;
-  const line = (l: Line): Line => (l.kind === "food" ? { ...l, massG: l.massG * scale } : l);
   const free = partsToJoin(dish, null).map((p): Line => ({ kind: "part", part: p.id, share: shareLeft(dish, p.id) }));
   const steps = pattern.steps.map(({ kind, adds = [], more: settings }, i) => {
-    const lines = [...(i === pattern.joins ? free : []), ...adds.map(line)];
+    const lines = [...(i === pattern.joins ? free : []), ...adds.map((l) => timesLine(l, scale))];
     return { ...newStep(kind, `${part}-${kind}-${i + 1}`), ...settings, adds: lines } as Step;
   });
   return {

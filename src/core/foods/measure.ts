@@ -1,7 +1,9 @@
 import type { Amount, Question } from "../quantities/amount";
 import type { Estimate } from "../quantities/range";
 import { fail, type Result, succeed } from "../quantities/result";
+import { ML_OF } from "../quantities/units";
 import { densityOf } from "./density";
+import { householdWeight } from "./householdWeights";
 import type { Food, Pack } from "./food";
 
 /** Why an amount of this food cannot be weighed from its words. */
@@ -30,6 +32,42 @@ const BY_EYE = ["knob", "glug", "splash", "drizzle"];
 /** A cup of solids holds so much more or less, loose or packed (engineering estimate). */
 const PACKING = 0.1;
 
+const product = (a: Estimate, b: Estimate): Estimate => ({
+  low: a.low * b.low,
+  likely: a.likely * b.likely,
+  high: a.high * b.high,
+});
+const per = (e: Estimate, by: number): Estimate => ({ low: e.low / by, likely: e.likely / by, high: e.high / by });
+const isSpoon = (unit: string): boolean => unit === "tsp" || unit === "tbsp" || unit === "cup";
+/** A small one and a large one against one of middle size, where nobody has weighed those (rule of thumb). */
+const OF_SIZE = { small: 0.65, large: 1.4 } as const;
+/** Nobody said how much pieces of it differ. */
+const PIECES_DIFFER = 0.2;
+const EYES_DIFFER = 0.4;
+
+/** Grams of one of what is counted: as the table of household weights has it, else the food's own measure, else by eye. */
+function weightOfOne(food: Food, of: string, size: "small" | "large" | null): Estimate | null {
+  const weighed = (measure: string) =>
+    householdWeight(food.id, measure) ?? (food.like === null ? null : householdWeight(food.like, measure));
+  // What the cook has typed of a food of one's own comes first.
+  const own = food.from.source === "the cook" ? food.measures[of] : undefined;
+  const sized = own === undefined && size !== null && of === "piece" ? weighed(size) : null;
+  if (sized !== null) return sized;
+  const grams = own ?? food.measures[of] ?? USUAL[of];
+  const middle =
+    (own === undefined ? (weighed(of) ?? (of === "piece" ? weighed("each") : null)) : null) ??
+    (grams === undefined
+      ? null
+      : spread(grams, of === "piece" ? PIECES_DIFFER : BY_EYE.includes(of) ? EYES_DIFFER : 0));
+  return middle === null || size === null ? middle : scaled(middle, OF_SIZE[size]);
+}
+const spread = (grams: number, share: number): Estimate => ({
+  low: grams * (1 - share),
+  likely: grams,
+  high: grams * (1 + share),
+});
+const scaled = (e: Estimate, by: number): Estimate => ({ low: e.low * by, likely: e.likely * by, high: e.high * by });
+
 /** Grams of a food from an amount in words, with their range; or the question that has to be asked first. */
 export function weighAmount(food: Food, amount: Amount): Result<Estimate, MeasureQuestion> {
   switch (amount.kind) {
@@ -40,6 +78,9 @@ export function weighAmount(food: Food, amount: Amount): Result<Estimate, Measur
     case "question":
       return fail(amount.asks);
     case "volume": {
+      // Of what differs by its make a spoon has a range of its own.
+      const made = isSpoon(amount.unit) ? householdWeight(food.id, amount.unit) : null;
+      if (made !== null) return succeed(product(per(amount.volumeMl, ML_OF.us[amount.unit as "tsp"]), made));
       const density = densityOf(food, amount.unit === "tsp" || amount.unit === "tbsp");
       if (density === null)
         return fail({ kind: "no-measure", measure: amount.unit, known: Object.keys(food.measures) });
@@ -51,10 +92,9 @@ export function weighAmount(food: Food, amount: Amount): Result<Estimate, Measur
       if (pack === "which") return fail({ kind: "which-pack", packs: food.packs.filter((p) => p.name === amount.of) });
       if (pack !== null) return succeed(times(amount.count, pack));
       if (amount.sizeG !== null) return succeed(times(amount.count, amount.sizeG));
-      const grams = food.measures[amount.of] ?? USUAL[amount.of];
-      if (grams === undefined)
-        return fail({ kind: "no-measure", measure: amount.of, known: Object.keys(food.measures) });
-      return succeed(times(amount.count, grams, amount.of === "piece" ? 0.2 : BY_EYE.includes(amount.of) ? 0.4 : 0));
+      const each = weightOfOne(food, amount.of, amount.size ?? null);
+      if (each === null) return fail({ kind: "no-measure", measure: amount.of, known: Object.keys(food.measures) });
+      return succeed(product(amount.count, each));
     }
   }
 }

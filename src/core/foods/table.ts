@@ -1,5 +1,6 @@
 import { ALLERGENS, type Allergen, type AllergenState, allergenTable } from "./allergens";
 import type { Confidence, Food, FoodGroup, FoodId, Pack } from "./food";
+import { countedMeasures } from "./householdWeights";
 import { ROWS } from "./rows";
 
 const SOURCES: Readonly<Record<string, string>> = {
@@ -84,7 +85,8 @@ function foodIn(line: string): Food {
   const acidG = Number(take("acid") || 0);
   const glutamateG = Number(take("glutamate") || 0);
   const keeps = Object.fromEntries(KEEPS.flatMap((where) => (more.has(where) ? [[where, Number(take(where))]] : [])));
-  const measures = Object.fromEntries([...more].map(([measure, grams]) => [measure, Number(grams)]));
+  const poured = Object.fromEntries([...more].map(([measure, grams]) => [measure, Number(grams)]));
+  const measures = { ...poured, ...countedMeasures(id as string) };
   return {
     id: id as string,
     name: name as string,

@@ -4,7 +4,13 @@ import { type Step, STEP_REGISTRY, type StepRegistry } from "../process/registry
 import { between, id, LIMITS, list, maybe } from "./basics";
 
 const Line = v.variant("kind", [
-  v.strictObject({ kind: v.literal("food"), food: id, massG: between(0, 100_000) }),
+  v.strictObject({
+    kind: v.literal("food"),
+    food: id,
+    /** Null while nobody has said how much. */
+    massG: maybe(between(0, 100_000)),
+    between: v.optional(v.strictObject({ lowG: between(0, 100_000), highG: between(0, 100_000) })),
+  }),
   v.strictObject({ kind: v.literal("part"), part: id, share: between(0, 1) }),
   v.strictObject({ kind: v.literal("liquor"), step: id, share: between(0, 1) }),
 ]);

@@ -248,7 +248,21 @@ export function inOneLine(value: unknown, key = ""): unknown {
 }
 const rowOf10: Reader = (row) => inOneLine(row) as Plain;
 const FROM_10: Version = { kitchen: rowOf10, lists: Object.fromEntries(LISTS.map((list) => [list, rowOf10])) };
-const READERS: readonly Version[] = [FROM_1, FROM_2, FROM_3, FROM_4, FROM_5, FROM_6, FROM_7, FROM_8, FROM_9, FROM_10];
+/** In version 11 every line of a food had its grams, weighed or not; nothing was asked at the beginning of a cooking. */
+const FROM_11: Version = { lists: {} };
+const READERS: readonly Version[] = [
+  FROM_1,
+  FROM_2,
+  FROM_3,
+  FROM_4,
+  FROM_5,
+  FROM_6,
+  FROM_7,
+  FROM_8,
+  FROM_9,
+  FROM_10,
+  FROM_11,
+];
 
 /**
  * One row of a table as the newest version writes it.

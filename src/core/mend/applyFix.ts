@@ -1,6 +1,6 @@
 import type { FoodId } from "../foods/food";
 import { descriptorOf, newStep, type Step, type StepKind } from "../process/registry";
-import type { StepId } from "../process/step";
+import { lineOf, type StepId } from "../process/step";
 import type { Dish } from "../dish/dish";
 import { addLine, addStep, editStep, freeId, setLine } from "../dish/edit";
 import type { Fix } from "./fixes";
@@ -44,9 +44,9 @@ function putBeside(dish: Dish, id: StepId, kind: StepKind, by: 0 | 1): Dish {
 }
 /** More of a food that goes in already, or a line of it. */
 function pour(step: Step, food: FoodId, massG: number): Step {
-  const at = step.adds.findIndex((l) => l.kind === "food" && l.food === food);
+  const at = step.adds.findIndex((l) => l.kind === "food" && l.food === food && l.massG !== null);
   const line = step.adds[at];
-  return line?.kind === "food"
-    ? setLine(step, at, { ...line, massG: line.massG + massG })
+  return line?.kind === "food" && line.massG !== null
+    ? setLine(step, at, lineOf(line, line.massG + massG))
     : addLine(step, { kind: "food", food, massG });
 }

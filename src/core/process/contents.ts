@@ -1,4 +1,5 @@
 import type { Food, FoodId } from "../foods/food";
+import { type Estimate, estimate } from "../quantities/range";
 import { SODIUM_SHARE_OF_SALT } from "../models/salt";
 import { combineSolids, NO_SOLIDS, scaledSolids, type Solids, solidsOf, sumOfSolids } from "./solids";
 
@@ -146,14 +147,23 @@ export const at = (c: Contents, tempC: number): Contents => ({
 /** All of them together. */
 export const sum = (all: readonly Contents[]): Contents => all.reduce(add, NOTHING);
 
+/** Water in 100 g of a food of which nobody knows more than its name: anything from a dry powder to a lettuce. */
+export const UNKNOWN_WATER_G: Estimate = estimate(0, 60, 95);
+
 /**
  * Contents of so much of a food as bought. Free oil only for fats and creams (their fat is not held in cells), sugar only
  * for seasonings and liquids: what a carrot or a bean holds in its cells stays in its solids, so that its moisture is water
- * over everything else, as tables give it. Null when the food's water is unknown, since nothing can be computed then.
+ * over everything else, as tables give it.
+ *
+ * @param waterG of 100 g; of a food whose water nobody knows what is taken for it
  */
-export function contentsOfFood(food: Food, massG: number, tempC: number): Contents | null {
-  const { waterG, fatG, sugarsG, sodiumMg, acidG, glutamateG } = food.per100;
-  if (waterG === null) return null;
+export function contentsOfFood(
+  food: Food,
+  massG: number,
+  tempC: number,
+  waterG: number = food.per100.waterG ?? UNKNOWN_WATER_G.likely,
+): Contents {
+  const { fatG, sugarsG, sodiumMg, acidG, glutamateG } = food.per100;
   const per = massG / 100;
   const free = food.group === "fat" || food.group === "liquid" ? (fatG ?? 0) : 0;
   const dissolved = food.group === "seasoning" || food.group === "liquid" ? (sugarsG ?? 0) : 0;

@@ -1,3 +1,4 @@
+import type { FoodId } from "../foods/food";
 import type { BindingState } from "../models/binderWater";
 import type { Thickness } from "../models/thickening";
 import type { ShapeForm } from "./step";
@@ -24,6 +25,10 @@ export type Fact =
   /** It still lies in so much liquid, its own or that of a part that joined. */
   | { readonly kind: "undrained"; readonly massG: number }
   | { readonly kind: "nothing-in" }
+  /** Nobody knows how much water these hold: every figure from here on is a wide guess. */
+  | { readonly kind: "guessed-water"; readonly foods: readonly FoodId[] }
+  /** Worked out without these, since nobody said how much of them goes in. */
+  | { readonly kind: "without-amount"; readonly foods: readonly FoodId[] }
   | { readonly kind: "fitted"; readonly share: number; readonly drinksG: number }
   | { readonly kind: "left-in-bowl"; readonly massG: number }
   /** So much of it was put by for another day. */

@@ -126,7 +126,6 @@ export type Applied = Result<Outcome, StepFailure>;
 export type StepFailure =
   | BadNumber
   | { readonly kind: "unknown-food"; readonly food: FoodId }
-  | { readonly kind: "unknown-water"; readonly food: FoodId }
   | { readonly kind: "no-figures"; readonly food: FoodId; readonly wants: "soaking" | "pressing" }
   /** This food is worked out by another kind of step. */
   | { readonly kind: "other-step"; readonly food: FoodId; readonly take: "cook" | "boil" | "soak" }
@@ -141,6 +140,8 @@ export type StepFailure =
   | { readonly kind: "liquor-missing"; readonly step: StepId }
   | { readonly kind: "liquor-used-up"; readonly step: StepId; readonly share: number }
   | { readonly kind: "empty-vessel" }
+  /** Nothing is in it, since nobody said how much of these goes in. */
+  | { readonly kind: "amount-missing"; readonly foods: readonly FoodId[] }
   | { readonly kind: "no-liquid" }
   | { readonly kind: "part-missing"; readonly part: PartId }
   | { readonly kind: "part-blocked"; readonly part: PartId }

@@ -4,11 +4,12 @@ import type { Memory } from "../quantities/memory";
 import { estimate } from "../quantities/range";
 import { drawsOf } from "./draws";
 import { applyDescribed } from "./apply";
-import { type Contents, contentsOfFood, portion, totalG } from "./contents";
+import { at, type Contents, contentsOfFood, NOTHING, portion, totalG, UNKNOWN_WATER_G } from "./contents";
 import {
   type Input,
   EMPTY_VESSEL,
   isMarked,
+  type Fact,
   type StepContext,
   type StepFailure,
   type Vessel,
@@ -16,7 +17,7 @@ import {
   vesselContents,
 } from "./ledger";
 import { type StepKey, stepKey } from "./log";
-import type { Line, PartId, StepId, DishId } from "./step";
+import { type DishId, type FoodLine, foodsWithoutAmount, type Line, type PartId, type StepId } from "./step";
 import type { StepDescriptor } from "./descriptor";
 import { descriptorOf, type Step, type StepRegistry } from "./registry";
 import { retold } from "./retold";
@@ -31,6 +32,10 @@ export type KitchenFacts = Pick<
 interface KnownStep {
   readonly key: StepKey;
   readonly descriptor: StepDescriptor;
+  /** Foods of its lines whose amount nobody has said. */
+  readonly open: readonly FoodId[];
+  /** What there is to tell of its lines, whatever becomes of them. */
+  readonly told: readonly Fact[];
 }
 function knownSteps(steps: readonly Step[], world: ReplayWorld): readonly KnownStep[] {
   let known = world.known.get(steps);
@@ -38,6 +43,8 @@ function knownSteps(steps: readonly Step[], world: ReplayWorld): readonly KnownS
     known = steps.map((step) => ({
       key: stepKey(world.dishId, step.id),
       descriptor: descriptorOf(step.kind, world.steps),
+      open: foodsWithoutAmount(step.adds),
+      told: toldOf(step.adds, world.foods),
     }));
     world.known.set(steps, known);
   }
@@ -108,7 +115,7 @@ export function replayPart(
     food: world.foods,
     figures: world.figures,
     remember: world.memory,
-    bring: (lines) => bring(lines, world, exchange),
+    bring: (lines) => bring(lines, world, exchange, draw, current),
     endOf: exchange.endOf,
     ...drawsOf(draw, () => current),
   };
@@ -118,7 +125,7 @@ export function replayPart(
   let blockedBy: StepKey | null = null;
   for (let i = start.index; i < part.steps.length; i++) {
     const step = part.steps[i] as Step;
-    const { key, descriptor } = known[i] as KnownStep;
+    const { key, descriptor, told } = known[i] as KnownStep;
     if (blockedBy !== null) {
       rows.push({ key, part: part.id, step, state: "waiting", blockedBy });
       continue;
@@ -127,9 +134,12 @@ export function replayPart(
     const applied = applyDescribed(descriptor, vessel, step, context);
     if (!applied.ok) {
       blockedBy = key;
-      rows.push({ key, part: part.id, step, state: "blocked", failure: applied.failure });
+      const failure = forWantOf(applied.failure, known, i);
+      rows.push({ key, part: part.id, step, state: "blocked", failure });
       continue;
     }
+    const { value } = applied;
+    const made = told.length === 0 ? value : { ...value, facts: [...value.facts, ...told] };
     // Written out, not spread from a common base: this runs for every step of every sample.
     const computed: ComputedRow = {
       key,
@@ -137,7 +147,7 @@ export function replayPart(
       step,
       state: "computed",
       before: vessel,
-      outcome: applied.value,
+      outcome: made,
       scaleSays: descriptor.weighed,
       again: descriptor.again === true,
       weighed: null,
@@ -152,8 +162,34 @@ export function replayPart(
   return { rows, end: blockedBy === null ? vessel : null };
 }
 
+/** Whether nobody knows how much water a food holds: every run takes another guess. */
+const isGuessed = (id: FoodId, foods: FoodLookup): boolean => foods(id)?.per100.waterG === null;
+function toldOf(lines: readonly Line[], foods: FoodLookup): readonly Fact[] {
+  const open = foodsWithoutAmount(lines);
+  const guessed = lines.flatMap((l) =>
+    l.kind === "food" && l.massG !== null && isGuessed(l.food, foods) ? [l.food] : [],
+  );
+  return [
+    ...(open.length === 0 ? [] : [{ kind: "without-amount", foods: open } as const]),
+    ...(guessed.length === 0 ? [] : [{ kind: "guessed-water", foods: guessed } as const]),
+  ];
+}
+/** Failures that say no more than that nothing is there. */
+const NOTHING_THERE: ReadonlySet<StepFailure["kind"]> = new Set(["empty-vessel", "nothing-to-coat-with", "no-liquid"]);
+/** Where nothing is there since nobody said how much of it, that is the reason. */
+function forWantOf(failure: StepFailure, known: readonly KnownStep[], at: number): StepFailure {
+  const foods = NOTHING_THERE.has(failure.kind) ? known.slice(0, at + 1).flatMap((k) => k.open) : [];
+  return foods.length === 0 ? failure : { kind: "amount-missing", foods };
+}
+
 /** What the lines of a step bring, or why one of them cannot. */
-function bring(lines: readonly Line[], world: ReplayWorld, exchange: Exchange): readonly Input[] | StepFailure {
+function bring(
+  lines: readonly Line[],
+  world: ReplayWorld,
+  exchange: Exchange,
+  draw: Draw,
+  step: StepKey,
+): readonly Input[] | StepFailure {
   const known = world.brought.get(lines);
   if (known) return known;
   const came: Input[] = [];
@@ -161,17 +197,21 @@ function bring(lines: readonly Line[], world: ReplayWorld, exchange: Exchange): 
   for (const line of lines) {
     const one =
       line.kind === "food"
-        ? bringFood(line.food, line.massG, world)
+        ? bringFood(line, world, draw, step)
         : line.kind === "part"
           ? exchange.part(line.part, line.share)
           : exchange.liquor(line.step, line.share);
     if ("kind" in one) return one;
     came.push(one);
-    if (line.kind !== "food") foodsOnly = false;
+    if (line.kind !== "food" || line.between !== undefined || isGuessed(line.food, world.foods)) foodsOnly = false;
   }
   if (foodsOnly) world.brought.set(lines, came);
   return came;
 }
+
+/** Nothing but an amount that nobody said keeps the part from being made: what takes it is worked out without it. */
+const isForWant = (part: ReplayedPart | undefined): boolean =>
+  part?.rows.some((r) => r.state === "blocked" && r.failure.kind === "amount-missing") === true;
 
 /** A share of a finished part, as the step that takes it sees it. */
 export const shareOfPart = (part: PartId, end: Vessel, share: number): Input => ({
@@ -215,7 +255,8 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
       if (!part) return { kind: "part-missing", part: id };
       if (underway.has(id)) return { kind: "cycle", part: id };
       const { end } = finished.get(id) ?? run(part);
-      if (end === null) return { kind: "part-blocked", part: id };
+      if (end === null)
+        return isForWant(finished.get(id)) ? shareOfPart(id, EMPTY_VESSEL, share) : { kind: "part-blocked", part: id };
       if (isMarked(end, "frozen")) return { kind: "part-frozen", part: id };
       const asked = overused(id, share);
       return asked === null ? shareOfPart(id, end, share) : { kind: "part-used-up", part: id, share: asked };
@@ -241,14 +282,24 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   return parts.map((p) => ({ ...(finished.get(p.id) as ReplayedPart), usedShare: used.get(p.id) ?? 0 }));
 }
 
-function bringFood(id: FoodId, massG: number, world: ReplayWorld): Input | StepFailure {
+function bringFood(line: FoodLine, world: ReplayWorld, draw: Draw, step: StepKey): Input | StepFailure {
+  const { food: id, massG: saidG, between } = line;
   const food = world.foods(id);
   if (food === null) return { kind: "unknown-food", food: id };
+  // Nobody knows how much: it is there, for what is raw in it too, and weighs nothing in this account.
+  if (saidG === null) return { from: "food", food: id, massG: 0, contents: at(NOTHING, world.roomC) };
+  const massG =
+    between === undefined
+      ? saidG
+      : draw("amount", estimate(Math.min(between.lowG, saidG), saidG, Math.max(saidG, between.highG)), `${step}/${id}`);
   if (!Number.isFinite(massG)) return { kind: "not-a-number", field: food.name };
   if (massG < 0 || massG > 100_000)
     return { kind: "out-of-range", field: food.name, got: massG, low: 0, high: 100_000 };
-  const contents = contentsOfFood(food, massG, world.roomC);
-  return contents === null ? { kind: "unknown-water", food: id } : { from: "food", food: id, massG, contents };
+  const known = food.per100.waterG !== null;
+  const contents = known
+    ? contentsOfFood(food, massG, world.roomC)
+    : contentsOfFood(food, massG, world.roomC, draw("unknown water", UNKNOWN_WATER_G, id));
+  return { from: "food", food: id, massG, contents };
 }
 
 type ComputedRow = Extract<Row, { state: "computed" }>;

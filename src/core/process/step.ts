@@ -1,4 +1,5 @@
 import type { FoodId } from "../foods/food";
+import type { Estimate } from "../quantities/range";
 import type { Id } from "../quantities/id";
 
 /** Name of a step, unique within its dish. */
@@ -8,14 +9,50 @@ export type PartId = Id<"part">;
 /** Name of a dish, unique within its supper and on the shelf. */
 export type DishId = Id<"dish">;
 
+/** A food that goes in, for the dish's own number of servings. */
+export interface FoodLine {
+  readonly kind: "food";
+  readonly food: FoodId;
+  /** Grams; null while nobody has said how much: it counts for allergens, diets and shopping, and its step computes without it. */
+  readonly massG: number | null;
+  /** What it may weigh where it was counted or poured, not weighed ("1 onion"), g; absent where the grams are what was said. */
+  readonly between?: { readonly lowG: number; readonly highG: number };
+}
 /**
- * Something that goes in: grams of a food (per the dish's own number of servings), a share of a finished part, or a
- * share of the liquor that an earlier step poured or pressed off.
+ * Something that goes in: a food, a share of a finished part, or a share of the liquor that an earlier step poured or
+ * pressed off.
  */
 export type Line =
-  | { readonly kind: "food"; readonly food: FoodId; readonly massG: number }
+  | FoodLine
   | { readonly kind: "part"; readonly part: PartId; readonly share: number }
   | { readonly kind: "liquor"; readonly step: StepId; readonly share: number };
+
+/** The line with so many times the grams, and so what it may weigh; an amount that nobody said stays unsaid. */
+export function timesLine(line: Line, by: number): Line {
+  if (line.kind !== "food" || line.massG === null) return line;
+  const { between } = line;
+  return {
+    ...line,
+    massG: line.massG * by,
+    ...(between === undefined ? {} : { between: { lowG: between.lowG * by, highG: between.highG * by } }),
+  };
+}
+/** The line with just so many grams. */
+export const lineOf = ({ food }: FoodLine, massG: number | null): FoodLine => ({ kind: "food", food, massG });
+/**
+ * A line of a food with what it may weigh, in the dish's own grams.
+ *
+ * @param factor how many times the dish is made: grams shown over grams in the dish, above 0
+ */
+export function lineWith(food: FoodId, grams: Estimate | null, factor = 1): FoodLine {
+  const line: FoodLine = { kind: "food", food, massG: grams === null ? null : grams.likely / factor };
+  return grams === null || grams.low === grams.high
+    ? line
+    : { ...line, between: { lowG: grams.low / factor, highG: grams.high / factor } };
+}
+/** Foods of lines whose amount nobody has said. */
+export const foodsWithoutAmount = (lines: readonly Line[]): FoodId[] =>
+  lines.flatMap((l) => (l.kind === "food" && l.massG === null ? [l.food] : []));
 
 /** What every step has beside its kind's own settings. */
 export interface StepCommon {

@@ -61,7 +61,11 @@ export function correctByReading(
     case "clings":
       return clung(outcome, readingG);
     case "addition": {
-      const added = sum(outcome.inputs.map((c) => c.contents));
+      // What sticks to the bowl sticks of what was added too: the rest of it is what the scale can see.
+      const stuckG = totalG(left("utensil"));
+      const stuck = stuckG <= 0 ? 0 : stuckG / (computedG + stuckG);
+      const came = sum(outcome.inputs.map((c) => c.contents));
+      const added = stuck === 0 ? came : portion(came, 1 - stuck);
       const addedG = totalG(added);
       const lowestG = computedG - addedG;
       if (addedG === 0) return fail({ kind: "not-weighed-here" });
@@ -71,9 +75,18 @@ export function correctByReading(
       const more = portion(added, factor - 1);
       const inputs = outcome.inputs.map((c) => scaledInput(c, factor));
       const after = { ...outcome.after, batch: { ...add(batch, more), tempC: batch.tempC } };
-      return succeed({ factor, outcome: { ...outcome, after, inputs } });
+      const outputs = stuck === 0 ? outcome.outputs : stuckAnew(outcome.outputs, portion(came, (factor - 1) * stuck));
+      return succeed({ factor, outcome: { ...outcome, after, inputs, outputs } });
     }
   }
+}
+
+/** More of what went in (negative: less) sticks in the bowl as well. */
+function stuckAnew(outputs: readonly Output[], more: Contents): readonly Output[] {
+  const at = outputs.findIndex((l) => l.to === "utensil");
+  return outputs.map((l, i) =>
+    i === at ? { ...l, contents: { ...add(l.contents, more), tempC: l.contents.tempC } } : l,
+  );
 }
 
 /** What is dissolved in each gram of water. */

@@ -16,8 +16,14 @@ import {
 export type Amount =
   | { readonly kind: "mass"; readonly massG: Estimate }
   | { readonly kind: "volume"; readonly volumeMl: Estimate; readonly unit: VolumeUnit }
-  /** So many pieces, cloves, tins …; `sizeG` when the words gave the size of one ("a 400 g tin"). */
-  | { readonly kind: "count"; readonly count: Estimate; readonly of: string; readonly sizeG: number | null }
+  /** So many pieces, cloves, tins …; `sizeG` when the words gave the size of one ("a 400 g tin"), `size` when they called it so. */
+  | {
+      readonly kind: "count";
+      readonly count: Estimate;
+      readonly of: string;
+      readonly sizeG: number | null;
+      readonly size?: "small" | "large";
+    }
   | { readonly kind: "temp"; readonly tempC: Estimate }
   | { readonly kind: "question"; readonly asks: Question };
 
@@ -113,9 +119,24 @@ const COUNTED = [
   "glug",
   "splash",
   "drizzle",
+  "thumb",
+  "rib",
+  "floret",
+  "wedge",
+  "strip",
+  "ear",
+  "spear",
+  "pod",
 ] as const;
 /** Words for the same thing, on either side of a sea. */
-const SAME: Readonly<Record<string, string>> = { can: "tin", pack: "bag", packet: "bag", leave: "leaf", egg: "piece" };
+const SAME: Readonly<Record<string, string>> = {
+  can: "tin",
+  pack: "bag",
+  packet: "bag",
+  leave: "leaf",
+  egg: "piece",
+  pod: "piece",
+};
 /** How far a measure can be trusted: share below and above. Scales 1 %, spoons 10 %, cups 8 %, hands 40 % (estimates). */
 const SPREAD = { scale: 0.01, ml: 0.02, spoon: 0.1, cup: 0.08, pinch: 0.5, hand: 0.4, piece: 0.2, pack: 0.03 } as const;
 
@@ -166,6 +187,18 @@ function plainText(text: string): string {
  * @param spoons whose cups and spoons are meant
  */
 export function readAmount(text: string, spoons: SpoonSystem): Amount {
+  return ofSize(text, asWritten(text, spoons));
+}
+/** "2 large onions": how large one of what is counted is called, right behind the number. */
+export function ofSize(text: string, amount: Amount): Amount {
+  const size =
+    /^[^\p{L}]*(?:(?:an?|one|two|three|four|five|six|half|about)\s+)*(small|smallish|little|large|largish|big)\s/iu.exec(
+      text,
+    )?.[1];
+  if (amount.kind !== "count" || size === undefined) return amount;
+  return { ...amount, size: /^(?:small|little)/i.test(size) ? "small" : "large" };
+}
+function asWritten(text: string, spoons: SpoonSystem): Amount {
   const plain = plainText(text);
   const ask = (asks: Question): Amount => ({ kind: "question", asks });
   if (!/\d/.test(plain)) return ask({ kind: "no-number" });

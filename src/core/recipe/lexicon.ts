@@ -9,7 +9,7 @@ import {
   SOUNDS_LIKE,
   formOf,
 } from "./animals";
-import { ALSO, HOMOPHONES } from "./foodNames";
+import { ALSO, HOMOPHONES } from "../foods/names";
 
 /** What words of a line name: a food of the table, an animal product, or a plant food that the table does not have. */
 export type Named =
@@ -25,6 +25,7 @@ export interface NameOnLine {
   readonly named: Named;
 }
 
+const ENDS_OTHERWISE: Readonly<Record<string, string>> = { cookies: "cookie", chillies: "chilli", chilies: "chili" };
 /** The same word in the singular, without accents. */
 export function singular(word: string): string {
   const plain = word
@@ -36,7 +37,7 @@ export function singular(word: string): string {
   if (/ves$/.test(plain) && !/(?:olives|chives|endives|cloves)$/.test(plain))
     return plain === "leaves" ? "leaf" : plain === "calves" || plain === "halves" ? `${plain.slice(0, -3)}f` : plain;
   if (/(?:ch|sh|ss|x|to)es$/.test(plain)) return plain.slice(0, -2);
-  if (/ies$/.test(plain) && plain.length > 5) return plain === "cookies" ? "cookie" : `${plain.slice(0, -3)}y`;
+  if (/ies$/.test(plain) && plain.length > 5) return ENDS_OTHERWISE[plain] ?? `${plain.slice(0, -3)}y`;
   return plain.endsWith("s") ? plain.slice(0, -1) : plain;
 }
 const wordsOf = (text: string): string[] =>
@@ -189,6 +190,8 @@ function inState(food: FoodId, line: OnLine, known: ReadonlySet<FoodId>): { food
         ? "lentils"
         : food.replace(/-(?:dry|cooked|tinned)$/, "");
   const as = (state: string) => (known.has(`${base}-${state}`) ? `${base}-${state}` : null);
+  // Herbs: a dried leaf is another food than a fresh one.
+  if (line.dry && as("dried") !== null) return { food: as("dried") as string, sure: true };
   if (line.tinned && as("tinned") !== null) return { food: as("tinned") as string, sure: true };
   if (line.cooked && as("cooked") !== null) return { food: as("cooked") as string, sure: true };
   if (line.drained && as("tinned") !== null && base !== "tomatoes")

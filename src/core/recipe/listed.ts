@@ -1,7 +1,7 @@
 import type { SpoonSystem } from "../quantities/units";
 import { saysOnlyHow } from "./accounted";
 import type { Lexicon } from "./lexicon";
-import { readAmountOnLine } from "./readAmount";
+import { type AmountOnLine, readAmountOnLine } from "./readAmount";
 
 const DISSOLVED =
   /^(.*\b(?:cubes?|powder|bouillon|granules|stock pots?)\b[^(),]*?)[\s,]+(?:dissolved|crumbled|made up|mixed|stirred|whisked)\s+(?:in|into|with|to)\s+((?:about\s+)?[\d½¼¾⅓⅔].*\bwater\b.*)$/i;
@@ -20,12 +20,28 @@ export function listedOn(line: string, lexicon: Lexicon, spoons: SpoonSystem): s
   if (pieces.length < 2) return [line];
   const namesSomething = (piece: string) => lexicon.namesIn(piece).length > 0;
   const amounts = pieces.map((piece) => readAmountOnLine(piece, spoons));
-  if (amounts.every(({ amount, words }) => amount !== null && /\p{L}{3}/u.test(words) && namesSomething(words)))
+  const counts = ({ amount, words }: AmountOnLine) =>
+    amount !== null && /\p{L}{3}/u.test(words) && namesSomething(words);
+  // "250 g chickpeas, 1 chilli, salt": what stands bare in between is the whole name of another food.
+  const [first = ""] = pieces;
+  if (
+    amounts.every(
+      (a, i) => counts(a) || (i > 0 && a.amount === null && isWholeFood(pieces[i] as string, first, lexicon)),
+    )
+  )
     return pieces;
   const bare = amounts.every((a) => a.amount === null) && !/\d/.test(line);
   const short = pieces.every((piece) => piece.split(" ").length <= MOST_WORDS && !saysOnlyHow(piece, lexicon));
   const known = pieces.filter(namesSomething).length;
   return bare && short && known * 2 > pieces.length ? pieces : [line];
+}
+
+/** Whether a piece is the name of a plant food and nothing else, and of another one than the first. */
+function isWholeFood(piece: string, first: string, lexicon: Lexicon): boolean {
+  const [name, ...others] = lexicon.namesIn(piece);
+  if (name?.named.is !== "food" || others.length > 0 || name.length !== lexicon.wordsIn(piece).length) return false;
+  const { food } = name.named;
+  return lexicon.namesIn(first).every(({ named }) => named.is !== "food" || named.food !== food);
 }
 
 /** At commas, plus signs and the last "and" before an amount; not inside brackets, nor between the figures of a number. */

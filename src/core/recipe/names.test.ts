@@ -9,7 +9,7 @@ const plain = (name: string) => (name.split(",")[0] ?? "").replace(/\s*\(.*/, ""
 /** Foods whose plain name is that of another one, which asks which of them is meant. */
 const NAMED_WITH: ReadonlySet<string> = new Set(
   (
-    "bamboo-shoots-raw black-beans-cooked black-beans-tinned borlotti-tinned butter-beans-tinned chickpeas-cooked " +
+    "adzuki-tinned basil-dried broad-beans-dry chilli-dried dill-dried mint-dried parsley-dried rosemary-dried sage-dried shortcrust tarragon-dried thyme-dried wholemeal-flour bamboo-shoots-raw black-beans-cooked black-beans-tinned borlotti-tinned butter-beans-tinned chickpeas-cooked " +
     "chickpeas-tinned kidney-beans-cooked kidney-beans-tinned lentils-cooked lentils-tinned morels-dried mustard pasta-gf " +
     "pinto-beans-cooked pinto-beans-tinned rice-cooked shiitake-dried soy-sauce-less sweetcorn-tinned tomatoes-tinned " +
     "white-beans-cooked white-beans-tinned worcester-sauce"
@@ -18,7 +18,7 @@ const NAMED_WITH: ReadonlySet<string> = new Set(
 /** Vegetables without minutes of their own: eaten raw, cooked as a seasoning, from a tin or a jar, or by the rule of thumb. */
 const NO_MINUTES: ReadonlySet<string> = new Set(
   (
-    "apple aubergine bamboo-shoots bamboo-shoots-raw banana-blossom banana-peel cassava celery chilli courgette " +
+    "apple aubergine avocado bean-sprouts birds-eye-chilli dates jalapeno lemon lettuce lime little-gem rocket scotch-bonnet bamboo-shoots bamboo-shoots-raw banana-blossom banana-peel cassava celery chilli courgette " +
     "cranberries-dried cucumber garlic ginger hearts-of-palm jackfruit-young kimchi onion potato-nuggets raisins red-onion " +
     "red-pepper sauerkraut shallot spring-onion sweetcorn-tinned tomato tomatoes-dried tomatoes-tinned"
   ).split(" "),

@@ -1,7 +1,7 @@
 import type { Dish, Part } from "../dish/dish";
 import type { FoodId, FoodLookup } from "../foods/food";
 import { newStep, type Step, type StepKind } from "../process/registry";
-import type { Line } from "../process/step";
+import type { FoodLine, Line } from "../process/step";
 import type { MethodStep, Operation } from "./method";
 import { cutMm, does, isWet, type Known, type Place, placeOf, TOPS, withMash } from "./places";
 import type { RecipeRead } from "./recipe";
@@ -17,8 +17,18 @@ export const ownId = (words: string): FoodId =>
     .slice(0, 40)}`;
 
 const round = (g: number): number => (g < 10 ? Math.round(g * 10) / 10 : Math.round(g));
-const line = (food: FoodId, massG: number): Line => ({ kind: "food", food, massG: round(massG) });
-const linesOf = (known: readonly Known[]): Line[] => known.map((k) => line(k.food, k.massG));
+const line = (food: FoodId, massG: number | null): FoodLine => ({
+  kind: "food",
+  food,
+  massG: massG === null ? null : round(massG),
+});
+const knownLine = ({ food, massG, between }: Known): FoodLine => ({
+  ...line(food, massG),
+  ...(between == null ? {} : { between: { lowG: round(between.lowG), highG: round(between.highG) } }),
+});
+const linesOf = (known: readonly Known[]): Line[] => known.map(knownLine);
+/** So much for each gram; nobody knows how much, of what nobody has weighed. */
+const per = (share: number, massG: number | null): number | null => (massG === null ? null : share * massG);
 
 function part(id: string, name: string, steps: readonly Made[], more: Partial<Part> = {}): Part {
   return {
@@ -35,8 +45,8 @@ function part(id: string, name: string, steps: readonly Made[], more: Partial<Pa
 }
 
 /** What nobody knows, in a part of its own: it stops nothing else, and everybody's check asks for it. */
-export const openPart = (unknown: readonly (readonly [words: string, massG: number])[]): Part =>
-  part("open", "Still to be looked at", [["weigh", unknown.map(([words, massG]) => line(ownId(words), massG)), {}]]);
+export const openPart = (unknown: readonly Known[]): Part =>
+  part("open", "Still to be looked at", [["weigh", linesOf(unknown), {}]]);
 
 /** Where what the recipe puts into its meat goes: the first of these that the route has. */
 const TAKES_MORE: readonly StepKind[] = ["bind", "marinate", "season", "pulse"];
@@ -99,7 +109,7 @@ export function ownPots(known: readonly Known[], recipe: RecipeRead, foods: Food
     const name = (foods(k.food)?.name ?? k.food).split(",")[0] as string;
     const pot = OWN_POT[k.food];
     if (isChips(k)) {
-      const oil = left.find((o) => foods(o.food)?.group === "fat" && o.massG >= DEEP_OIL_G);
+      const oil = left.find((o) => foods(o.food)?.group === "fat" && (o.massG ?? 0) >= DEEP_OIL_G);
       left = left.filter((o) => o !== oil);
       parts.push(part(id, "Chips", chips(k, oil, method)));
       continue;
@@ -108,25 +118,39 @@ export function ownPots(known: readonly Known[], recipe: RecipeRead, foods: Food
       const within = withMash(left, k.line, recipe);
       left = left.filter((o) => !within.includes(o));
       const steps: Made[] = [
-        ["cut", [line(k.food, k.massG)], { pieceMm: 30 }],
-        ["boil", [line("water", POTATO_WATER * k.massG), line("salt", POTATO_SALT * k.massG)], {}],
+        ["cut", [knownLine(k)], { pieceMm: 30 }],
+        ["boil", [line("water", per(POTATO_WATER, k.massG)), line("salt", per(POTATO_SALT, k.massG))], {}],
       ];
       parts.push(part(id, mashed ? "Mash" : name, [...steps, [mashed ? "mash" : "drain", linesOf(within), {}]]));
       continue;
     }
-    const needG = pot.water * k.massG;
+    const needG = per(pot.water, k.massG);
     const broth = pot.drained ? undefined : left.find((o) => o.food === "stock" && together(k, o, method));
-    const brothG = Math.min(needG, broth?.massG ?? 0);
-    if (broth !== undefined)
-      left = left.flatMap((o) => (o !== broth ? [o] : o.massG > brothG ? [{ ...o, massG: o.massG - brothG }] : []));
-    const bath = [line("stock", brothG), line("water", needG - brothG)].filter((l) => l.kind === "food" && l.massG > 0);
+    const { taken, rest } = takenOf(broth, needG);
+    if (broth !== undefined) left = left.flatMap((o) => (o !== broth ? [o] : rest));
+    const takenG = taken?.massG ?? 0;
+    const bath = [
+      ...(taken === null ? [] : [knownLine(taken)]),
+      ...(needG === null || needG > takenG ? [line("water", needG === null ? null : needG - takenG)] : []),
+    ];
     const steps: Made[] = [
-      ["weigh", [line(k.food, k.massG)], {}],
+      ["weigh", [knownLine(k)], {}],
       ["cook", bath, {}],
     ];
     parts.push(part(id, name, pot.drained ? [...steps, ["drain", [], {}]] : steps));
   }
   return { parts, left };
+}
+/** Of a stock as much as is needed, and what stays of it; all of it where either amount is not known. */
+function takenOf(
+  broth: Known | undefined,
+  needG: number | null,
+): { readonly taken: Known | null; readonly rest: readonly Known[] } {
+  if (broth === undefined) return { taken: null, rest: [] };
+  const { massG } = broth;
+  if (massG === null || needG === null || massG <= needG) return { taken: broth, rest: [] };
+  const exactly = (g: number): Known => ({ ...broth, massG: g, between: null });
+  return { taken: exactly(needG), rest: [exactly(massG - needG)] };
 }
 /** Potatoes that are cut and fried or baked, and so much oil that they swim in it. */
 const CHIPS = /\b(?:chips?|fries|wedges)\b/i;
@@ -135,7 +159,7 @@ const CHIP_MM = 12;
 /** Where the method says no more (common practice): a frying of a few minutes at 180 °C. */
 const FRYING = { oilC: 180, minutes: 6 } as const;
 function chips(k: Known, oil: Known | undefined, method: readonly MethodStep[]): Made[] {
-  const cut: Made = ["cut", [line(k.food, k.massG)], { pieceMm: CHIP_MM }];
+  const cut: Made = ["cut", [knownLine(k)], { pieceMm: CHIP_MM }];
   if (oil === undefined) {
     const oven = method.find((m) => m.lines.includes(k.line) && does(m, "bake"));
     return [cut, ["bake", [], oven === undefined ? {} : bakedAs(oven, method)]];
@@ -190,7 +214,7 @@ export function restOf(
     // One step for each size; what there is most of comes last, since the bowl is known by it.
     const bySize = new Map<number, Known[]>();
     for (const k of toCut) bySize.set(cutMm(k.line, recipe), [...(bySize.get(cutMm(k.line, recipe)) ?? []), k]);
-    const massG = (those: readonly Known[]) => those.reduce((g, k) => g + k.massG, 0);
+    const massG = (those: readonly Known[]) => those.reduce((g, k) => g + (k.massG ?? 0), 0);
     for (const [pieceMm, those] of [...bySize].sort(([, a], [, b]) => massG(a) - massG(b)))
       steps.push(["cut", linesOf(those), { pieceMm }]);
     const others = linesOf(inPan.filter((k) => !toCut.includes(k)));

@@ -1,11 +1,15 @@
 import type { Food, FoodId, FoodLookup } from "../foods/food";
+import type { FoodLine } from "../process/step";
 import { isHeated, type MethodStep, type Operation } from "./method";
 import type { RecipeRead } from "./recipe";
 
 /** A food of the recipe that goes into the dish. */
 export interface Known {
   readonly food: FoodId;
-  readonly massG: number;
+  /** Null while nobody has said how much. */
+  readonly massG: number | null;
+  /** What it may weigh, where it was counted or poured; null where it was weighed. */
+  readonly between: FoodLine["between"] | null;
   readonly line: number;
   readonly byTaste: boolean;
 }

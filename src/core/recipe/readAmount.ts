@@ -1,4 +1,4 @@
-import { type Amount, amountIn, baseOf, unitNamed } from "../quantities/amount";
+import { type Amount, amountIn, baseOf, ofSize, unitNamed } from "../quantities/amount";
 import type { SpoonSystem } from "../quantities/units";
 import { plainNumbers } from "./plainText";
 
@@ -48,6 +48,8 @@ const SHORT: Readonly<Record<string, string>> = {
   stalk: "stick",
   stalks: "stick",
   bulb: "head",
+  ribs: "stick",
+  rib: "stick",
   lump: "knob",
   pkg: "bag",
   pkt: "bag",
@@ -84,7 +86,7 @@ export function readAmountOnLine(line: string, spoons: SpoonSystem): AmountOnLin
   const text = homophones(plainNumbers(line.replace(/\b(?:to|as) (?:your )?taste\b/gi, " ")));
   const found = before(text, spoons) ?? behind(text, spoons);
   if (found === null) return { amount: null, toTaste, words: text };
-  return { amount: found.amount, toTaste, words: found.words.trim() };
+  return { amount: ofSize(text, found.amount), toTaste, words: found.words.trim() };
 }
 
 /** What dictation makes of numbers: "too tablespoons", "for eggs" (which may be four or mean something else). */
@@ -135,7 +137,7 @@ function before(text: string, spoons: SpoonSystem): Found | null {
     return { amount: counted(n, n, unitOf(inBrackets[4] as string) ?? "tin", size), words: inBrackets[5] as string };
   }
   const handfuls =
-    /^(?:an?|some)\s+(?:(?:good|small|large|generous|big|little)\s+)*(?=(?:pinch|dash|handful|knob|glug|splash|drizzle|bunch|sprig|stick|clove|slice|tin|can|jar|head|few)\b)/i;
+    /^(?:an?|some)\s+(?:(?:good|small|large|generous|big|little)\s+)*(?=(?:pinch|dash|handful|knob|glug|splash|drizzle|thumb|bunch|sprig|stick|clove|slice|tin|can|jar|head|few)\b)/i;
   const plain = text
     .replace(/^(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|~)\s*(?=\d)/i, "")
     .replace(handfuls, "1 ")
@@ -189,7 +191,7 @@ function ofPieces(low: number, high: number, words: string): Found {
   ).exec(words);
   // "1 chicken stock cube", "3 garlic cloves", "2 celery sticks": the unit stands behind the food.
   const trailing =
-    /\b(cubes?|cloves?|sticks?|stalks?|leaves|leaf|sprigs?|rashers?|slices?|heads?|(?<=garlic )bulbs?)\b/i.exec(
+    /\b(cubes?|cloves?|sticks?|stalks?|leaves|leaf|sprigs?|rashers?|slices?|heads?|(?<=garlic )bulbs?|wedges?|florets?|spears?)\b/i.exec(
       words.split(/[,(]/)[0] as string,
     );
   const of = trailing === null ? "piece" : (unitOf(trailing[1] as string) ?? "piece");

@@ -1,6 +1,6 @@
 import type { Dish } from "../dish/dish";
 import type { Setting } from "../bite/targets";
-import type { Food, FoodLookup } from "../foods/food";
+import type { Food, FoodId, FoodLookup } from "../foods/food";
 import { ownFood } from "../foods/own";
 import { meatParts, openPart, ownId, ownPots, restOf } from "./parts";
 import { does, isWet, type Known, shapedAfter, withMeat } from "./places";
@@ -78,11 +78,18 @@ export function turn(
     .filter((s) => !covered.includes(s.line))
     .flatMap((s) => s.puts.map((put) => ({ ...put, line: s.line })));
   const known: Known[] = [];
-  const unknown: (readonly [words: string, massG: number])[] = [];
-  for (const put of left)
-    if (put.massG === null) continue;
-    else if (put.food === null) unknown.push([put.words.slice(0, LONGEST_NAME), put.massG.likely]);
-    else known.push({ food: put.food, massG: put.massG.likely, line: put.line, byTaste: put.byTaste });
+  const unknown: Known[] = [];
+  const own = new Map<FoodId, Food>();
+  for (const { food, words, massG, line, byTaste } of left) {
+    const between = massG === null || massG.low === massG.high ? null : { lowG: massG.low, highG: massG.high };
+    const put = { massG: massG?.likely ?? null, between, line, byTaste };
+    if (food !== null) known.push({ ...put, food });
+    else {
+      const name = words.slice(0, LONGEST_NAME);
+      own.set(ownId(words), ownFood(ownId(words), name));
+      unknown.push({ ...put, food: ownId(words) });
+    }
+  }
   let beside: readonly Known[] = known;
   const mains = meats.flatMap(({ dish, line }, i) => {
     const within = withMeat(beside, line, recipe, foods);
@@ -94,7 +101,6 @@ export function turn(
   const { parts: pots, left: others } = ownPots(beside, recipe, foods);
   const rest = restOf(others, mains, pots, recipe, foods);
   const open = unknown.length === 0 ? [] : [openPart(unknown)];
-  const own = [...new Set(unknown.map(([words]) => words))].map((words) => ownFood(ownId(words), words));
   const dish: Dish = {
     id,
     name: recipe.name,
@@ -102,7 +108,7 @@ export function turn(
     servings: recipe.servings ?? USUAL_SERVINGS,
     parts: [...mains, ...pots, ...rest, ...open],
   };
-  return { dish, own, covered };
+  return { dish, own: [...own.values()], covered };
 }
 
 /** Egg and crumbs that bind or coat, where the route binds and coats by itself. */

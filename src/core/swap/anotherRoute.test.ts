@@ -75,7 +75,7 @@ test("another route of the form, for as much on the plate; side and names of the
     const own = dish?.parts
       .flatMap((p) => p.steps.flatMap((s) => s.adds))
       .filter((l) => l.kind === "food" && l.food === main);
-    expect(own?.reduce((sum, l) => sum + (l.kind === "food" ? l.massG : 0), 0)).toBeCloseTo(massG, 0);
+    expect(own?.reduce((sum, l) => sum + (l.kind === "food" ? (l.massG ?? NaN) : 0), 0)).toBeCloseTo(massG, 0);
     const far = (id: RouteId) =>
       distance(biteOf((ROUTES.find((r) => r.id === id) as typeof FROZEN).bite), aim as NonNullable<typeof aim>);
     expect(points).toBeCloseTo(far(route) - far(FROZEN.id), 9);
@@ -127,7 +127,7 @@ test("a route of fish takes the place of no beef", () => {
 test("for more than the dish is written for, the grams told are for those who eat", () => {
   const [found] = routes(asked(frozen, { guests: 8 }), 180);
   const lines = found?.supper.dishes[0]?.parts.flatMap((p) => p.steps.flatMap((s) => s.adds)) ?? [];
-  const own = lines.reduce((sum, l) => sum + (l.kind === "food" && l.food === found?.food ? l.massG : 0), 0);
+  const own = lines.reduce((sum, l) => sum + (l.kind === "food" && l.food === found?.food ? (l.massG ?? NaN) : 0), 0);
   expect((found?.massG ?? NaN) / own).toBeCloseTo(8 / frozen.servings, 1);
 });
 test("a part whose liquor another part uses stays", () => {

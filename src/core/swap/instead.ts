@@ -3,7 +3,7 @@ import type { FoodBook } from "../foods/book";
 import type { FoodId } from "../foods/food";
 import type { Dish, Supper } from "../dish/dish";
 import type { PlanInput } from "../plan";
-import type { Line } from "../process/step";
+import { type Line, timesLine } from "../process/step";
 import type { Step } from "../process/registry";
 import type { Route } from "./routes";
 
@@ -26,7 +26,7 @@ export function exchange(dish: Dish, { food, by }: Instead): Dish {
           ...s,
           adds: s.adds.flatMap((l): Line[] =>
             l.kind === "food" && l.food === food
-              ? by.map(([other, share]) => ({ ...l, food: other, massG: l.massG * share }))
+              ? by.map(([other, share]) => timesLine({ ...l, food: other }, share))
               : [l],
           ),
         } as Step)

@@ -3,9 +3,9 @@
 import { Box, chakra, Flex, Stack, Text } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import { PATTERN_IDS, PATTERN_NAMES } from "@/core/dish/patternNames";
-import type { Food, FoodId } from "@/core/foods/food";
-import { typicalAmountG, weighAmount } from "@/core/foods/measure";
-import { readAmount } from "@/core/quantities/amount";
+import type { Food } from "@/core/foods/food";
+import { typicalAmountG } from "@/core/foods/measure";
+import type { TypedFood } from "@/core/recipe/typed";
 import { writeMass } from "@/core/quantities/write";
 import type { Chain } from "@/core/swap/chain";
 import { Quiet } from "../frame/controls";
@@ -20,6 +20,9 @@ type AddPartProps = Pick<BenchProps, "foods" | "kitchen" | "actions"> & {
 };
 interface Picked {
   readonly food: Food;
+  /** Null where nobody said how much. */
+  readonly grams: TypedFood["grams"];
+  /** What a chain is made with: as much as was said, else what is usual. */
   readonly massG: number;
   readonly chains: readonly Chain[];
 }
@@ -35,16 +38,20 @@ export function AddPart({ foods, kitchen, actions, heads, onDone }: AddPartProps
   useEffect(() => {
     if (picked !== null) choices.current?.querySelector("button")?.focus();
   }, [picked]);
-  const pick = async (id: FoodId, typed: string) => {
-    const food = foods.find((f) => f.id === id);
-    if (food === undefined) return;
-    const amount = readAmount(typed, kitchen.spoons);
-    const weighed = amount.kind === "question" ? null : weighAmount(food, amount);
-    const massG = weighed?.ok ? weighed.value.likely : typicalAmountG(food, heads);
+  const pick = async (typed: readonly TypedFood[]) => {
+    const [only, ...others] = typed;
+    const food = foods.find((f) => f.id === only?.food);
+    if (only === undefined || food === undefined) return;
+    if (others.length > 0) return weigh(food.name, typed);
     const { chainsFor } = await import("@/core/swap/chain");
-    setPicked({ food, massG, chains: chainsFor(food) });
+    const massG = only.grams?.likely ?? typicalAmountG(food, heads);
+    setPicked({ food, grams: only.grams, massG, chains: chainsFor(food) });
   };
-  const take = (chain: Chain | null) => {
+  const weigh = (name: string, typed: readonly TypedFood[]) => {
+    actions.addWeighed(name, typed);
+    onDone?.();
+  };
+  const take = (chain: Chain) => {
     if (picked !== null) actions.addChain(chain, picked.food, picked.massG);
     onDone?.();
   };
@@ -57,18 +64,19 @@ export function AddPart({ foods, kitchen, actions, heads, onDone }: AddPartProps
           opens="when typed"
           foods={foods}
           onClose={() => undefined}
-          onChoose={(id, typed) => void pick(id, typed)}
-          onOwn={(name) =>
-            actions.ownFood(name, (id) => {
-              actions.addChain(null, { id, name }, 100 * heads);
-              onDone?.();
-            })
+          measures={{ spoons: kitchen.spoons, units: kitchen.units }}
+          onAdd={(typed) => void pick(typed)}
+          onOwn={(name, typed) =>
+            actions.ownFood(name, (id) => weigh(name, [{ food: id, grams: typed?.gramsOf(id) ?? null }]))
           }
         />
       ) : (
         <Box ref={choices} role="group" aria-label="The usual ways">
           <Text mb="2">
-            {writeMass(picked.massG, kitchen.units)} of {picked.food.name}. What becomes of it?
+            {picked.grams === null
+              ? `${picked.food.name}, about ${writeMass(picked.massG, kitchen.units)} as is usual for ${heads}: change it where it stands.`
+              : `${writeMass(picked.massG, kitchen.units)} of ${picked.food.name}.`}{" "}
+            What becomes of it?
           </Text>
           <Stack gap="1.5">
             {picked.chains.map((chain) => (
@@ -76,7 +84,10 @@ export function AddPart({ foods, kitchen, actions, heads, onDone }: AddPartProps
                 {chain.form === null ? chain.name : `${chain.name}: ${FORM_NAMES[chain.form]}`}
               </Way>
             ))}
-            <Way how="every step is yours to add" onTake={() => take(null)}>
+            <Way
+              how="every step is yours to add"
+              onTake={() => weigh(picked.food.name, [{ food: picked.food.id, grams: picked.grams }])}
+            >
               Only weighed out
             </Way>
           </Stack>

@@ -6,11 +6,12 @@ import { useEffect, useRef, useState } from "react";
 import type { FoodId } from "@/core/foods/food";
 import { addLine, removeLine, setLine } from "@/core/dish/edit";
 import { weighAmount } from "@/core/foods/measure";
-import type { Line, StepId } from "@/core/process/step";
-import { readAmount, wordsAfterAmount } from "@/core/quantities/amount";
+import { type FoodLine, type Line, lineOf, lineWith, type StepId } from "@/core/process/step";
+import { readAmount } from "@/core/quantities/amount";
+import type { TypedFood } from "@/core/recipe/typed";
 import { writeMass, writeMassRange } from "@/core/quantities/write";
 import { IconDo, Quiet } from "../frame/controls";
-import { NumberField } from "../frame/fields";
+import { NumberField, type ReadInWords } from "../frame/fields";
 import { FoodPicker, FoodSearch } from "../foods/FoodPicker";
 import { describeQuestion } from "@/words/words";
 import type { BenchActions } from "./benchProps";
@@ -58,6 +59,8 @@ export function Lines({
     const { low, likely, high } = weighed.value;
     return {
       value: unit.out(likely),
+      low: unit.out(low),
+      high: unit.out(high),
       says: `${text.trim()} = ${writeMass(likely, units)} (${writeMassRange(low, high, units)})`,
     };
   };
@@ -75,15 +78,13 @@ export function Lines({
     last?.focus();
     last?.select();
   }, [count]);
-  /** A new line, with the amount that was typed before its name, else to be filled in. */
-  const add = (food: FoodId, typed: string) => {
-    const known = foods.find((f) => f.id === food);
-    const amount = readAmount(typed, kitchen.spoons);
-    const weighed = known && amount.kind !== "question" ? weighAmount(known, amount) : null;
-    const massG = weighed?.ok ? weighed.value.likely : 100;
-    onEdit("Add a food", (s) => addLine(s, { kind: "food", food, massG: massG / factor }));
+  /** New lines, with the amounts that were typed, else to be filled in. */
+  const add = (typed: readonly TypedFood[]) => {
+    onEdit(typed.length > 1 ? "Add foods" : "Add a food", (s) =>
+      typed.reduce((step, { food, grams }) => addLine(step, lineWith(food, grams, factor)), s),
+    );
     setAdding(false);
-    toFill.current = !weighed?.ok;
+    toFill.current = typed.at(-1)?.grams === null;
   };
   return (
     <Stack gap="2" aria-label="What goes in" role="group" ref={group}>
@@ -96,22 +97,30 @@ export function Lines({
                 value={line.food}
                 foods={foods}
                 disabled={frozen}
-                onChoose={(food) => onFood(i, food)}
-                onOwn={(own) => onOwnFood(own, (food) => onFood(i, food))}
+                measures={{ spoons: kitchen.spoons, units }}
+                onChoose={(food, grams) => onFood(i, food, grams)}
+                onOwn={(own) => onOwnFood(own, (food) => onFood(i, food, null))}
               />
               <NumberField
                 label={`${name(line)}, amount`}
                 hideLabel
                 width="4.5rem"
-                value={unit.out(line.massG * factor)}
+                value={line.massG === null ? null : unit.out(line.massG * factor)}
+                mayBeEmpty
+                emptySays="?"
                 low={0}
                 high={Math.round(unit.out(100_000))}
                 unit={unit.name}
                 digits={unit.digits}
                 read={read(line.food)}
-                onCommit={(n) =>
-                  n !== null &&
-                  onEdit(`${name(line)}: amount`, (s) => setLine(s, i, { ...line, massG: unit.into(n) / factor }))
+                onCommit={(n, words) =>
+                  onEdit(`${name(line)}: amount`, (s) =>
+                    setLine(
+                      s,
+                      i,
+                      amounted(line, n, words, (shown) => unit.into(shown) / factor),
+                    ),
+                  )
                 }
               />
             </>
@@ -167,8 +176,9 @@ export function Lines({
           value={null}
           foods={foods}
           onClose={() => setAdding(false)}
-          onChoose={add}
-          onOwn={(own, typed) => onOwnFood(wordsAfterAmount(own), (food) => add(food, typed))}
+          measures={{ spoons: kitchen.spoons, units }}
+          onAdd={add}
+          onOwn={(own, typed) => onOwnFood(own, (food) => add([{ food, grams: typed?.gramsOf(food) ?? null }]))}
         />
       )}
       <HStack gap="2" wrap="wrap">
@@ -194,6 +204,15 @@ export function Lines({
       </HStack>
     </Stack>
   );
+}
+
+/** The line with what was typed: empty is not known yet, words keep what they may come to. */
+function amounted(line: FoodLine, n: number | null, words: ReadInWords | undefined, into: (shown: number) => number) {
+  const { low, high } = words ?? {};
+  const plain = lineOf(line, n === null ? null : into(n));
+  return n === null || low === undefined || high === undefined || low === high
+    ? plain
+    : { ...plain, between: { lowG: into(low), highG: into(high) } };
 }
 
 function Add({ says, disabled, onAdd }: { says: string; disabled: boolean; onAdd: () => void }) {

@@ -138,6 +138,7 @@ const Dishes = memo(function Dishes({
                   >
                     <span>{p.name}</span>
                     <Box as="span" fontSize="sm" color="quiet" whiteSpace="nowrap">
+                      {p.endG !== null && p.open.length > 0 && "at least "}
                       {p.endG === null ? "?" : writeMass(p.endG, textContext.units)}
                     </Box>
                   </chakra.button>
@@ -231,6 +232,7 @@ function EachEats({ plan: { eaters, perEater }, textContext }: Pick<BenchProps, 
     <Box mt="3" fontSize="sm">
       <Text fontWeight="600">Each of {eaters} eats</Text>
       <Text color="quiet">
+        {perEater.massG !== null && perEater.massAtLeast ? "at least " : ""}
         {perEater.massG === null ? "mass not known yet" : writeMass(perEater.massG, textContext.units)} ·{" "}
         {perEater.saltG !== null && perEater.saltAtLeast ? "at least " : ""}
         {perEater.saltG === null ? "salt not known yet" : `${writeMass(perEater.saltG)} salt`} ·{" "}

@@ -5,7 +5,7 @@ import { show } from "../__tests__/support";
 import { AddPart } from "./AddPart";
 
 function start() {
-  const actions = { addPart: jest.fn(), addChain: jest.fn(), ownFood: jest.fn() };
+  const actions = { addPart: jest.fn(), addChain: jest.fn(), addWeighed: jest.fn(), ownFood: jest.fn() };
   const done = jest.fn();
   const { user } = show(
     <AddPart foods={FOODS} kitchen={DEMO_KITCHEN} actions={actions as never} heads={4} onDone={done} />,
@@ -18,7 +18,7 @@ test("a food with its amount offers its usual ways, and one press builds the par
   const { user, actions, done } = start();
   await search();
   await user.paste("500 g tempeh");
-  await user.click(await screen.findByRole("option", { name: /^Tempeh/ }));
+  await user.click(await screen.findByRole("option", { name: "Tempeh: 500 g" }));
   const ways = await screen.findByRole("group", { name: "The usual ways" });
   expect(ways).toHaveTextContent("500 g of Tempeh. What becomes of it?");
   // By keyboard one goes on right here.
@@ -31,13 +31,37 @@ test("a food with its amount offers its usual ways, and one press builds the par
   );
   expect(done).toHaveBeenCalled();
 });
-test("without an amount a usual one for everybody is taken: less of what is dry", async () => {
+test("without an amount a way takes what is usual and says so; weighed out it is to be said", async () => {
   const { user, actions } = start();
   await search();
   await user.paste("soy strips");
   await user.click(await screen.findByRole("option", { name: /^Dried soy strips/ }));
-  await user.click(await screen.findByRole("button", { name: /^Only weighed out/ }));
-  expect(actions.addChain).toHaveBeenCalledWith(null, expect.objectContaining({ id: "soy-strips" }), 120);
+  const ways = await screen.findByRole("group", { name: "The usual ways" });
+  expect(ways).toHaveTextContent("Dried soy strips, about 120 g as is usual for 4: change it where it stands.");
+  await user.click(screen.getByRole("button", { name: /^Only weighed out/ }));
+  expect(actions.addWeighed).toHaveBeenCalledWith("Dried soy strips", [{ food: "soy-strips", grams: null }]);
+});
+test("several foods at once come in as one part, each with its amount", async () => {
+  const { user, actions, done } = start();
+  await search();
+  await user.paste("250 g tinned chickpeas, 1 red chilli, salt");
+  await user.click(
+    await screen.findByRole("option", { name: /^Chickpeas, tinned, drained 250 g, Chilli, fresh 15 g/ }),
+  );
+  expect(actions.addWeighed).toHaveBeenCalledWith("Chickpeas, tinned, drained", [
+    { food: "chickpeas-tinned", grams: expect.objectContaining({ likely: 250 }) },
+    { food: "chilli", grams: expect.objectContaining({ likely: 15 }) },
+    { food: "salt", grams: null },
+  ]);
+  expect(done).toHaveBeenCalled();
+});
+test("what only comes nearest says so, and Enter does not take it", async () => {
+  const { user, actions } = start();
+  await search();
+  await user.paste("kohlrabi noodles");
+  expect(await screen.findByText("No food here is called “kohlrabi”. These come nearest:")).toBeInTheDocument();
+  await user.click(screen.getByRole("option", { name: "Add “kohlrabi noodles” as my own food" }));
+  expect(actions.ownFood).toHaveBeenCalledWith("kohlrabi noodles", expect.any(Function));
 });
 test("a pattern is one press, and Escape leaves", async () => {
   const { user, actions, done } = start();

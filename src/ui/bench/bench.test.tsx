@@ -173,15 +173,15 @@ describe("the step in hand", () => {
     await user.click(screen.getByRole("button", { name: /^Food 1:/ }));
     await screen.findByRole("combobox", { name: "Food 1" });
     await user.paste("miso");
-    await user.click(await screen.findByRole("option", { name: /^Miso/ }));
-    expect(changeFood).toHaveBeenLastCalledWith(0, "miso");
+    await user.click(await screen.findByRole("option", { name: /^Miso(?! of)/ }));
+    expect(changeFood).toHaveBeenLastCalledWith(0, "miso", null);
     // "+ Food" adds nothing by itself; the amount may stand before the name.
     const before = onEdit.mock.calls.length;
     await user.click(screen.getByRole("button", { name: "Food" }));
     await screen.findByRole("combobox", { name: /^Food to add/ });
     expect(onEdit).toHaveBeenCalledTimes(before);
     await user.paste("2 tbsp tahini");
-    await user.click(await screen.findByRole("option", { name: /^Tahini/ }));
+    await user.click(await screen.findByRole("option", { name: /^Tahini: / }));
     expect(edited(onEdit, marinate).adds.at(-1)).toMatchObject({ kind: "food", food: "tahini" });
     expect((edited(onEdit, marinate).adds.at(-1) as { massG: number }).massG).toBeCloseTo(30, -1);
     await user.click(screen.getByRole("button", { name: "Part" }));

@@ -6,6 +6,7 @@ import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater, EaterId } from "@/core/household/people";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { Food, FoodId } from "@/core/foods/food";
+import type { TypedFood } from "@/core/recipe/typed";
 import type { Chain } from "@/core/swap/chain";
 import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
@@ -29,7 +30,9 @@ export interface BenchActions {
   readonly addStep: (kind: StepKind, takes?: PartId) => void;
   readonly addPart: (pattern: PatternId) => void;
   /** A part from a food, shown grams of it, by one of its usual chains; null only weighs it out. */
-  readonly addChain: (chain: Chain | null, food: Pick<Food, "id" | "name">, massG: number) => void;
+  readonly addChain: (chain: Chain, food: Pick<Food, "id" | "name">, massG: number) => void;
+  /** A part of these foods, weighed out; null grams are to be said. */
+  readonly addWeighed: (name: string, foods: readonly TypedFood[]) => void;
   readonly removePart: () => void;
   readonly renamePart: (name: string) => void;
   readonly changePart: (settings: Partial<Pick<Part, "waitsForTableMin" | "saltTarget">>) => void;
@@ -46,7 +49,7 @@ export interface BenchActions {
   /** On the step in hand. */
   readonly editStep: (label: string, edit: (step: Step) => Step) => void;
   /** Another food in a line of it; what that drags along is told. */
-  readonly changeFood: (index: number, food: FoodId) => void;
+  readonly changeFood: (index: number, food: FoodId, grams: TypedFood["grams"]) => void;
   readonly removeStep: () => void;
   readonly takeFix: (fix: Fix) => void;
   /** A food of the cook's own, known by name alone; `then` gets its id. */

@@ -4,6 +4,8 @@ import { chakra } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Food, FoodId } from "@/core/foods/food";
+import type { Estimate } from "@/core/quantities/range";
+import type { SpoonSystem, UnitSystem } from "@/core/quantities/units";
 
 /** The search comes when it is asked for: a step may hold ten foods, and one of them is changed. */
 export const FoodSearch = dynamic(() => import("./FoodSearch").then((m) => m.FoodSearch), { ssr: false });
@@ -13,7 +15,9 @@ export interface FoodPickerProps {
   readonly value: string;
   readonly foods: readonly Food[];
   readonly disabled?: boolean;
-  readonly onChoose: (food: FoodId) => void;
+  readonly measures?: { readonly spoons: SpoonSystem; readonly units: UnitSystem };
+  /** With the amount that was typed beside it, if any. */
+  readonly onChoose: (food: FoodId, grams: Estimate | null) => void;
   readonly onOwn?: (name: string) => void;
 }
 

@@ -20,8 +20,16 @@ interface NumberFieldProps {
   readonly disabled?: boolean;
   readonly width?: string;
   /** Reads what is no plain number ("2 tbsp", "350 F"): the number in this field's unit, or a sentence that asks. */
-  readonly read?: (text: string) => { readonly value: number; readonly says: string } | { readonly asks: string };
-  readonly onCommit: (value: number | null) => void;
+  readonly read?: (text: string) => ReadInWords | { readonly asks: string };
+  /** `words` where the number was read from words. */
+  readonly onCommit: (value: number | null, words?: ReadInWords) => void;
+}
+/** A number read from words, in the field's unit, with what it may be. */
+export interface ReadInWords {
+  readonly value: number;
+  readonly low?: number;
+  readonly high?: number;
+  readonly says: string;
 }
 
 /** Something typed over a value; a value that changed elsewhere (undo, units) makes it void. */
@@ -67,9 +75,11 @@ export function NumberField(props: NumberFieldProps) {
       return;
     }
     let number = readNumber(draft);
+    let words: ReadInWords | undefined;
     if (number === null && props.read) {
-      const words = props.read(draft);
-      if ("asks" in words) return setProblem(words.asks);
+      const read = props.read(draft);
+      if ("asks" in read) return setProblem(read.asks);
+      words = read;
       number = Number(words.value.toFixed(digits));
       setNote(words.says);
     }
@@ -78,7 +88,7 @@ export function NumberField(props: NumberFieldProps) {
       return setProblem(`${label} can be ${low} to ${high}${unit ? ` ${unit}` : ""}. It was left as it is.`);
     setProblem(null);
     setDraft(null);
-    if (String(number) !== written) onCommit(number);
+    if (String(number) !== written) onCommit(number, words);
   };
 
   return (

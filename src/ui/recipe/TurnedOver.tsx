@@ -3,7 +3,7 @@
 import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react";
 import { SETTINGS, type Setting } from "@/core/bite/targets";
 import type { RecipeAnswer } from "@/core/recipe/answer";
-import { openLines } from "@/core/recipe/open";
+import { openMeats, unsaidLines } from "@/core/recipe/open";
 import { Card, Do, Quiet, Remark } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
 import { Dinner, WhoMustNot } from "../swap/Details";
@@ -124,7 +124,8 @@ function Method({ answer }: RecipeProps & { readonly answer: RecipeAnswer }) {
 }
 
 function Finish(props: RecipeProps & { readonly answer: RecipeAnswer }) {
-  const open = openLines(props.answer.settled).length;
+  const open = openMeats(props.answer.settled).length;
+  const unsaid = unsaidLines(props.answer.settled).length;
   const without = props.answer.meats.filter((m) => m.taken === null).length;
   const ready = open === 0 && without === 0;
   return (
@@ -134,8 +135,14 @@ function Finish(props: RecipeProps & { readonly answer: RecipeAnswer }) {
       </Flex>
       {open > 0 && (
         <Text fontSize="sm" color="turmeric" fontWeight="600" mt="3">
-          {counted(open, "line")} still {open === 1 ? "needs" : "need"} an amount. Say how much, or leave{" "}
+          {counted(open, "line")} of meat still {open === 1 ? "needs" : "need"} an amount. Say how much, or leave{" "}
           {open === 1 ? "it" : "them"} out.
+        </Text>
+      )}
+      {unsaid > 0 && (
+        <Text fontSize="sm" color="turmeric" mt="3">
+          {counted(unsaid, "line")} without an amount: {unsaid === 1 ? "it comes" : "they come"} along, and the Bench
+          asks how much.
         </Text>
       )}
       {without > 0 && (

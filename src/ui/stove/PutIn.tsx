@@ -9,7 +9,7 @@ import { NumberField } from "../frame/fields";
 export interface PutInProps {
   readonly units: UnitSystem;
   /** The foods that this step takes, with the grams that count now. */
-  readonly lines: readonly { readonly line: number; readonly name: string; readonly massG: number }[];
+  readonly lines: readonly { readonly line: number; readonly name: string; readonly massG: number | null }[];
   readonly onPutIn: (line: number, massG: number) => void;
 }
 
@@ -35,7 +35,8 @@ export function PutIn({ units, lines, onPutIn }: PutInProps) {
           <NumberField
             key={line}
             label={name}
-            value={massG / gramsEach}
+            value={massG === null ? null : massG / gramsEach}
+            emptySays="how much?"
             low={0}
             high={100_000 / gramsEach}
             unit={units === "us" ? "oz" : "g"}

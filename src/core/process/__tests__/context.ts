@@ -46,7 +46,7 @@ export const context = (draw: Draw): StepContext => ({
   figures: processOf,
   bring: (lines) =>
     lines.flatMap((l): Input[] =>
-      l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG, contents: contents(l.food, l.massG) }] : [],
+      l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG ?? 0, contents: contents(l.food, l.massG ?? 0) }] : [],
     ),
   endOf: () => null,
   ...drawsOf(draw, () => "d.s"),

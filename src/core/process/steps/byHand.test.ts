@@ -186,7 +186,7 @@ test("imperial and Australian measures are none of the metric ones (GNU units: b
 });
 test("a food whose name is the whole question comes before one that only begins with it", () => {
   const index = foodIndex([...FOODS, ownFood("a", "Salt marsh grass"), ownFood("b", "Salt")]);
-  expect(index.find("salt")[0]?.id).toBe("b");
+  expect(index.find("salt").foods[0]?.id).toBe("b");
 });
 
 test("a sauce that will not coat says how much starch would do it; one that sets, how much liquid", () => {
