@@ -28,6 +28,7 @@ import { dietVerdicts, type DietVerdict } from "./safety/diets";
 import { type Disliked, dislikedFoods, eaterVerdicts, type Verdict } from "./safety/eaters";
 import { taskNetOf } from "./schedule/fromPlan";
 import type { TaskNet } from "./schedule/task";
+import { type Doubt, doubtsOf } from "./season/doubts";
 import { type SaltStanding, saltStanding } from "./season/standing";
 
 /**
@@ -82,6 +83,8 @@ export interface Plan extends TaskNet {
   /** Foods of the supper that somebody at the table would rather not have. */
   readonly disliked: readonly Disliked[];
   readonly perEater: PerEater;
+  /** What is far from what cooks take: asked, never changed. */
+  readonly doubts: readonly Doubt[];
   /** How many steps cannot be computed. */
   readonly blocked: number;
 }
@@ -195,6 +198,9 @@ export function plan(input: PlanInput, tools: PlanTools = {}): Plan {
     diets: dietVerdicts(input.supper, input.eaters, { ...book, saltG: eaten.saltG, saltAtLeast: eaten.saltAtLeast }),
     disliked: dislikedFoods(input.supper, input.eaters, book.kin),
     perEater: eaten,
+    doubts: replayed.flatMap(({ dish, parts }, i) =>
+      doubtsOf(dish, eachEatsOf(dishes[i] as PlannedDish, parts, heads), book.food, book.kin),
+    ),
     blocked: rows.filter((r) => r.state === "blocked").length,
   };
 }
@@ -218,6 +224,21 @@ function plannedDish(dish: Dish, parts: readonly ReplayedPart[], heads: number):
       };
     }),
   };
+}
+
+/** Salt and water of one dish as eaten, g for each; null where a part of it cannot be computed. */
+function eachEatsOf(dish: PlannedDish, parts: readonly ReplayedPart[], heads: number) {
+  let saltG: number | null = 0;
+  let waterG: number | null = 0;
+  dish.parts.forEach((part, p) => {
+    if (!part.served) return;
+    const source = parts[p];
+    const end = source && source.rows.length > 0 ? source.end : null;
+    const share = (1 - (source?.usedShare ?? 0)) / heads;
+    saltG = saltG === null || end === null ? null : saltG + end.batch.saltG * share;
+    waterG = waterG === null || end === null ? null : waterG + end.batch.waterG * share;
+  });
+  return { saltG, waterG };
 }
 
 function perEater(

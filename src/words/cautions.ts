@@ -143,3 +143,8 @@ export function describeCaution(caution: Caution, { units, foods, eater }: Telli
   // The facts are those of the caution's own rule.
   return (SAYS[caution.rule] as (facts: object, tools: Tools) => string)(caution.facts, tools);
 }
+
+/** Every stop in the words that stand beside its step, each once. */
+export const describeStops = (cautions: readonly Caution[], telling: Telling): readonly string[] => [
+  ...new Set(cautions.filter((c) => c.severity === "stop").map((c) => `Stop. ${describeCaution(c, telling)}`)),
+];

@@ -1,18 +1,29 @@
 import type { Eater } from "@/core/household/people";
-import type { Plan } from "@/core/plan";
+import { openIn } from "@/core/open";
+import type { Caution } from "@/core/safety/rule";
+import { describeCaution, describeStops, type Telling } from "./cautions";
 import { counted } from "./count";
 import { DIET_WORDS } from "./diets";
+import { describeDoubt } from "./doubts";
 import type { RemarkText } from "./facts";
-import { ALLERGEN_NAMES } from "./words";
+import { ALLERGEN_NAMES, foodName, foodsInText } from "./words";
 
-/** What of a supper is still open: whom it harms, whose labels are unread, what cannot be worked out. */
+/** What of a supper is still open: what harms as it is planned, whom it harms, what is not said, read or worked out. */
 export function describeOpen(
-  plan: Pick<Plan, "verdicts" | "diets" | "blocked">,
+  plan: Parameters<typeof openIn>[0],
+  cautions: readonly Caution[],
   eaters: readonly Eater[],
+  telling: Telling,
 ): RemarkText[] {
-  const open: RemarkText[] = [];
+  const open: RemarkText[] = describeStops(cautions, telling).map((says) => ({ tone: "harm", says }));
+  const { mendable, unsaid } = openIn(plan, cautions);
   if (plan.blocked > 0)
     open.push({ tone: "harm", says: `${counted(plan.blocked, "step")} cannot be worked out: fix it on the Bench` });
+  if (unsaid.length > 0)
+    open.push({ tone: "watch", says: `Nobody has said how much ${foodsInText(telling.foods, unsaid)} goes in` });
+  for (const doubt of plan.doubts)
+    open.push({ tone: "watch", says: describeDoubt(doubt, (food) => foodName(telling.foods, food), telling.units) });
+  for (const says of new Set(mendable.map((c) => describeCaution(c, telling)))) open.push({ tone: "watch", says });
   for (const { eater, allergen, verdict, ask, contains } of plan.verdicts) {
     const name = eaters.find((e) => e.id === eater)?.name ?? "Somebody";
     if (verdict === "contains")

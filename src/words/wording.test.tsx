@@ -245,7 +245,9 @@ describe("what is still open of a supper", () => {
   });
   const [first] = DEMO_EATERS;
   const says = (blocked: number, ...verdicts: ReturnType<typeof verdict>[]) =>
-    describeOpen({ blocked, verdicts, diets: [] }, DEMO_EATERS).map(({ tone, says: text }) => `${tone}: ${text}`);
+    describeOpen({ blocked, verdicts, diets: [], doubts: [], dishes: [] }, [], DEMO_EATERS, textContext).map(
+      ({ tone, says: text }) => `${tone}: ${text}`,
+    );
 
   test("an allergen harms, an unread label is to be watched, a clear supper says nothing", () => {
     if (!first) throw new Error("the demo has eaters");

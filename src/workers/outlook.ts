@@ -2,6 +2,7 @@ import { writeClock } from "@/words/time";
 import { localTime } from "@/core/calendar/localTime";
 import type { Supper } from "@/core/dish/dish";
 import { openBook } from "@/core/foods/book";
+import { judge } from "@/core/judge";
 import type { PlanInput } from "@/core/plan";
 import type { Memory } from "@/core/quantities/memory";
 import { writeMinutes } from "@/core/quantities/write";
@@ -34,12 +35,6 @@ export function outlookOf(
   const remarks: RemarkText[] = [];
   if (found.kind === "fits") remarks.push({ tone: "good", says: `${writeMinutes(found.handsMin)} of hands-on work` });
   else remarks.push({ tone: "harm", says: "It does not fit the kitchen: look at the Clock" });
-  remarks.push(...describeOpen(planned, eaters));
-  if (found.kind !== "fits") return { firstAt: null, remarks, first: null, work: [] };
-
-  const serveAt = Date.parse(supper.serveAt);
-  const moves = titledWork(planned, found);
-  const [first] = moves;
   const named = (things: readonly { readonly id: string; readonly name: string }[]) => (id: string) =>
     things.find((t) => t.id === id)?.name ?? "part";
   const textContext = {
@@ -48,6 +43,12 @@ export function outlookOf(
     part: named(supper.dishes.flatMap((d) => d.parts)),
     eater: named(eaters),
   };
+  remarks.push(...describeOpen(planned, judge(input, planned, found), eaters, textContext));
+  if (found.kind !== "fits") return { firstAt: null, remarks, first: null, work: [] };
+
+  const serveAt = Date.parse(supper.serveAt);
+  const moves = titledWork(planned, found);
+  const [first] = moves;
   const spoken = first ? describeStep(first.row, first.part, null, textContext) : null;
   return {
     firstAt: first ? serveAt + first.startMin * 60_000 : null,

@@ -52,6 +52,9 @@ function Ready({ view }: { view: SupperView }) {
   const toJoin = useSame(partsToJoin(dish, part?.id ?? null).map(({ id }) => ({ id, share: shareLeft(dish, id) })));
   const liquors = useSame(liquorsOf(plannedDish, stepId));
   const pieces = useSame(piecesOf(row));
+  const doubts = useSame(
+    (plan?.doubts ?? []).filter((d) => d.kind === "share" && d.dish === dish.id && d.step === stepId),
+  );
   const pan = panOf(row);
   const factor = timesMade(supper, dish);
   const byKind = useLimits();
@@ -69,12 +72,13 @@ function Ready({ view }: { view: SupperView }) {
             toJoin,
             liquors,
             limits,
+            doubts,
             factor,
             frozen,
             pieces,
             pan,
           },
-    [dishStep, kitchen, units, allFoods, parts, toJoin, liquors, limits, factor, frozen, pieces, pan],
+    [dishStep, kitchen, units, allFoods, parts, toJoin, liquors, limits, doubts, factor, frozen, pieces, pan],
   );
   const actions = useActions(
     { supper, dish, takers: view.takers, plan, input: view.input, part, step: dishStep, textContext },

@@ -13,7 +13,7 @@ import { titledWork } from "@/words/tasks";
 import { writeDay } from "@/words/time";
 import { counted } from "@/words/count";
 import { instant, newId, noted } from "./store";
-import { type SupperView, useSupper } from "./supper";
+import { nameIn, supperHref, type SupperView, useSupper } from "./supper";
 
 /** Fetched while the cook reads the first question: what cooks is more than what asks. */
 const cooking = () => import("./Cooking");
@@ -32,7 +32,8 @@ export function StovePage() {
 }
 
 function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
-  const { supper, input, schedule } = view;
+  const { supper, input, schedule, cautions } = view;
+  const stops = cautions.filter((c) => c.severity === "stop");
   useEffect(() => {
     const timer = setTimeout(() => void cooking(), CALM_MS);
     return () => clearTimeout(timer);
@@ -44,19 +45,28 @@ function Begin({ view, plan }: { view: SupperView; plan: Plan }) {
     const { frozenInput } = await import("@/core/cooking");
     const at = instant();
     const row = { id: newId("cooking"), supper: supper.id, startedAt: new Date(at).toISOString() };
-    await noted.begin({ ...row, input: frozenInput(input) }, { kind: "begun", at, step: first.key });
+    const begun = { kind: "begun", at, step: first.key } as const;
+    const accepted = stops.map(({ step, rule }) => ({ step, rule }));
+    // What the cook was asked and answered stays with the cooking.
+    await noted.begin(
+      { ...row, input: frozenInput(input) },
+      ...(accepted.length === 0 ? [begun] : [{ kind: "accepted", at, stops: accepted } as const, begun]),
+    );
   };
   const start =
     schedule?.kind === "fits"
       ? localTime(Date.parse(supper.serveAt) + schedule.startMin * 60_000, input.kitchen.timeZone)
       : null;
-  const open: RemarkText[] = describeOpen(plan, input.eaters);
+  const telling = { units: view.units, foods: view.foods, eater: nameIn(input.eaters) };
+  const open: RemarkText[] = describeOpen(plan, cautions, input.eaters, telling);
   if (!start) open.push({ tone: "watch", says: "It does not fit the clock; the steps come in the order of the dish" });
   return (
     <BeforeCooking
       title={view.cooking ? `${supper.name}, once more` : supper.name}
       says={`${counted(moves.length, "step")} for ${headCount(supper)}, ${start ? `to begin ${writeDay(start)}` : "no time set"}. The first: ${moves[0]?.title ?? "nothing yet"}.`}
       open={open}
+      stops={stops.length}
+      bench={supperHref("bench", supper.id)}
       onBegin={() => void begin()}
     />
   );

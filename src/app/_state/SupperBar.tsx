@@ -1,8 +1,10 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { usePathname } from "next/navigation";
 import { type ReactNode, useCallback } from "react";
 import { headCount } from "@/core/dish/dish";
+import { openIn, type OpenIn } from "@/core/open";
 import { localTime } from "@/core/calendar/localTime";
 import type { UnitSystem } from "@/core/quantities/units";
 import { Bar, HouseNav, type Stage, Thread } from "@/ui/frame/headers";
@@ -13,17 +15,22 @@ import { counted } from "@/words/count";
 import { STAGES, type StageSlug } from "./stages";
 import { useAhead } from "./ahead";
 import { saveKitchen, useKitchen, useStoring } from "./store";
-import { supperHref, type SupperView, useSupper } from "./supper";
+import { nameIn, supperHref, type SupperView, useSupper } from "./supper";
 
+const Stops = dynamic(() => import("@/ui/frame/Stops").then((m) => m.Stops), { ssr: false });
+
+/** "settled", "2 things to look at", "1 stop, 2 things to look at". */
+function describeOpenCount({ stops, count }: OpenIn): string {
+  const others = count - stops.length;
+  const looks = others === 0 ? [] : [`${counted(others, "thing")} to look at`];
+  return count === 0
+    ? "settled"
+    : [...(stops.length === 0 ? [] : [counted(stops.length, "stop")]), ...looks].join(", ");
+}
 /** What is settled and what is open, a few words a stage. */
 function stagesOf(view: SupperView, path: string): Stage[] {
-  const { plan, schedule, supper, cooking, input, frozen } = view;
-  const open =
-    plan === null
-      ? 0
-      : plan.blocked +
-        plan.verdicts.filter((v) => v.verdict !== "clear").length +
-        plan.diets.filter((d) => d.verdict !== "fits").length;
+  const { plan, schedule, supper, cooking, input, frozen, cautions } = view;
+  const open = plan === null ? null : openIn(plan, cautions);
   const zone = input.kitchen.timeZone;
   const start =
     schedule?.kind === "fits" ? localTime(Date.parse(supper.serveAt) + schedule.startMin * 60_000, zone) : null;
@@ -41,8 +48,8 @@ function stagesOf(view: SupperView, path: string): Stage[] {
     bench: stage(
       "Bench",
       "bench",
-      plan === null ? "…" : open === 0 ? "settled" : `${counted(open, "thing")} to look at`,
-      open === 0 ? "plain" : "open",
+      open === null ? "…" : describeOpenCount(open),
+      open === null || open.count === 0 ? "plain" : open.stops.length > 0 ? "stop" : "open",
     ),
     clock: stage(
       "Clock",
@@ -84,5 +91,14 @@ export function SupperBar() {
   if (state.state !== "ready") return bar(<HouseNav here="" />);
   const { supper, input } = state;
   const when = `${writeDay(localTime(Date.parse(supper.serveAt), input.kitchen.timeZone))} · ${counted(headCount(supper), "eater")}`;
-  return bar(<Thread name={supper.name} when={when} stages={stages} />);
+  // A stop that the cook has answered at the beginning of the cooking says nothing more here.
+  const stops = state.frozen ? [] : state.cautions.filter((c) => c.severity === "stop");
+  return (
+    <>
+      {bar(<Thread name={supper.name} when={when} stages={stages} />)}
+      {stops.length > 0 && (
+        <Stops stops={stops} telling={{ units: state.units, foods: state.foods, eater: nameIn(input.eaters) }} />
+      )}
+    </>
+  );
 }

@@ -25,6 +25,7 @@ import type { FoodId } from "@/core/foods/food";
 import { ownFood } from "@/core/foods/own";
 import type { Plan, PlanInput, PlannedPart } from "@/core/plan";
 import { differences, type Difference } from "@/core/process/compare";
+import type { Doubt } from "@/core/season/doubts";
 import type { Step } from "@/core/process/registry";
 import { type DishId, lineWith, type PartId, type StepId } from "@/core/process/step";
 import { rowsOf } from "@/core/schedule/work";
@@ -178,6 +179,14 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
           };
           void exchanged(editDish(supper, dish.id, (d) => editStep(d, id, set)));
         }),
+      beSure: (doubt) => {
+        const { supper } = newest.current;
+        void saveSupper(
+          supper,
+          editDish(supper, doubt.dish, (d) => sureOf(d, doubt)),
+          "It is right",
+        );
+      },
       keep: () => {
         const { supper, dish, takers } = newest.current;
         void change(
@@ -223,6 +232,17 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
   }, [setSelection]);
 }
 
+/** The dish with the cook's answer that so much is right. */
+function sureOf(dish: Dish, doubt: Doubt): Dish {
+  if (doubt.kind !== "share") {
+    const figure = doubt.kind === "salt" ? { saltG: doubt.eachG } : { liquidG: doubt.eachG };
+    return { ...dish, sure: { ...dish.sure, ...figure } };
+  }
+  return editStep(dish, doubt.step, (s) => {
+    const line = s.adds[doubt.line];
+    return line?.kind === "food" ? setLine(s, doubt.line, { ...line, sure: true }) : s;
+  });
+}
 /** Grams shown over grams of the dish as it is written. */
 export const timesMade = (supper: Supper, dish: Dish) => Math.max(1, headCount(supper)) / dish.servings;
 

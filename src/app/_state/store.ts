@@ -46,9 +46,9 @@ export const useStoring = (): boolean => {
 const asNotes = (entries: readonly LogEntry[]): Note[] => entries.map((entry) => ({ id: crypto.randomUUID(), entry }));
 /** One press at the Stove, drawn at once; resolves once the browser was asked to store it. */
 export const noted = {
-  begin: (cooking: CookingRow, first: LogEntry) => {
+  begin: (cooking: CookingRow, ...first: LogEntry[]) => {
     askToKeep();
-    return heldNotes.add({ kind: "begin", cooking, notes: asNotes([first]) });
+    return heldNotes.add({ kind: "begin", cooking, notes: asNotes(first) });
   },
   add: (cooking: CookingId, ...entries: LogEntry[]) =>
     heldNotes.add({ kind: "notes", cooking, notes: asNotes(entries) }),

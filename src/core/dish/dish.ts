@@ -44,6 +44,8 @@ export interface Dish {
   readonly replaces: Replaced | null;
   readonly servings: number;
   readonly parts: readonly Part[];
+  /** The cook was asked whether so much for each is right, and it is: salt and water as eaten, g. */
+  readonly sure?: { readonly saltG?: number; readonly liquidG?: number };
 }
 
 /** How a food lies ready: simply there, in the freezer, thawed, soaked or cooked already. */

@@ -42,6 +42,9 @@ const dishOf = (step: typeof StepSchema) =>
       null,
     ),
     servings: between(1, 200),
+    sure: v.optional(
+      v.strictObject({ saltG: v.optional(between(0, 100_000)), liquidG: v.optional(between(0, 100_000)) }),
+    ),
     parts: v.pipe(
       list(
         v.strictObject({
@@ -207,6 +210,11 @@ export const LogEntrySchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("clock"), ...stamp, byMs: between(-8.64e15, 8.64e15) }),
   v.strictObject({ kind: v.literal("burner"), ...stamp, burner: id, works: v.boolean() }),
   v.strictObject({ kind: v.literal("oven"), ...onStep, on: v.boolean() }),
+  v.strictObject({
+    kind: v.literal("accepted"),
+    ...stamp,
+    stops: list(v.strictObject({ step: id, rule: v.pipe(v.string(), v.maxLength(40)) }), LIMITS.log),
+  }),
   v.strictObject({ kind: v.literal("aside"), ...stamp }),
   v.strictObject({ kind: v.literal("finished"), ...stamp }),
 ]);

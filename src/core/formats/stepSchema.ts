@@ -10,6 +10,7 @@ const Line = v.variant("kind", [
     /** Null while nobody has said how much. */
     massG: maybe(between(0, 100_000)),
     between: v.optional(v.strictObject({ lowG: between(0, 100_000), highG: between(0, 100_000) })),
+    sure: v.optional(v.literal(true)),
   }),
   v.strictObject({ kind: v.literal("part"), part: id, share: between(0, 1) }),
   v.strictObject({ kind: v.literal("liquor"), step: id, share: between(0, 1) }),

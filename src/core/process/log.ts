@@ -28,6 +28,8 @@ export type LogEntry = { readonly at: number } & (
   | { readonly kind: "burner"; readonly burner: string; readonly works: boolean }
   /** The oven is on for this step, or it is not after all. */
   | { readonly kind: "oven"; readonly step: StepKey; readonly on: boolean }
+  /** What stood as a stop when the cook began all the same, by step and rule. */
+  | { readonly kind: "accepted"; readonly stops: readonly { readonly step: StepKey; readonly rule: string }[] }
   /** Left for later; whatever is noted next picks it up again. */
   | { readonly kind: "aside" }
   | { readonly kind: "finished" }
@@ -127,6 +129,7 @@ export function progressOf(log: readonly LogEntry[]): Progress {
         break;
       case "weighed":
       case "amount":
+      case "accepted":
       case "aside":
         break;
     }

@@ -17,6 +17,8 @@ export interface FoodLine {
   readonly massG: number | null;
   /** What it may weigh where it was counted or poured, not weighed ("1 onion"), g; absent where the grams are what was said. */
   readonly between?: { readonly lowG: number; readonly highG: number };
+  /** The cook was asked whether so much is right, and it is. */
+  readonly sure?: true;
 }
 /**
  * Something that goes in: a food, a share of a finished part, or a share of the liquor that an earlier step poured or

@@ -161,6 +161,10 @@ describe("a list on one line keeps every food", () => {
     ["2 carrots and 1 onion", ["carrot", "onion"]],
     ["flour, egg, breadcrumbs", ["wheat-flour", "@egg", "breadcrumbs"]],
     ["1 stock cube dissolved in 300 ml boiling water", ["stock-powder", "water"]],
+    ["500 ml hot vegetable stock, made with 1 cube", ["stock-powder", "water"]],
+    ["1 litre vegetable stock (from powder)", ["stock-powder", "water"]],
+    ["300ml beef stock made with a beef stock cube", ["@stock", "water"]],
+    ["250 g tinned chickpeas, 1 red chilli, salt", ["chickpeas-tinned", "chilli", "salt"]],
   ])("%s", (text, foods) => expect(listed(text)).toEqual(foods));
   test.each([
     "1 onion, finely chopped",

@@ -2,6 +2,7 @@
 
 import { chakra, HStack, Stack } from "@chakra-ui/react";
 import { Plus, X } from "lucide-react";
+import dynamic from "next/dynamic";
 import { useEffect, useRef, useState } from "react";
 import type { FoodId } from "@/core/foods/food";
 import { addLine, removeLine, setLine } from "@/core/dish/edit";
@@ -18,6 +19,8 @@ import type { BenchActions } from "./benchProps";
 import type { SelectedStep } from "./StepForm";
 import { unitOf } from "./units";
 
+/** Come with the first amount that is asked about. */
+const Doubts = dynamic(() => import("./Doubts").then((m) => m.Doubts), { ssr: false });
 const select = {
   fontSize: "sm",
   h: "10",
@@ -33,15 +36,17 @@ const select = {
 
 /** What goes into the step in hand: foods in grams or in a cook's words, other parts, liquor that was kept. */
 export function Lines({
-  selected: { step, foods, parts, toJoin, liquors, factor, units, kitchen, frozen },
+  selected: { step, foods, parts, toJoin, liquors, factor, units, kitchen, frozen, doubts },
   onEdit,
   onFood,
   onOwnFood,
+  onSure,
 }: {
   selected: SelectedStep;
   onEdit: BenchActions["editStep"];
   onFood: BenchActions["changeFood"];
   onOwnFood: BenchActions["ownFood"];
+  onSure: BenchActions["beSure"];
 }) {
   const unit = unitOf("mass", units);
   const name = (line: Line) =>
@@ -170,6 +175,15 @@ export function Lines({
           </IconDo>
         </HStack>
       ))}
+      {doubts.length > 0 && (
+        <Doubts
+          doubts={doubts}
+          foods={(id) => foods.find((f) => f.id === id) ?? null}
+          units={units}
+          frozen={frozen}
+          onSure={onSure}
+        />
+      )}
       {adding && (
         <FoodSearch
           label="Food to add, with its amount if you like"

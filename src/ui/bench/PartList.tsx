@@ -16,11 +16,16 @@ import { ScaleDish } from "./ScaleDish";
 /** Comes with the first part that is added. */
 const AddPart = dynamic(() => import("./AddPart").then((m) => m.AddPart), { ssr: false });
 
+/** Come with the first amount that is asked about. */
+const Doubts = dynamic(() => import("./Doubts").then((m) => m.Doubts), { ssr: false });
+
 type ListProps = Omit<BenchProps, "ranges">;
 
 /** Dishes and parts of the supper. */
 export function PartList(props: ListProps & Pick<BenchProps, "recipeHref">) {
-  const { plan, dish, part, textContext, supper, kitchen, foods, frozen, actions, recipeHref } = props;
+  const { plan, dish, part, textContext, supper, kitchen, foods, frozen, actions, recipeHref, stepId } = props;
+  // What is asked of the step in hand stands beside its lines.
+  const elsewhere = plan.doubts.filter((d) => d.kind !== "share" || d.dish !== dish.id || d.step !== stepId);
   return (
     <Card p="3" minW="0">
       {recipeHref && (
@@ -41,6 +46,20 @@ export function PartList(props: ListProps & Pick<BenchProps, "recipeHref">) {
         foods={foods}
         kitchen={kitchen}
       />
+      {elsewhere.length > 0 && (
+        <Doubts
+          doubts={elsewhere}
+          foods={textContext.foods}
+          units={textContext.units}
+          frozen={frozen}
+          onSure={actions.beSure}
+          onShow={(doubt) => {
+            actions.selectDish(doubt.dish);
+            actions.selectPart(doubt.part);
+            actions.selectStep(doubt.step);
+          }}
+        />
+      )}
       {!frozen && (
         <ScaleDish dish={dish} supper={supper} kitchen={kitchen} textContext={textContext} onScale={actions.scale} />
       )}

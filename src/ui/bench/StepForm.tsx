@@ -7,6 +7,7 @@ import { reshaped } from "@/core/dish/shapes";
 import type { PartId, ShapeForm, StepId } from "@/core/process/step";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Food } from "@/core/foods/food";
+import type { Doubt } from "@/core/season/doubts";
 import type { Limits, Step } from "@/core/process/registry";
 import { readAmount } from "@/core/quantities/amount";
 import type { UnitSystem } from "@/core/quantities/units";
@@ -33,6 +34,8 @@ export interface SelectedStep {
   readonly liquors: readonly { readonly step: StepId; readonly name: string }[];
   /** What its numbers can be. */
   readonly limits: Limits;
+  /** What is asked about amounts of its own lines. */
+  readonly doubts: readonly Doubt[];
   /** Grams on screen over grams in the dish. */
   readonly factor: number;
   readonly frozen: boolean;
@@ -45,7 +48,7 @@ interface StepFormProps {
   readonly selected: SelectedStep;
   readonly part: PartId;
   readonly number: number;
-  readonly actions: Pick<BenchActions, "editStep" | "moveStep" | "removeStep" | "changeFood" | "ownFood">;
+  readonly actions: Pick<BenchActions, "editStep" | "moveStep" | "removeStep" | "changeFood" | "ownFood" | "beSure">;
 }
 
 /** The step in hand: the only form on the Bench. */
@@ -74,7 +77,13 @@ export const StepForm = memo(function StepForm({ selected, part, number, actions
         </IconDo>
       </Flex>
       <chakra.fieldset disabled={frozen} border="0" m="0" p="0" minW="0">
-        <Lines selected={selected} onEdit={editStep} onFood={actions.changeFood} onOwnFood={actions.ownFood} />
+        <Lines
+          selected={selected}
+          onEdit={editStep}
+          onFood={actions.changeFood}
+          onOwnFood={actions.ownFood}
+          onSure={actions.beSure}
+        />
         <Flex gap="3" wrap="wrap" mt="3">
           {pieces && step.kind === "shape" && <PieceCount pieces={pieces} onEdit={editStep} />}
           {fieldsOf(step, kitchen, selected.pan, selected.limits).map((field) => (

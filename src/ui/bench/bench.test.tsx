@@ -107,6 +107,7 @@ describe("the drawing", () => {
 
 describe("the step in hand", () => {
   const changeFood = jest.fn();
+  const beSure = jest.fn();
   const form = (step: Step, more: Partial<SelectedStep> = {}, editStep = jest.fn()) => {
     const selected: SelectedStep = {
       step,
@@ -117,13 +118,15 @@ describe("the step in hand", () => {
       toJoin: [{ id: "sauce", share: 1 }],
       liquors: [],
       limits: LIMITS_BY_KIND[step.kind],
+      doubts: [],
       factor: 1,
       frozen: false,
       pieces: null,
       pan: null,
       ...more,
     };
-    const actions = { editStep, moveStep: jest.fn(), removeStep: jest.fn(), changeFood, ownFood: jest.fn() };
+    const others = { moveStep: jest.fn(), removeStep: jest.fn(), ownFood: jest.fn() };
+    const actions = { ...others, editStep, changeFood, beSure };
     return show(<StepForm selected={selected} part="Strips" number={5} actions={actions} />);
   };
   const marinate = MUSTARD_STRIPS.parts[0]?.steps[4] as Step;
@@ -166,6 +169,39 @@ describe("the step in hand", () => {
     await user.clear(salt);
     await user.keyboard("{Enter}");
     expect(edited(onEdit, marinate)).toMatchObject({ saltTo: null });
+  });
+  test("an amount that nobody has said is an empty field; emptied, it is not said any more", async () => {
+    const onEdit = jest.fn();
+    const step = { ...marinate, adds: [{ kind: "food", food: "tamari", massG: null }] } as Step;
+    const { user } = form(step, {}, onEdit);
+    const field = screen.getByLabelText("Tamari, amount");
+    expect(field).toHaveValue("");
+    await user.type(field, "2 tbsp{Enter}");
+    expect(edited(onEdit, step).adds[0]).toMatchObject({ food: "tamari", between: { lowG: expect.any(Number) } });
+    onEdit.mockClear();
+    const said = form(marinate, {}, onEdit);
+    const [amount] = screen.getAllByLabelText("Mustard, grainy, amount");
+    await said.user.clear(amount as HTMLElement);
+    await said.user.keyboard("{Enter}");
+    expect(edited(onEdit, marinate).adds.some((l) => l.kind === "food" && l.massG === null)).toBe(true);
+  });
+  test("what is far from usual is asked beside its line, and one press answers", async () => {
+    const doubt = {
+      kind: "share",
+      dish: "d",
+      part: "strips",
+      step: "strips-marinate",
+      line: 0,
+      food: "chilli-flakes",
+      gPerKg: 90,
+      usualPerKg: [0.5, 3],
+    } as const;
+    const { user } = form(marinate, { doubts: [doubt] });
+    expect(
+      await screen.findByText("Chilli flakes: 90 g in a kilo of this dish, where 0.5 to 3 g are usual. Is this right?"),
+    ).toBeInTheDocument();
+    await user.click(screen.getByRole("button", { name: "Yes, it is right" }));
+    expect(beSure).toHaveBeenCalledWith(doubt);
   });
   test("lines come, change food, join parts and go", async () => {
     const onEdit = jest.fn();

@@ -11,6 +11,7 @@ import type { Chain } from "@/core/swap/chain";
 import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";
 import type { Caution } from "@/core/safety/rule";
+import type { Doubt } from "@/core/season/doubts";
 import type { Step, StepKind } from "@/core/process/registry";
 import type { TextContext } from "@/words/words";
 import type { SelectedStep } from "./StepForm";
@@ -50,6 +51,8 @@ export interface BenchActions {
   readonly editStep: (label: string, edit: (step: Step) => Step) => void;
   /** Another food in a line of it; what that drags along is told. */
   readonly changeFood: (index: number, food: FoodId, grams: TypedFood["grams"]) => void;
+  /** An amount that was asked about is right. */
+  readonly beSure: (doubt: Doubt) => void;
   readonly removeStep: () => void;
   readonly takeFix: (fix: Fix) => void;
   /** A food of the cook's own, known by name alone; `then` gets its id. */

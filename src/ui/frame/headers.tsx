@@ -99,7 +99,7 @@ export interface Stage {
   readonly href: string;
   readonly name: string;
   readonly says: string;
-  readonly tone: "plain" | "open";
+  readonly tone: "plain" | "open" | "stop";
   readonly here: boolean;
 }
 
@@ -236,8 +236,8 @@ export const Thread = memo(function Thread({
             >
               <Box as="span" fontWeight="600" color={stage.here ? "jade" : "ink"} lineHeight="1.2">
                 {stage.name}
-                {stage.tone === "open" && (
-                  <Box as="span" color="turmeric" hideFrom="md" aria-hidden>
+                {stage.tone !== "plain" && (
+                  <Box as="span" color={stage.tone === "stop" ? "chilli" : "turmeric"} hideFrom="md" aria-hidden>
                     {" "}
                     •
                   </Box>
@@ -248,7 +248,7 @@ export const Thread = memo(function Thread({
                 fontSize="xs"
                 // Five stages share a phone's width: there only the one in hand says more than its name.
                 srOnly={{ base: !stage.here, md: false }}
-                color={stage.tone === "open" ? "turmeric" : "quiet"}
+                color={stage.tone === "stop" ? "chilli" : stage.tone === "open" ? "turmeric" : "quiet"}
                 lineHeight="1.3"
               >
                 {stage.says}

@@ -100,7 +100,9 @@ test("what is open is asked beside its line; a line without an amount comes alon
   const beef = await screen.findByRole("radiogroup", { name: /^Routes for 500 g stewing beef/ });
   await user.click(screen.getByRole("button", { name: "Put it on the Bench" }));
   expect(props.onTake).toHaveBeenCalledTimes(1);
-  expect(screen.getByText("1 line without an amount: it comes along, and the Bench asks how much.")).toBeInTheDocument();
+  expect(
+    screen.getByText("1 line without an amount: it comes along, and the Bench asks how much."),
+  ).toBeInTheDocument();
 
   await user.type(screen.getByLabelText("Amount of 8 oz (500 g) mushrooms"), "500{Enter}");
   expect(props.onChoice).toHaveBeenLastCalledWith(4, { massG: 500 });

@@ -357,10 +357,31 @@ test("before the first step it says what is still open", async () => {
       title="Sunday supper"
       says="15 steps."
       open={[{ tone: "watch", says: "Ilse: 5 labels to read for gluten" }]}
+      stops={0}
+      bench="/supper/bench"
       onBegin={begin}
     />,
   );
   expect(screen.getByText(/Ilse: 5 labels/)).toBeInTheDocument();
   await user.click(screen.getByRole("button", { name: "Begin cooking" }));
   expect(begin).toHaveBeenCalled();
+});
+test("with a stop it asks once before it begins, and shows the way to put it right", async () => {
+  const begin = jest.fn();
+  const { user } = show(
+    <BeforeCooking
+      title="Sunday supper"
+      says="15 steps."
+      open={[{ tone: "harm", says: "Stop. The beans have not boiled." }]}
+      stops={1}
+      bench="/supper/bench"
+      onBegin={begin}
+    />,
+  );
+  await user.click(screen.getByRole("button", { name: "Begin cooking" }));
+  expect(begin).not.toHaveBeenCalled();
+  expect(screen.getByText(/One thing can harm somebody as it is planned/)).toBeInTheDocument();
+  expect(screen.getByRole("link", { name: "Put it right on the Bench" })).toHaveAttribute("href", "/supper/bench");
+  await user.click(screen.getByRole("button", { name: "I have read it: begin" }));
+  expect(begin).toHaveBeenCalledTimes(1);
 });

@@ -46,7 +46,9 @@ export const context = (draw: Draw): StepContext => ({
   figures: processOf,
   bring: (lines) =>
     lines.flatMap((l): Input[] =>
-      l.kind === "food" ? [{ from: "food", food: l.food, massG: l.massG ?? 0, contents: contents(l.food, l.massG ?? 0) }] : [],
+      l.kind === "food"
+        ? [{ from: "food", food: l.food, massG: l.massG ?? 0, contents: contents(l.food, l.massG ?? 0) }]
+        : [],
     ),
   endOf: () => null,
   ...drawsOf(draw, () => "d.s"),
