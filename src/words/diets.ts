@@ -6,19 +6,21 @@ export const DIET_WORDS: Readonly<Record<DietId, { readonly name: string; readon
     name: "vegan",
     means: "nothing of animals: no meat, fish, egg, milk; wine and beer are asked, since some are fined with such",
   },
-  "alcohol-free": { name: "no alcohol", means: "no wine or beer in the pan, cooked off or not" },
+  "alcohol-free": { name: "no alcohol", means: "no wine, beer or cider in the pan, cooked off or not" },
   "halal-minded": {
     name: "halal-minded",
     means:
-      "no wine, beer or pork; other meat and cheese are asked, and so are vinegar of wine or malt, soy sauce and the like, since opinions differ about the little alcohol in them",
+      "no wine, beer, cider or pork; other meat and cheese are asked, and so are vinegar, mustard, soy sauce and what else is fermented, since opinions differ about the little alcohol in them",
   },
   "no-added-salt": {
     name: "no added salt",
-    means: "no salt, and no seasoning or liquid with more than 1 g of salt in 100 g, such as soy sauce or stock powder",
+    means:
+      "no salt, no seasoning or liquid with more than 1 g of salt in 100 g, and nothing bought with more than 0.3 g, such as bread, kraut or stock",
   },
   "no-added-sugar": {
     name: "no added sugar",
-    means: "no sugar, syrup or treacle; seasonings with more than 10 g of sugars in 100 g are asked",
+    means:
+      "no sugar, syrup, treacle or sweetened fruit; seasonings with more than 10 g of sugars in 100 g, and what is bought with more than 5 g, are asked",
   },
   "no-added-oil": {
     name: "no added oil",

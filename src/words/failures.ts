@@ -31,6 +31,8 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
       return "The kitchen has no tin or oven dish. Add one under Kitchen.";
     case "no-oven":
       return "The kitchen has no oven. Add one under Kitchen.";
+    case "no-freezer":
+      return "The kitchen has no freezer. Take this step out, or say under Kitchen that there is one.";
     case "never-soft":
       return `At ${writeTemp(failure.atC, units)} pulses never soften. Use pressure or a hotter pot.`;
     case "nothing-to-coat-with":

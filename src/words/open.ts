@@ -1,4 +1,5 @@
 import type { Eater } from "@/core/household/people";
+import { labelsToRead } from "@/core/safety/eaters";
 import { openIn } from "@/core/open";
 import type { Caution } from "@/core/safety/rule";
 import { describeCaution, describeStops, type Telling } from "./cautions";
@@ -44,7 +45,7 @@ export function describeOpen(
     if (verdict === "ask")
       open.push({
         tone: "watch",
-        says: `${name}: ${counted(ask.length, "label")} to read for ${ALLERGEN_NAMES[allergen]}`,
+        says: `${name}: ${counted(labelsToRead(ask), "label")} to read for ${ALLERGEN_NAMES[allergen]}`,
       });
   }
   for (const { eater, diet, verdict } of plan.diets) {

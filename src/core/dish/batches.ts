@@ -106,7 +106,7 @@ function alikeUntil(part: Part, wanted: Part, days: number) {
   return found;
 }
 /** Its name, its lines and the gear and hands that it takes are as they come; everything else of the settings is the same. */
-const AS_IT_COMES: ReadonlySet<string> = new Set(["id", "adds", "pan", "tin", "handsMin", "mayWaitMin"]);
+const AS_IT_COMES: ReadonlySet<string> = new Set(["id", "adds", "pan", "tin", "handsMin", "mayWaitMin", "washed"]);
 function isSameWork(a: Step, b: Step): boolean {
   if (a.kind === "set-aside" || a.ready === true) return false;
   const names = new Set([...Object.keys(a), ...Object.keys(b)].filter((name) => !AS_IT_COMES.has(name)));

@@ -66,6 +66,8 @@ export interface Food {
   /** For a cook's own food: the food whose process figures it borrows; null when nobody knows. */
   readonly like: FoodId | null;
   readonly from: Provenance;
+  /** Made by somebody else: what its packet says of salt and sugar was put in. Absent: grown, or a plain ingredient. */
+  readonly bought?: true;
   /** Process figures as they were when a cooking began; absent: those of the table. */
   readonly process?: ProcessFigures;
 }

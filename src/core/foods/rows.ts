@@ -8,7 +8,7 @@
  * includes fibre. More: `also` other names, `has` allergens, `unless` allergens it has unless its label says free, `ask`
  * allergens only the label can settle (a compound food asks for all that its kind commonly carries), grams of household
  * spoons and cups (what is counted stands in `householdWeights.ts`), `pack` name net/drained grams, days it keeps once open (`fridge`,
- * `freezer`, `cupboard`), free acid and glutamate per 100 g. Wheat
+ * `freezer`, `cupboard`), free acid and glutamate per 100 g, `bought` where somebody else made it (as of all with `L`). Wheat
  * follows gluten (`wheat=ask` where a cereal with gluten is no wheat). Young jackfruit and blossom: water by difference.
  */
 export const ROWS = `
@@ -20,7 +20,7 @@ soy-chunks | Textured soy chunks | protein | 7.407407407 50 1.2 33 17.5 ? 20 | S
 pea-strips | Textured pea protein | protein | 8 58 3.5 25 12 1 600 | L low | also=pea protein strips, TPP; ask=gluten, soy, lupin; cup=60; pack=bag 300; cupboard=365
 fava-mince | Textured broad bean protein | protein | 8 60 3 24 12 1 300 | L low | also=fava protein, faba mince; ask=gluten, soy, lupin; cup=85; pack=bag 300; cupboard=365
 mycoprotein-mince | Mycoprotein mince | protein | 74 11.5 2.5 9 6 0.6 60 | L low; 11.5–14 g protein | also=fungus mince, fermented mince; ask=egg, milk, gluten, soy; cup=110; pack=bag 300; freezer=180
-soy-isolate | Soy protein isolate | protein | 4.98 88.32 3.39 0 0 0 1005 | SR 16122 medium | also=soya protein powder; has=soy; tbsp=7; cupboard=365
+soy-isolate | Soy protein isolate | protein | 4.98 88.32 3.39 0 0 0 1005 | SR 16122 medium | also=soya protein powder; has=soy; tbsp=7; cupboard=365; bought=yes
 pea-isolate | Pea protein isolate | protein | 6 80 6.5 4 2 0 1000 | L low | also=pea protein powder; ask=soy, lupin; tbsp=7; cupboard=365
 tofu-firm | Firm tofu | protein | 82 10 5.5 2 0.9 0.6 8 | L medium | also=bean curd, firm beancurd; has=soy; cup=250; pack=block 400/340; fridge=4; freezer=120
 tofu-extra-firm | Extra-firm tofu | protein | 75 14 8 2 1 0.5 10 | L medium | also=extra firm bean curd, pressed tofu; has=soy; cup=250; pack=block 450/400; fridge=4; freezer=120
@@ -57,7 +57,7 @@ butter-beans-tinned | Butter beans, tinned, drained | pulse | 71.5 6.3 0.5 18.5 
 lupin-beans | Lupin beans in brine, drained | pulse | 69 15 3 10 4 0.5 800 | L low | also=lupini; has=lupin; ask=sulphites; cup=160; pack=jar 330/200; fridge=5
 chickpeas-dry | Chickpeas, dry | pulse | 7.68 20.47 6.04 62.95 25.2 10.7 24 | SR 16056 high; fibre by today's method, IFCT 2017 | also=garbanzo beans, chana; ask=gluten; cup=200; pack=bag 500; cupboard=365
 chickpeas-cooked | Chickpeas, cooked, drained | pulse | 60.21 8.86 2.59 27.42 7.6 4.8 7 | SR 16057 high | also=garbanzo beans; cup=164; fridge=3; freezer=120
-chickpeas-tinned | Chickpeas, tinned, drained | pulse | 66.5 7.05 2.77 22.53 6.4 4 246 | SR low | also=canned garbanzo beans; ask=sulphites; cup=160; pack=tin 400/240, tin 540/340; fridge=3
+chickpeas-tinned | Chickpeas, tinned, drained | pulse | 66.5 7.05 2.77 22.53 6.4 4 246 | SR low | also=canned garbanzo beans; ask=sulphites; cup=160; pack=tin 400/240, tin 540/340; fridge=3; bought=yes
 kidney-beans-dry | Kidney beans, dry | pulse | 11.75 22.53 1.06 61.29 15.2 2.1 12 | SR 16032 medium | also=red beans, rajma; cup=184; pack=bag 500; cupboard=365
 kidney-beans-cooked | Kidney beans, cooked, drained | pulse | 66.94 8.67 0.5 22.8 7.4 0.32 2 | SR 16033 medium | also=red beans; cup=177; fridge=3; freezer=120
 kidney-beans-tinned | Kidney beans, tinned, drained | pulse | 67.5 7.5 0.6 21 6 2 230 | L low | ask=sulphites; cup=175; pack=tin 400/240, tin 540/340; fridge=3
@@ -71,7 +71,7 @@ pinto-beans-dry | Pinto beans, dry | pulse | 11.33 21.42 1.23 62.55 15.5 2.11 12
 pinto-beans-cooked | Pinto beans, cooked, drained | pulse | 62.95 9.01 0.65 26.22 9 0.34 1 | SR 16043 medium | also=speckled beans; cup=171; fridge=3; freezer=120
 pinto-beans-tinned | Pinto beans, tinned, drained | pulse | 68 7 0.9 20 6 0.6 230 | L low | ask=sulphites; cup=171; pack=tin 400/240; fridge=3
 edamame | Edamame, shelled | pulse | 72.77 11.91 5.2 8.91 5.2 2.18 6 | SR 11212 medium | also=green soya beans, mukimame; has=soy; cup=155; pack=bag 400; freezer=240
-peas | Peas, frozen | pulse | 79.5 5.22 0.4 13.62 4.5 5 108 | SR medium | also=garden peas, petits pois; cup=134; pack=bag 900; freezer=240
+peas | Peas, frozen | pulse | 79.5 5.22 0.4 13.62 4.5 5 108 | SR medium | also=garden peas, petits pois; cup=134; pack=bag 900; freezer=240; bought=yes
 broad-beans | Broad beans, fresh or frozen | pulse | 72.6 7.92 0.73 17.63 7.5 9.21 25 | SR 11088 medium | also=fava beans, faba beans; cup=109; pack=bag 500; freezer=240
 broad-beans-dry | Broad beans, dry | pulse | 10.98 26.12 1.53 58.29 25 5.7 13 | SR 16052 high | also=dried fava beans, ful; cup=150; pack=bag 500; cupboard=365
 adzuki-dry | Adzuki beans, dry | pulse | 13.44 19.87 0.53 62.9 12.7 ? 5 | SR 16001 high | also=aduki beans, red mung; cup=197; pack=bag 500; cupboard=365
@@ -113,7 +113,7 @@ carrot | Carrot | vegetable | 88.29 0.93 0.24 9.58 2.8 4.74 69 | SR 11124 high |
 celery | Celery | vegetable | 95.43 0.69 0.17 2.97 1.6 1.34 80 | SR 11143 high | has=celery; cup=101; fridge=10
 celeriac | Celeriac | vegetable | 88 1.5 0.3 9.2 1.8 1.6 100 | SR medium | also=celery root; has=celery; cup=156; fridge=14
 cassava | Cassava, raw | vegetable | 59.68 1.36 0.28 38.06 1.8 1.7 14 | SR 11134 high | also=yuca, manioc; cup=206; fridge=4; freezer=180
-bamboo-shoots | Bamboo shoots, tinned | vegetable | 94.32 1.72 0.4 3.22 1.4 1.9 7 | SR 11029 high | also=sliced bamboo; cup=131; pack=tin 227/140; fridge=3
+bamboo-shoots | Bamboo shoots, tinned | vegetable | 94.32 1.72 0.4 3.22 1.4 1.9 7 | SR 11029 high | also=sliced bamboo; cup=131; pack=tin 227/140; fridge=3; bought=yes
 bamboo-shoots-raw | Bamboo shoots, raw | vegetable | 91 2.6 0.3 5.2 2.2 3 4 | SR 11026 high | also=fresh bamboo; cup=151; fridge=7
 parsnip | Parsnip | vegetable | 79.53 1.2 0.3 17.99 4.9 4.8 10 | SR 11298 high | cup=133; fridge=14
 beetroot | Beetroot | vegetable | 87.58 1.61 0.17 9.56 2.8 6.76 78 | SR 11080 high | also=beets; cup=136; fridge=14
@@ -125,7 +125,7 @@ spinach | Spinach | vegetable | 91.4 2.86 0.39 3.63 2.2 0.42 79 | SR 11457 high 
 chard | Chard | vegetable | 92.66 1.8 0.2 3.74 1.6 1.1 213 | SR 11147 high | also=silverbeet; cup=36; fridge=4
 red-pepper | Red pepper | vegetable | 92.21 0.99 0.3 6.03 2.1 4.2 4 | SR 11821 high | also=capsicum, bell pepper; cup=149; fridge=6
 tomato | Tomatoes | vegetable | 94.52 0.88 0.2 3.89 1.2 2.63 5 | SR 11529 high | cup=180; acid=0.5; glutamate=0.14; fridge=6
-tomatoes-tinned | Tomatoes, tinned, with juice | vegetable | 94 0.9 0.2 4 1 2.5 115 | SR medium | also=canned tomatoes, chopped tomatoes, polpa; cup=240; pack=tin 400; acid=0.5; glutamate=0.14; fridge=4
+tomatoes-tinned | Tomatoes, tinned, with juice | vegetable | 94 0.9 0.2 4 1 2.5 115 | SR medium | also=canned tomatoes, chopped tomatoes, polpa; cup=240; pack=tin 400; acid=0.5; glutamate=0.14; fridge=4; bought=yes
 passata | Tomato passata | liquid | 92 1.4 0.2 5 1.2 4 20 | L medium | also=strained tomatoes, tomato sauce (plain); cup=245; pack=carton 500; acid=0.6; glutamate=0.18; fridge=4
 fennel | Fennel bulb | vegetable | 90.21 1.24 0.2 7.3 3.1 3.93 52 | SR 11957 high | cup=87; fridge=6
 asparagus | Asparagus | vegetable | 93.22 2.2 0.12 3.88 2.1 1.88 2 | SR 11011 high | cup=134; fridge=4
@@ -138,14 +138,14 @@ little-gem | Little gem lettuce | vegetable | 94.61 1.23 0.3 3.29 2.1 1.19 8 | S
 rocket | Rocket | vegetable | 91.71 2.58 0.66 3.65 1.6 2.05 27 | SR 11959 high | also=arugula; cup=20; fridge=3
 avocado | Avocado | vegetable | 73.23 2 14.66 8.53 6.7 0.66 7 | SR 09037 high | cup=150; fridge=2
 sweetcorn | Sweetcorn kernels, fresh or frozen | vegetable | 76.05 3.27 1.35 18.7 2 6.26 15 | SR 11167 high | also=maize, corn; cup=154; pack=bag 750; freezer=240
-sweetcorn-tinned | Sweetcorn, tinned, drained | vegetable | 81.5 2.29 1.22 14.34 2 4.44 205 | SR medium | also=canned corn; cup=164; pack=tin 340/285; fridge=3
+sweetcorn-tinned | Sweetcorn, tinned, drained | vegetable | 81.5 2.29 1.22 14.34 2 4.44 205 | SR medium | also=canned corn; cup=164; pack=tin 340/285; fridge=3; bought=yes
 chestnuts | Chestnuts, cooked and peeled | nut | 58 2.4 1.5 37 5 8 5 | L low | also=vacuum-packed chestnuts; ask=nuts; pack=pouch 200; fridge=3
-tomatoes-dried | Sun-dried tomatoes, dry | vegetable | 14.56 14.11 2.97 55.76 12.3 37.59 107 | SR 11955 medium; jars are far saltier | also=sundried tomatoes; ask=sulphites; cup=54; acid=2.5; glutamate=0.65; cupboard=180
-kimchi | Kimchi | vegetable | 94.3 1.1 0.5 2.4 1.6 1.06 498 | SR medium | also=fermented cabbage; ask=fish, crustaceans, molluscs, gluten, soy, sesame, sulphites; cup=150; acid=0.6; fridge=60
-horseradish | Horseradish, prepared | seasoning | 85.08 1.18 0.69 11.29 3.3 7.99 420 | SR 02055 high | also=grated horseradish; ask=sulphites, mustard, milk, egg; tbsp=15; tsp=5; acid=1; fridge=60
+tomatoes-dried | Sun-dried tomatoes, dry | vegetable | 14.56 14.11 2.97 55.76 12.3 37.59 107 | SR 11955 medium; jars are far saltier | also=sundried tomatoes; ask=sulphites; cup=54; acid=2.5; glutamate=0.65; cupboard=180; bought=yes
+kimchi | Kimchi | vegetable | 94.3 1.1 0.5 2.4 1.6 1.06 498 | SR medium | also=fermented cabbage; ask=fish, crustaceans, molluscs, gluten, soy, sesame, sulphites; cup=150; acid=0.6; fridge=60; bought=yes
+horseradish | Horseradish, prepared | seasoning | 85.08 1.18 0.69 11.29 3.3 7.99 420 | SR 02055 high | also=grated horseradish; ask=sulphites, mustard, milk, egg; tbsp=15; tsp=5; acid=1; fridge=60; bought=yes
 green-beans | Green beans | vegetable | 90.32 1.83 0.22 6.97 2.7 3.26 6 | SR 11052 high | also=French beans, string beans; cup=100; fridge=5
 cucumber | Cucumber | vegetable | 95.23 0.65 0.11 3.63 0.5 1.67 2 | SR 11205 high | cup=104; fridge=6
-hearts-of-palm | Hearts of palm, drained | vegetable | 90.2 2.52 0.62 4.62 2.4 0 426 | SR 11961 high | also=palmito; ask=sulphites; cup=146; pack=tin 400/220; fridge=3
+hearts-of-palm | Hearts of palm, drained | vegetable | 90.2 2.52 0.62 4.62 2.4 0 426 | SR 11961 high | also=palmito; ask=sulphites; cup=146; pack=tin 400/220; fridge=3; bought=yes
 chilli | Chilli, fresh | vegetable | 88.02 1.87 0.44 8.81 1.5 5.3 9 | SR 11819 high | also=chile, hot pepper; fridge=7
 jalapeno | Jalapeño, fresh | vegetable | 91.69 0.91 0.37 6.5 2.8 4.12 3 | SR 11979 high | also=jalapeno chilli; cup=90; fridge=7
 birds-eye-chilli | Bird's eye chilli, fresh | vegetable | 88.02 1.87 0.44 8.81 1.5 5.3 9 | SR 11819 medium; as proxy | also=Thai chilli, finger chilli, small hot chilli; fridge=7
@@ -155,8 +155,8 @@ lemon | Lemon, whole | vegetable | 88.98 1.1 0.3 9.32 2.8 2.5 2 | SR 09150 high 
 lime | Lime, whole | vegetable | 88.26 0.7 0.2 10.54 2.8 1.69 2 | SR 09159 high | acid=4.5; fridge=21
 dates | Dates, dried, stoned | vegetable | 20.53 2.45 0.39 75.03 8 63.35 2 | SR 09421 high | also=medjool dates; ask=sulphites; cup=147; cupboard=180
 raisins | Raisins | vegetable | 15.43 3.07 0.46 79.18 3.7 59.19 11 | SR 09298 high | also=sultanas, currants, dried grapes; ask=sulphites; cup=145; tbsp=9; cupboard=365
-cranberries-dried | Dried cranberries, sweetened | vegetable | 15.79 0.17 1.09 82.8 5.3 72.56 5 | SR 09079 medium | ask=sulphites; cup=120; tbsp=7.5; cupboard=365
-sauerkraut | Sauerkraut, drained | vegetable | 92.52 0.91 0.14 4.28 2.9 1.78 661 | SR 11439 high | ask=sulphites; cup=142; acid=1; fridge=14
+cranberries-dried | Dried cranberries, sweetened | vegetable | 15.79 0.17 1.09 82.8 5.3 72.56 5 | SR 09079 medium | ask=sulphites; cup=120; tbsp=7.5; cupboard=365; bought=yes
+sauerkraut | Sauerkraut, drained | vegetable | 92.52 0.91 0.14 4.28 2.9 1.78 661 | SR 11439 high | ask=sulphites; cup=142; acid=1; fridge=14; bought=yes
 green-peppercorns | Green peppercorns in brine, drained | seasoning | 70 3 1 20 8 1 1500 | K low | ask=sulphites; tsp=4; fridge=30
 
 parsley | Parsley | seasoning | 87.7 3 0.8 6.3 3.3 0.9 56 | SR medium | tbsp=3.8; cup=60; fridge=5
@@ -225,29 +225,29 @@ tamarind | Tamarind paste | seasoning | 45 2 0.5 48 4 30 40 | L low | also=tamar
 lemon-zest | Lemon zest | seasoning | 81.6 1.5 0.3 16 10.6 4.17 6 | SR 09156 high | also=citrus zest, lime zest, orange zest, lemon rind; tsp=2; tbsp=6; fridge=4
 lemon-juice | Lemon juice | seasoning | 92.31 0.35 0.24 6.9 0.3 2.52 1 | SR high | ask=sulphites; tbsp=15; tsp=5; acid=5.5; fridge=4
 lime-juice | Lime juice | seasoning | 90.79 0.42 0.07 8.42 0.4 1.69 2 | SR 09160 high | ask=sulphites; tbsp=15; tsp=5; acid=6; fridge=4
-soy-sauce | Soy sauce (soy and wheat) | seasoning | 71.15 8.14 0.57 4.93 0.8 0.4 5493 | SR 16123 high | also=shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=1; fridge=180
-soy-sauce-less | Soy sauce, reduced salt | seasoning | 75 9.05 0.3 5.59 0.7 ? 3598 | SR low | also=light-salt shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=0.9; fridge=180
+soy-sauce | Soy sauce (soy and wheat) | seasoning | 71.15 8.14 0.57 4.93 0.8 0.4 5493 | SR 16123 high | also=shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=1; fridge=180; bought=yes
+soy-sauce-less | Soy sauce, reduced salt | seasoning | 75 9.05 0.3 5.59 0.7 ? 3598 | SR low | also=light-salt shoyu; has=soy, gluten; tbsp=16; tsp=5.3; acid=0.2; glutamate=0.9; fridge=180; bought=yes
 dark-soy-sauce | Dark soy sauce | seasoning | 54 8 0 25 0 20 6000 | L low | has=soy, gluten; ask=sulphites; tbsp=18; tsp=6; acid=0.2; glutamate=1; fridge=180
-tamari | Tamari | seasoning | 66 10.51 0.1 5.57 0.8 1.7 5586 | SR 16124 high | has=soy; ask=gluten; tbsp=18; tsp=6; acid=0.2; glutamate=1.2; fridge=180
-miso | Miso | seasoning | 43.02 12.79 6.01 25.37 5.4 6.2 3728 | SR 16112 high | also=red miso, soybean paste; has=soy; ask=gluten, fish; tbsp=17.2; tsp=5.7; cup=275; acid=0.3; glutamate=0.7; fridge=180
+tamari | Tamari | seasoning | 66 10.51 0.1 5.57 0.8 1.7 5586 | SR 16124 high | has=soy; ask=gluten; tbsp=18; tsp=6; acid=0.2; glutamate=1.2; fridge=180; bought=yes
+miso | Miso | seasoning | 43.02 12.79 6.01 25.37 5.4 6.2 3728 | SR 16112 high | also=red miso, soybean paste; has=soy; ask=gluten, fish; tbsp=17.2; tsp=5.7; cup=275; acid=0.3; glutamate=0.7; fridge=180; bought=yes
 miso-soy-free | Miso of chickpeas or rice, without soy | seasoning | 46 9 4 30 5 8 3700 | L low | also=chickpea miso, soy-free miso; ask=soy, gluten; tbsp=17.2; tsp=5.7; acid=0.3; glutamate=0.5; fridge=180
 msg | Monosodium glutamate | seasoning | 9.6 0 0 0 0 0 12280 | definition high | also=MSG, glutamate, umami powder; tsp=4; glutamate=78.6; cupboard=1000
 gochujang | Chilli and soy paste (gochujang) | seasoning | 43 5 2 44 4 25 2700 | L low | has=soy; ask=gluten, fish, sulphites, sesame; tbsp=18; tsp=6; acid=0.7; glutamate=0.4; fridge=180
-hoisin | Hoisin sauce | seasoning | 44.2 3.3 3.4 44.1 2.8 27.3 1615 | SR 06175 medium | has=soy; ask=gluten, sesame, sulphites, peanut; tbsp=16; fridge=90
+hoisin | Hoisin sauce | seasoning | 44.2 3.3 3.4 44.1 2.8 27.3 1615 | SR 06175 medium | has=soy; ask=gluten, sesame, sulphites, peanut; tbsp=16; fridge=90; bought=yes
 mushroom-sauce | Mushroom sauce, oyster style | seasoning | 60 2 0.2 30 0.5 20 3600 | L low | also=vegetarian oyster sauce; has=soy; ask=gluten, molluscs, sulphites; tbsp=18; glutamate=0.9; fridge=120
-worcester-sauce | Worcestershire-type sauce | seasoning | 75 0 0 19.5 0 10 980 | SR medium | ask=fish, gluten, soy, sulphites, celery; tbsp=17; tsp=5.7; acid=2.5; cupboard=365
+worcester-sauce | Worcestershire-type sauce | seasoning | 75 0 0 19.5 0 10 980 | SR medium | ask=fish, gluten, soy, sulphites, celery; tbsp=17; tsp=5.7; acid=2.5; cupboard=365; bought=yes
 stock-powder | Vegetable stock powder | seasoning | 3 8 8 25 2 5 20000 | L low; 14 000–24 000 mg sodium | also=bouillon, stock cube; ask=celery, gluten, soy, milk, egg, mustard, sulphites, fish; tsp=4; glutamate=5; cupboard=365
 mushroom-seasoning | Mushroom seasoning powder | seasoning | 5 14 2 58 6 8 8000 | L low | also=mushroom bouillon, mushroom powder; ask=gluten, soy, celery, sulphites; tsp=3; glutamate=6; cupboard=365
 gravy-granules | Vegetable gravy granules | seasoning | 4 4 16 58 1 6 6200 | L low | also=vegan gravy granules; ask=gluten, soy, celery, milk, mustard, egg, sulphites; tsp=3; tbsp=9; glutamate=2; cupboard=365
 stock | Vegetable stock, ready to use | liquid | 97 0.4 0.2 1.2 0 0.6 330 | L low | also=broth; ask=celery, gluten, soy, milk, egg, mustard; cup=240; tbsp=15; pack=carton 500; glutamate=0.12; fridge=4; freezer=90
-capers | Capers, drained | seasoning | 83.85 2.36 0.86 4.89 3.2 0.41 2350 | SR 02054 high | ask=sulphites; tbsp=8.6; tsp=2.9; acid=0.8; fridge=90
-olives | Green olives, drained | seasoning | 75.28 1.03 15.32 3.84 3.3 0.54 1556 | SR 09195 high | ask=sulphites; cup=135; acid=0.5; fridge=30
-gherkins | Gherkins, drained | seasoning | 94 0.5 0.3 2.4 1 1.2 809 | SR medium | also=pickles, cornichons; ask=mustard, sulphites; acid=0.8; fridge=30
+capers | Capers, drained | seasoning | 83.85 2.36 0.86 4.89 3.2 0.41 2350 | SR 02054 high | ask=sulphites; tbsp=8.6; tsp=2.9; acid=0.8; fridge=90; bought=yes
+olives | Green olives, drained | seasoning | 75.28 1.03 15.32 3.84 3.3 0.54 1556 | SR 09195 high | ask=sulphites; cup=135; acid=0.5; fridge=30; bought=yes
+gherkins | Gherkins, drained | seasoning | 94 0.5 0.3 2.4 1 1.2 809 | SR medium | also=pickles, cornichons; ask=mustard, sulphites; acid=0.8; fridge=30; bought=yes
 tomato-paste | Tomato paste, unsalted | seasoning | 73.5 4.32 0.47 18.91 4.1 12.18 59 | SR 11546 high | also=tomato puree (concentrated), double concentrate; tbsp=16.4; tsp=5.5; pack=tube 130; acid=1.2; glutamate=0.4; fridge=10; freezer=90
-ketchup | Tomato ketchup | seasoning | 68.5 1.04 0.1 27.4 0.3 21.3 907 | SR 11935 high | ask=celery, gluten, mustard; tbsp=17; tsp=5.7; acid=1.5; glutamate=0.3; fridge=60
-barbecue-sauce | Barbecue sauce | seasoning | 57 0.82 0.63 40.77 0.9 33.24 1027 | SR 06150 medium | also=BBQ sauce; ask=gluten, soy, mustard, celery, fish, sulphites, sesame, nuts; tbsp=17; acid=0.8; fridge=90
-hot-sauce | Hot chilli sauce | seasoning | 90 0.5 0.4 1.8 0.3 1.3 2600 | SR medium | ask=sulphites, gluten, soy, fish; tsp=4.7; acid=1.5; fridge=180
-salsa | Tomato salsa | seasoning | 89 1.5 0.2 6.6 1.8 3.9 700 | SR 06164 medium | ask=sulphites, gluten; tbsp=16; cup=259; acid=0.8; fridge=14
+ketchup | Tomato ketchup | seasoning | 68.5 1.04 0.1 27.4 0.3 21.3 907 | SR 11935 high | ask=celery, gluten, mustard; tbsp=17; tsp=5.7; acid=1.5; glutamate=0.3; fridge=60; bought=yes
+barbecue-sauce | Barbecue sauce | seasoning | 57 0.82 0.63 40.77 0.9 33.24 1027 | SR 06150 medium | also=BBQ sauce; ask=gluten, soy, mustard, celery, fish, sulphites, sesame, nuts; tbsp=17; acid=0.8; fridge=90; bought=yes
+hot-sauce | Hot chilli sauce | seasoning | 90 0.5 0.4 1.8 0.3 1.3 2600 | SR medium | ask=sulphites, gluten, soy, fish; tsp=4.7; acid=1.5; fridge=180; bought=yes
+salsa | Tomato salsa | seasoning | 89 1.5 0.2 6.6 1.8 3.9 700 | SR 06164 medium | ask=sulphites, gluten; tbsp=16; cup=259; acid=0.8; fridge=14; bought=yes
 harissa | Harissa paste | seasoning | 74 3 7 11 5 5 1000 | L low | ask=sulphites, gluten, celery; tbsp=15; tsp=5; acid=1; fridge=60
 curry-paste | Curry paste | seasoning | 55 4 16 17 6 6 1900 | L low | also=Thai curry paste, tikka paste; ask=crustaceans, fish, molluscs, mustard, celery, gluten, soy, nuts, peanut, sesame, sulphites, milk; tbsp=16; tsp=5.3; acid=0.8; fridge=30
 black-bean-sauce | Black bean sauce, fermented | seasoning | 58 6 4 22 3 10 2800 | L low | also=fermented black-bean sauce; has=soy; ask=gluten, sesame, sulphites, fish; tbsp=17; tsp=5.7; glutamate=0.6; fridge=90
@@ -259,8 +259,8 @@ agar | Agar powder | other | 8.68 6.21 0.3 80.88 7.7 2.97 102 | SR 11663 medium 
 seaweed-wakame | Wakame, dried | seasoning | 10 15 3 42 35 0 6000 | K low | also=sea mustard; ask=crustaceans, molluscs; tbsp=3; glutamate=0.01; cupboard=365
 seaweed-hijiki | Hijiki, dried | seasoning | 10 10 1 55 45 0 1800 | K low | ask=crustaceans, molluscs; tbsp=4; cupboard=365
 liquid-smoke | Smoke seasoning, liquid | seasoning | 95 0 0 1 0 0 10 | K low | also=smoke essence; ask=gluten, soy, sulphites; tsp=5; acid=3; cupboard=365
-wine-white | White wine | liquid | 86.86 0.07 0 2.6 0 0.96 5 | SR 14106 high | unless=sulphites; ask=egg, milk; cup=235; tbsp=15; acid=0.6; fridge=4
-wine-red | Red wine | liquid | 86.49 0.07 0 2.61 0 0.62 4 | SR 14096 high | unless=sulphites; ask=egg, milk; cup=235; tbsp=15; acid=0.6; fridge=4
+wine-white | White wine | liquid | 86.86 0.07 0 2.6 0 0.96 5 | SR 14106 high | unless=sulphites; ask=egg, milk, fish; cup=235; tbsp=15; acid=0.6; fridge=4
+wine-red | Red wine | liquid | 86.49 0.07 0 2.61 0 0.62 4 | SR 14096 high | unless=sulphites; ask=egg, milk, fish; cup=235; tbsp=15; acid=0.6; fridge=4
 beer | Beer, pale | liquid | 92 0.46 0 3.55 0 0 4 | SR 14003 high | unless=gluten; ask=sulphites, fish; cup=237; fridge=2
 cider | Cider, dry | liquid | 92 0.1 0 3.5 0 2.5 7 | L low | also=hard cider; ask=sulphites, fish; cup=240; tbsp=15; fridge=2
 rice-wine | Rice wine for cooking | liquid | 82 0.5 0 5 0 1 500 | L low; salted or not by its label | also=Shaoxing wine, sake; ask=gluten, sulphites, fish; cup=235; tbsp=15; acid=0.2; cupboard=180
@@ -307,7 +307,7 @@ polenta | Maize meal (polenta) | grain | 11 7 1.8 79 4 1 5 | SR medium | also=co
 gluten | Vital wheat gluten | grain | 8.2 75.16 1.85 13.79 0.6 0 29 | SR 48052 high | also=wheat protein, gluten flour; has=gluten; cup=120; tbsp=7.6; cupboard=365
 methylcellulose | Methylcellulose | other | 5 0 0 94 92 0 400 | K low | also=vegetable gum binder; tbsp=6; cupboard=700
 xanthan | Xanthan gum | other | 10 5 0 78 76 0 3000 | K low | ask=soy, gluten, milk; tsp=2.5; cupboard=700
-breadcrumbs | Dry breadcrumbs | grain | 6.51 13.35 5.3 71.98 4.5 6.2 732 | SR 18079 high | has=gluten; ask=soy, milk, sesame, egg, lupin; cup=108; tbsp=6.8; cupboard=120
+breadcrumbs | Dry breadcrumbs | grain | 6.51 13.35 5.3 71.98 4.5 6.2 732 | SR 18079 high | has=gluten; ask=soy, milk, sesame, egg, lupin; cup=108; tbsp=6.8; cupboard=120; bought=yes
 panko | Coarse dry crumbs | grain | 7 12 3 74 4 4 450 | L low | also=panko-style crumbs; has=gluten; ask=soy, milk, sesame, egg, lupin; cup=55; tbsp=3.4; cupboard=120
 gf-crumbs | Gluten-free crumbs | grain | 8 5 4 79 4 4 500 | L low | ask=soy, egg, milk, lupin, gluten, sesame; cup=100; tbsp=6.3; cupboard=120
 corn-starch | Corn starch | starch | 8.32 0.26 0.05 91.27 0.9 0 9 | SR 20027 high | also=cornflour, maize starch; tbsp=8; cup=128; cupboard=365
@@ -324,16 +324,16 @@ pasta-gf | Pasta, dry, gluten-free | grain | 10 7 1.5 79 2 1 5 | L low | also=ma
 pearl-barley | Pearl barley, dry | grain | 10.09 9.91 1.16 77.72 15.6 0.8 9 | SR 20005 high | has=gluten; wheat=ask; cup=200; pack=bag 500; cupboard=365
 bulgur | Bulgur, dry | grain | 9 12.29 1.33 75.87 12.5 0.41 17 | SR 20012 high | has=gluten; cup=140; pack=bag 500; cupboard=365
 couscous | Couscous, dry | grain | 8.56 12.76 0.64 77.43 5 ? 10 | SR 20028 high | has=gluten; cup=173; pack=bag 500; cupboard=365
-rice-noodles | Rice noodles, dry | grain | 11.9 5.95 0.56 80.18 1.6 0.12 182 | SR 20133 medium | also=rice vermicelli; ask=gluten; pack=bag 250; cupboard=700
+rice-noodles | Rice noodles, dry | grain | 11.9 5.95 0.56 80.18 1.6 0.12 182 | SR 20133 medium | also=rice vermicelli; ask=gluten; pack=bag 250; cupboard=700; bought=yes
 wheat-noodles | Wheat noodles, dry | grain | 9.5 11.5 1.2 75 3 2 500 | L low | also=ramen noodles, udon, somen, chow mein noodles; has=gluten; ask=egg, soy; pack=bag 250; cupboard=365
 rice-paper | Rice paper, dry | grain | 12 1 0.2 86 0.8 0 400 | L low | also=rice paper wrappers, spring roll wrappers (rice); ask=gluten; pack=bag 200; cupboard=700
 puff-pastry | Puff pastry, raw | grain | 31 5.5 23 38 1.6 1.2 400 | L low | has=gluten; ask=milk, egg, soy, sulphites; pack=sheet 275; fridge=2; freezer=90
 shortcrust | Shortcrust pastry, raw | grain | 20 5.5 27 45.5 2 1.5 380 | L low | also=pie crust, pie dough; has=gluten; ask=milk, egg, soy, sulphites; pack=sheet 320, block 500; fridge=2; freezer=90
-filo | Filo pastry, raw | grain | 32.6 7.1 6 52.6 1.9 0.18 483 | SR 18338 high | also=phyllo, fillo; has=gluten; ask=milk, egg, soy, sulphites; pack=bag 270; fridge=2; freezer=90
+filo | Filo pastry, raw | grain | 32.6 7.1 6 52.6 1.9 0.18 483 | SR 18338 high | also=phyllo, fillo; has=gluten; ask=milk, egg, soy, sulphites; pack=bag 270; fridge=2; freezer=90; bought=yes
 corn-husks | Corn husks, dried, to wrap in | other | 8 4 1 84 30 2 20 | K low; not eaten | also=tamale husks; cupboard=365
 quinoa | Quinoa, dry | grain | 13.28 14.12 6.07 64.16 7 ? 5 | SR 20035 high | ask=gluten; cup=170; pack=bag 500; cupboard=365
-bread | Wheat bread | grain | 36.4 8.85 3.33 49.4 2.7 5.67 491 | SR medium | has=gluten; ask=soy, milk, sesame, lupin, egg, nuts; fridge=5; freezer=90
-buns | Burger buns | grain | 34.7 9.5 4.33 49.45 2.1 6.45 479 | SR 18350 medium | also=rolls, baps; has=gluten; ask=soy, milk, sesame, egg, lupin, nuts; fridge=4; freezer=90
+bread | Wheat bread | grain | 36.4 8.85 3.33 49.4 2.7 5.67 491 | SR medium | has=gluten; ask=soy, milk, sesame, lupin, egg, nuts; fridge=5; freezer=90; bought=yes
+buns | Burger buns | grain | 34.7 9.5 4.33 49.45 2.1 6.45 479 | SR 18350 medium | also=rolls, baps; has=gluten; ask=soy, milk, sesame, egg, lupin, nuts; fridge=4; freezer=90; bought=yes
 flatbread | Wheat flatbread | grain | 31 8 6 52 3 3 600 | L low | also=wraps, pitta; has=gluten; ask=milk, soy, sesame, egg, lupin; fridge=5; freezer=90
 tortilla-corn | Corn tortillas | grain | 45.9 5.7 2.85 44.64 6.3 0.88 45 | SR 18363 high | ask=gluten; fridge=7
 baking-powder | Baking powder | other | 5 0 0 27.7 0.2 0 10600 | SR 18369 medium | ask=gluten; tsp=4.6; cupboard=365

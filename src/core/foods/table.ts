@@ -62,6 +62,9 @@ function wheatOf(
   return has.includes("gluten") || ask.includes("gluten") ? "unknown" : "free";
 }
 
+/** Packers of nuts and seeds fill them on the same lines, and their labels say so. */
+export const PACKED_TOGETHER: readonly Allergen[] = ["nuts", "peanut", "sesame"];
+
 /** One line of the table; a line that cannot be read is a mistake of whoever wrote it, and throws. */
 function foodIn(line: string): Food {
   const [id, name, group, figures = "", from = "", rest = ""] = line.split("|").map((cell) => cell.trim());
@@ -79,8 +82,9 @@ function foodIn(line: string): Food {
   const usually = allergensIn(take("unless"));
   if (usually.length > 0) unless.set(id as string, usually);
   const has = [...allergensIn(take("has")), ...usually];
-  const ask = allergensIn(take("ask"));
+  const ask = [...allergensIn(take("ask")), ...(group === "nut" ? PACKED_TOGETHER.filter((a) => !has.includes(a)) : [])];
   const allergens = { ...allergenTable(has, ask), wheat: wheatOf(has, usually, ask, take("wheat")) };
+  const bought = take("bought") !== "" || from.startsWith("L ");
   const packs = list(take("pack")).map(packIn);
   const acidG = Number(take("acid") || 0);
   const glutamateG = Number(take("glutamate") || 0);
@@ -109,6 +113,7 @@ function foodIn(line: string): Food {
     keeps,
     like: null,
     from: sourceOf(from),
+    ...(bought ? { bought: true as const } : {}),
   };
 }
 

@@ -131,5 +131,6 @@ export const FoodSchema = v.strictObject({
   ),
   like: v.optional(maybe(id), null),
   from: v.strictObject({ source: v.string(), confidence: v.picklist(["high", "medium", "low"]) }),
+  bought: v.exactOptional(v.literal(true)),
   process: v.exactOptional(ProcessSchema),
 });

@@ -132,7 +132,7 @@ export const KitchenSchema = v.strictObject({
     v.check((items) => idsDiffer(items), DIFFERENT),
   ),
   fridgeL: v.optional(maybe(between(1, 2000)), null),
-  freezerL: v.optional(maybe(between(1, 2000)), null),
+  freezerL: v.optional(maybe(between(0, 2000)), null),
   pans: list(
     v.strictObject({
       id,

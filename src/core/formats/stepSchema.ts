@@ -44,6 +44,7 @@ const common = (read: Read) => ({
   handsMin: fieldSchema(COMMON_NUMBERS.handsMin, read),
   mayWaitMin: fieldSchema(COMMON_NUMBERS.mayWaitMin, read),
   ready: v.optional(v.boolean()),
+  washed: v.optional(v.boolean()),
 });
 /** The schema of steps of every kind that a registry holds. */
 export function stepSchemaOf(registry: StepRegistry, read: Read = "strict"): v.GenericSchema<Step> {

@@ -164,6 +164,7 @@ export function kitchenFacts(kitchen: Kitchen): KitchenFacts {
     machine,
     ovens: kitchen.ovens.length,
     altitudeM: kitchen.altitudeM,
+    freezer: kitchen.freezerL !== 0,
   };
 }
 

@@ -44,12 +44,22 @@ export function applyDescribed(
 ): Applied {
   const beyond = beyondLimits(descriptor, step);
   if (beyond !== null) return fail(beyond);
-  if (!step.ready) return done(descriptor, vessel, step, context);
+  if (!step.ready)
+    return step.washed === true
+      ? afterWash(done(descriptor, vessel, step, context))
+      : done(descriptor, vessel, step, context);
   // What is said to be frozen or thawed is so, however many minutes stand there. Marks are those of the step as it was done.
   const whole = descriptor.toTheMiddle ? { ...step, minutes: LONGEST_MIN } : step;
   const made = done(descriptor, vessel, whole, context);
   return made.ok ? succeed(liesReady(made.value)) : made;
 }
+/** Hot water, soap, rinse and dry, minutes (common practice). */
+const WASH_MIN = 3;
+/** Washing comes before, and needs no food there yet. */
+const afterWash = (made: Applied): Applied =>
+  made.ok
+    ? succeed({ ...made.value, phases: [{ kind: "hands", minutes: WASH_MIN, early: true }, ...made.value.phases] })
+    : made;
 /** With what has to lie in the vessel before: it counts among what came. */
 function done(descriptor: StepDescriptor, vessel: Vessel, step: StepCommon, context: StepContext): Applied {
   const open = opened(descriptor, vessel, step, context);

@@ -135,6 +135,7 @@ export type StepFailure =
   | { readonly kind: "no-machine"; readonly wants: MachineKind }
   | { readonly kind: "no-tin" }
   | { readonly kind: "no-oven" }
+  | { readonly kind: "no-freezer" }
   | { readonly kind: "never-soft"; readonly atC: number }
   | { readonly kind: "nothing-to-coat-with" }
   | { readonly kind: "liquor-missing"; readonly step: StepId }
@@ -202,6 +203,8 @@ export interface StepContext {
   readonly machine: (id: GearId | null, kinds: readonly MachineKind[]) => MachineFacts | null;
   readonly ovens: number;
   readonly altitudeM: number;
+  /** Whether there is one. */
+  readonly freezer: boolean;
   readonly food: FoodLookup;
   /** Process figures, also of a cook's own food that borrows another's. */
   readonly figures: (food: FoodId) => ProcessFigures;

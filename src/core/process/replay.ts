@@ -27,7 +27,7 @@ import { correctByReading } from "./weighIn";
 /** What steps may know of the kitchen. */
 export type KitchenFacts = Pick<
   StepContext,
-  "roomC" | "boilC" | "burner" | "weakest" | "pan" | "secondPan" | "tin" | "machine" | "ovens" | "altitudeM"
+  "roomC" | "boilC" | "burner" | "weakest" | "pan" | "secondPan" | "tin" | "machine" | "ovens" | "altitudeM" | "freezer"
 >;
 interface KnownStep {
   readonly key: StepKey;
@@ -112,6 +112,7 @@ export function replayPart(
     machine: world.machine,
     ovens: world.ovens,
     altitudeM: world.altitudeM,
+    freezer: world.freezer,
     food: world.foods,
     figures: world.figures,
     remember: world.memory,

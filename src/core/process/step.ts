@@ -67,6 +67,8 @@ export interface StepCommon {
   readonly mayWaitMin: number | null;
   /** Done on another day: the block lies frozen in the freezer, the beans are cooked. It costs no time and no hands now. */
   readonly ready?: boolean;
+  /** Pan, board or blender are washed before it, so that nothing of another part comes along. */
+  readonly washed?: boolean;
 }
 
 /** Forms that pieces are given by hand. */

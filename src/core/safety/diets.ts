@@ -1,3 +1,4 @@
+import { SODIUM_SHARE_OF_SALT } from "../models/salt";
 import type { AllergenState } from "../foods/allergens";
 import type { Food, FoodId } from "../foods/food";
 import type { Supper } from "../dish/dish";
@@ -25,18 +26,51 @@ const ANIMAL = ["milk", "egg", "fish", "crustaceans", "molluscs"] as const;
 /** The gravest of what is known of several allergens. */
 const gravest = (states: readonly AllergenState[]): Says =>
   states.includes("contains") ? "against" : states.includes("unknown") || states.includes("may") ? "ask" : "fits";
-const ALCOHOLIC: ReadonlySet<FoodId> = new Set(["wine-white", "wine-red", "beer"]);
+const ALCOHOLIC: ReadonlySet<FoodId> = new Set(["wine-white", "wine-red", "beer", "cider", "rice-wine", "mirin"]);
 const PORK: ReadonlySet<FoodId> = new Set(["pork-mince", "pork-shoulder", "bacon", "sausages", "ham"]);
 /** A little alcohol stays in them, and opinions differ about it (common practice: asked, not settled here). */
 const FERMENTED: ReadonlySet<FoodId> = new Set([
   "wine-vinegar",
   "balsamic",
   "malt-vinegar",
+  "cider-vinegar",
+  "rice-vinegar",
+  "mustard",
+  "mustard-smooth",
   "soy-sauce",
+  "soy-sauce-less",
+  "dark-soy-sauce",
   "tamari",
+  "miso",
+  "miso-soy-free",
+  "gochujang",
+  "hoisin",
+  "black-bean-sauce",
+  "mushroom-sauce",
+  "worcester-sauce",
+  "barbecue-sauce",
+  "ketchup",
+  "hot-sauce",
   "kimchi",
+  "sauerkraut",
+  "gherkins",
+  "capers",
 ]);
-const SUGARS: ReadonlySet<FoodId> = new Set(["sugar", "brown-sugar", "maple-syrup", "agave", "molasses"]);
+const SUGARS: ReadonlySet<FoodId> = new Set([
+  "sugar",
+  "brown-sugar",
+  "maple-syrup",
+  "agave",
+  "molasses",
+  "cranberries-dried",
+]);
+/** Fruit that is sweet by itself. */
+const SWEET_FRUIT: ReadonlySet<FoodId> = new Set(["raisins", "dates", "tomatoes-dried"]);
+/** What is bought with more salt than this had salt added: "low in salt" on a packet (Regulation (EC) 1924/2006: 0.3 g in 100 g). */
+const ADDED_SALT_G = 0.3;
+/** What is bought with more sugars than this may be sweetened: its label says. g in 100 g (rule of thumb). */
+const BOUGHT_SWEET_G = 5;
+const saltIn = (sodiumMg: number): number => sodiumMg / 1000 / SODIUM_SHARE_OF_SALT;
 /** A seasoning above this is salted, mg of sodium in 100 g: ten times what vegetables hold by themselves. */
 const SALTY_MG = 400;
 /** A seasoning above this may be sweetened: its label says. g in 100 g (rule of thumb). */
@@ -65,16 +99,19 @@ export const DIET_RULES: readonly Diet[] = [
   },
   {
     id: "no-added-salt",
-    food: ({ group, per100: { sodiumMg } }, kin) => {
+    food: ({ group, bought, per100: { sodiumMg } }, kin) => {
       if (kin === "salt") return "against";
+      if (bought === true) return sodiumMg === null ? "ask" : saltIn(sodiumMg) > ADDED_SALT_G ? "against" : "fits";
       if (group !== "seasoning" && group !== "liquid") return "fits";
       return sodiumMg === null ? "ask" : sodiumMg >= SALTY_MG ? "against" : "fits";
     },
   },
   {
     id: "no-added-sugar",
-    food: ({ group, per100: { sugarsG } }, kin) => {
+    food: ({ group, bought, per100: { sugarsG } }, kin) => {
       if (SUGARS.has(kin)) return "against";
+      if (bought === true && group !== "seasoning" && !SWEET_FRUIT.has(kin))
+        return sugarsG === null || sugarsG > BOUGHT_SWEET_G ? "ask" : "fits";
       if (group !== "seasoning") return "fits";
       return sugarsG === null || sugarsG > SWEETENED_G ? "ask" : "fits";
     },
@@ -98,8 +135,8 @@ export interface DietVerdict {
   readonly eater: EaterId;
   readonly diet: DietId;
   readonly verdict: "against" | "ask" | "open" | "fits";
-  readonly against: readonly Omit<Finding, "labelDecides">[];
-  readonly ask: readonly Omit<Finding, "labelDecides">[];
+  readonly against: readonly Omit<Finding, "labelDecides" | "packed">[];
+  readonly ask: readonly Omit<Finding, "labelDecides" | "packed">[];
   /** Grams of salt a head where the diet is about salt; null elsewhere, or when it is not known. */
   readonly saltG: number | null;
 }

@@ -1,7 +1,7 @@
 import type { DishId } from "../process/step";
 import type { Allergen, AllergenState } from "../foods/allergens";
 import type { FoodId, FoodLookup } from "../foods/food";
-import { labelCanFree } from "../foods/table";
+import { labelCanFree, PACKED_TOGETHER } from "../foods/table";
 import { type Dish, foodsOf, linesOf, type Supper } from "../dish/dish";
 import type { Eater, EaterId } from "../household/people";
 
@@ -12,6 +12,8 @@ export interface Finding {
   readonly parts: readonly string[];
   /** What the label says decides: nobody read it, or the kind has it unless the packet says free. */
   readonly labelDecides: boolean;
+  /** A nut or seed, asked for what is packed beside it: one question for all of them. */
+  readonly packed: boolean;
 }
 /**
  * Whether somebody can eat the whole supper. `ask` is not a pass: at least one label has to be read. Nor is `open`: a
@@ -39,7 +41,11 @@ export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: F
         const inState = (wanted: AllergenState, labelDecides: (food: FoodId) => boolean) =>
           findings
             .filter((f) => (foods(f.food)?.allergens[allergen] ?? "unknown") === wanted)
-            .map((f): Finding => ({ ...f, labelDecides: labelDecides(f.food) }));
+            .map((f): Finding => ({
+              ...f,
+              labelDecides: labelDecides(f.food),
+              packed: wanted === "unknown" && foods(f.food)?.group === "nut" && PACKED_TOGETHER.includes(allergen),
+            }));
         const contains = inState("contains", (food) => labelCanFree(food, allergen));
         const may = inState("may", () => true);
         const ask = inState("unknown", () => true);
@@ -51,7 +57,7 @@ export function eaterVerdicts(supper: Supper, eaters: readonly Eater[], foods: F
 }
 
 /** A food that somebody would rather not have, and where it stands. */
-export interface Disliked extends Omit<Finding, "labelDecides"> {
+export interface Disliked extends Omit<Finding, "labelDecides" | "packed"> {
   readonly eater: EaterId;
 }
 /**
@@ -84,8 +90,12 @@ export function isOpen(dish: Dish): boolean {
   );
 }
 
+/** Labels to read: what is only asked for what is packed beside it counts once. */
+export const labelsToRead = (ask: readonly Finding[]): number =>
+  ask.filter((f) => !f.packed).length + (ask.some((f) => f.packed) ? 1 : 0);
+
 /** Each food of a dish once, with the parts it goes into; salt that a target brings stands in none by name. */
-export function findingsOf(dish: Dish): Omit<Finding, "labelDecides">[] {
+export function findingsOf(dish: Dish): Omit<Finding, "labelDecides" | "packed">[] {
   const parts = new Map<FoodId, string[]>([...foodsOf(dish)].map((food) => [food, []]));
   for (const { line, part } of linesOf(dish)) {
     const names = line.kind === "food" ? parts.get(line.food) : undefined;

@@ -1,3 +1,6 @@
+import { food as lineOf, part as demoPart, step } from "@/demo/write";
+import { dishOf, inputOf } from "../__tests__/supper";
+import { plan } from "../plan";
 import { DEMO_DISHES, DEMO_EATERS, demoSupper } from "@/demo/household";
 import { openBook } from "../foods/book";
 import { ownFood } from "../foods/own";
@@ -160,4 +163,33 @@ test("diets part by part, with what a part takes from another; a food nobody kno
   const gaps = whoseDiet(supperOf(dish(part("empty", []), part("gone", [of("nowhere")]))), [bea], book);
   expect(gaps.map((c) => c.open)).toEqual([true, true]);
   expect(whoseDiet({ ...supperOf(made), eaters: [] }, [bea], book)).toEqual([]);
+});
+
+test("a pan, a board or a blender that another part was in is clear only apart, or after a wash, which takes its minutes", () => {
+  const steps = (id: string, kind: string, more: object, ...adds: Dish["parts"][number]["steps"][number]["adds"]) => {
+    const [first] = part(id, adds).steps;
+    return { ...part(id, adds), steps: [first, { ...first, id: `${id}-2`, kind, adds: [], ...more }] } as never;
+  };
+  const seen = (d: Dish) =>
+    whoCanEat(supperOf(d), [ada], book.food).map((c) => [c.part, c.verdict, c.shared.map((s) => s.in)]);
+  const both = (kind: string, more: object = {}, others: object = {}) =>
+    seen(dish(steps("seitan", kind, others, food("seitan")), steps("tofu", kind, more, food("carrot"))));
+  for (const [kind, where] of [
+    ["sear", "pan"],
+    ["cut", "board"],
+    ["pulse", "blender"],
+  ] as const) {
+    expect(both(kind)[1]).toEqual(["tofu", "shared", [where]]);
+    expect(both(kind, { washed: true })[1]).toEqual(["tofu", "clear", []]);
+  }
+  // Another pan by name is another pan.
+  expect(both("sear", { pan: "a" }, { pan: "b" })[1]).toEqual(["tofu", "clear", []]);
+  expect(both("sear", { pan: "a" }, { pan: "a" })[1]).toEqual(["tofu", "shared", ["pan"]]);
+  const washing = (washed: boolean) =>
+    plan(
+      inputOf([
+        dishOf([demoPart("p", "P", null, 15, [step("cut", "c", [lineOf("carrot", 300)], washed ? { washed } : {})])]),
+      ]),
+    ).tasks.reduce((m, t) => (t.kind === "hands" ? m + t.minutes : m), 0);
+  expect(washing(true) - washing(false)).toBeCloseTo(3, 6);
 });

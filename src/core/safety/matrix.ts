@@ -8,7 +8,7 @@ import { DIET_RULES, dietSays, type DietTools } from "./diets";
 import type { Verdict } from "./eaters";
 
 /** What several parts may lie in, one after the other or side by side, so that crumbs of one come to the other. */
-export type SharedIn = "oil" | "basket" | "tray";
+export type SharedIn = "oil" | "basket" | "tray" | "pan" | "board" | "blender";
 /** Another part that is cooked in the same as this one and is not clear for somebody. */
 export interface Shared {
   readonly in: SharedIn;
@@ -78,8 +78,8 @@ export function whoseDiet(
 /**
  * Eaters × parts: what somebody can eat of a supper, part by part, with all that a part takes from others. A part without food
  * is open; a food nobody knows asks. What is deep-fried in the oil, air-fried in the basket or baked on the tray of a part that
- * somebody must not eat is no pass for them (FDA, FSA and coeliac societies: oil and trays of their own; from memory); boards and
- * hands are the cautions'.
+ * somebody must not eat is no pass for them (FDA, FSA and coeliac societies: oil and trays of their own; from memory), nor is what
+ * comes into its pan, onto its board or into its blender, unless that is washed before.
  */
 export function whoCanEat(supper: Supper, eaters: readonly Eater[], foods: FoodLookup): PartVerdict[] {
   const atTable = eaters.filter((e) => supper.eaters.includes(e.id) && e.avoids.length > 0);
@@ -100,25 +100,46 @@ export function whoCanEat(supper: Supper, eaters: readonly Eater[], foods: FoodL
   );
 }
 
-const LIES_IN: Readonly<Partial<Record<StepKind, SharedIn>>> = { "deep-fry": "oil", "air-fry": "basket", bake: "tray" };
-/** What a part lies in when it is heated; what was laid in a dish of its own touches no tray. */
-function liesIn(part: Part): ReadonlySet<SharedIn> {
-  const inDish = part.steps.some((s) => s.kind === "layer");
-  return new Set(
-    part.steps.flatMap((s) => {
-      const where = s.ready ? undefined : LIES_IN[s.kind];
-      return where === undefined || (where === "tray" && inDish) ? [] : [where];
-    }),
-  );
+const LIES_IN: Readonly<Partial<Record<StepKind, SharedIn>>> = {
+  "deep-fry": "oil",
+  "air-fry": "basket",
+  bake: "tray",
+  sear: "pan",
+  fry: "pan",
+  griddle: "pan",
+  brown: "pan",
+  cut: "board",
+  slice: "board",
+  pulse: "blender",
+};
+/** What of the kitchen a part comes into, by thing; a step that names its pan or machine shares with that one and with any. */
+interface Touches {
+  readonly in: SharedIn;
+  readonly gear: string | null;
 }
+/** What a part is made in; what was laid in a dish of its own touches no tray, what is washed before holds nothing of others. */
+function liesIn(part: Part, own: boolean): readonly Touches[] {
+  const inDish = part.steps.some((s) => s.kind === "layer");
+  return part.steps.flatMap((s) => {
+    const where = s.ready ? undefined : LIES_IN[s.kind];
+    if (where === undefined || (where === "tray" && inDish) || (own && s.washed === true)) return [];
+    const gear = "pan" in s ? s.pan : "machine" in s ? s.machine : null;
+    return [{ in: where, gear: gear ?? null }];
+  });
+}
+const meets = (a: Touches, b: Touches): boolean =>
+  a.in === b.in && (a.gear === null || b.gear === null || a.gear === b.gear);
 /** Other parts of the supper that are cooked in the same as a part or something that it takes. */
 function sharing(supper: Supper, dish: Dish, id: PartId) {
   const own = madeOf(dish, id);
-  const where = new Set(dish.parts.filter((p) => own.has(p.id)).flatMap((p) => [...liesIn(p)]));
+  const mine = dish.parts.filter((p) => own.has(p.id)).flatMap((p) => liesIn(p, true));
   return supper.dishes.flatMap((of) =>
     of.parts
       .filter((p) => of !== dish || (!own.has(p.id) && !madeOf(dish, p.id).has(id)))
-      .flatMap((p) => [...liesIn(p)].filter((w) => where.has(w)).map((w) => ({ of, part: p.id, in: w }))),
+      .flatMap((p) => {
+        const shared = new Set(liesIn(p, false).flatMap((t) => (mine.some((m) => meets(m, t)) ? [t.in] : [])));
+        return [...shared].map((where) => ({ of, part: p.id, in: where }));
+      }),
   );
 }
 /** A part and every part that goes into it. */

@@ -8,7 +8,7 @@ import { type Plan, plan, type PlanInput, type PlanTools } from "../plan";
 import type { Step } from "../process/registry";
 import type { DishId, Line, PartId } from "../process/step";
 import { dishFor, type Wanted } from "./build";
-import { exchangesFor } from "./instead";
+import { exchangesFor, foodsOfRoute } from "./instead";
 import type { Route } from "./routes";
 import { ROUTES } from "./routeTable";
 
@@ -62,6 +62,7 @@ export function* anotherRoutes(
         (r) => r.id !== id && r.forms.includes(form) && (r.kinds === null || r.kinds.includes(kind)),
       ).sort((a, b) => Number(lies(b).length > 0) - Number(lies(a).length > 0) || far(a) - far(b));
       for (const route of others.slice(0, MOST_TRIED)) {
+        const changes = exchangesFor(route, input, book, foodsOfRoute(route));
         const made = (mainG: number) =>
           editDish(supper, dish.id, (d) =>
             withRoute(d, part, batters, route, {
@@ -72,7 +73,8 @@ export function* anotherRoutes(
               servings: Math.max(1, headCount(supper)),
               words: "",
               rawG: null,
-              instead: exchangesFor(route, input, book).instead,
+              instead: changes.instead,
+              saltShare: changes.saltShare,
               lies: lies(route),
               loafG: null,
             }),

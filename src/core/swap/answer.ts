@@ -3,7 +3,7 @@ import { distance, type Gap, largestGaps, nearness, type Nearness, rated, shifte
 import { type BiteAttribute, BITE_SHIFTS } from "../bite/shifts";
 import { type Aim, type Bite, biteOf, inSetting, type Setting, targetOf } from "../bite/targets";
 import type { AtHand, Dish, Supper, RouteId } from "../dish/dish";
-import { headCount } from "../dish/dish";
+import { foodsOf, headCount } from "../dish/dish";
 import type { MeatForm, MeatKind } from "../dish/meat";
 import type { Allergen } from "../foods/allergens";
 import { openBook, type FoodBook } from "../foods/book";
@@ -16,7 +16,7 @@ import { type Memory, newMemory } from "../quantities/memory";
 import { BULK_G_PER_ML, bulkOf, type Leaving, leaving } from "./meats";
 import { BEANS, type Extra, NO_EXTRA, type ProteinWay, statesOf, withExtra } from "./brings";
 import { dishFor, type Wanted } from "./build";
-import { exchangesFor } from "./instead";
+import { type Exchanges, exchangesFor } from "./instead";
 import { allergensOf, figuresOf, questionsOf } from "./figures";
 import { narrowing, type Narrowing } from "./narrow";
 import { type Out, reasonsOut } from "./out";
@@ -144,7 +144,8 @@ interface World {
 function answerOf(route: Route, world: World): Answer {
   const { ask, table, meat, aim } = world;
   const servings = Math.max(1, headCount({ ...table.supper, dishes: [] }));
-  const { instead, moved } = exchangesFor(route, table, world.book);
+  const plain = { instead: new Map(), saltShare: 1, moved: [] };
+  let changes: Exchanges = plain;
   const wanted = (mainG: number, loafG: number | null): Wanted => ({
     form: ask.form,
     kind: ask.kind,
@@ -153,7 +154,8 @@ function answerOf(route: Route, world: World): Answer {
     servings,
     words: ask.words,
     rawG: ask.rawG,
-    instead,
+    instead: changes.instead,
+    saltShare: changes.saltShare,
     lies: table.supper.atHand.flatMap((a) => (a.food === route.food ? [a.state] : [])),
     loafG,
   });
@@ -162,6 +164,7 @@ function answerOf(route: Route, world: World): Answer {
     const supper: Supper = { ...table.supper, dishes: [dish] };
     return { dish, plan: plan({ ...table, supper, log: [] }, { memory: world.memory }) };
   };
+  changes = exchangesFor(route, table, world.book, foodsOf(dishFor(route, wanted(TRIAL_G, null), "trial")));
   let mainG = ask.form === "stock-bones" ? WATER_PER_BONES * ask.rawG : TRIAL_G;
   let made = planned(mainG, null);
   // Nearly in proportion, but small amounts steam off and stick more: a second look, at most a third.
@@ -193,7 +196,7 @@ function answerOf(route: Route, world: World): Answer {
   return {
     route,
     ...made,
-    moved,
+    moved: changes.moved,
     out: reasonsOut(route, made.plan, figures, ask),
     asks,
     cautions: judge({ ...table, supper: { ...table.supper, dishes: [made.dish] }, log: [] }, made.plan, null),

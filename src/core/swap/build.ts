@@ -3,7 +3,7 @@ import type { AtHand, Dish, Part } from "../dish/dish";
 import type { MeatForm, MeatKind } from "../dish/meat";
 import { partFromPattern } from "../dish/patterns";
 import { newStep, type Step, type StepKind } from "../process/registry";
-import type { Line, ShapeForm, DishId, StepId } from "../process/step";
+import { type Line, type ShapeForm, type DishId, type StepId, timesLine } from "../process/step";
 import type { FoodId } from "../foods/food";
 import type { Setting } from "../bite/targets";
 import { stepsDone } from "./brings";
@@ -22,6 +22,8 @@ export interface Wanted {
   readonly rawG: number | null;
   /** Foods taken instead of those of the table, for somebody who must not have them. */
   readonly instead: ReadonlyMap<FoodId, readonly (readonly [food: FoodId, share: number])[]>;
+  /** Share of every salt target that stays. */
+  readonly saltShare: number;
   /** How the route's food lies ready: the steps up to there are done already. */
   readonly lies: readonly AtHand["state"][];
   /** What a loaf weighs raw, so that it is one; null while nobody knows. */
@@ -71,13 +73,13 @@ export function dishFor(route: Route, wanted: Wanted, id: DishId): Dish {
       saltTarget: null,
       route: null,
     });
-  if (wanted.setting === "sauce") parts.push(sauceAround({ ...empty, parts }));
-  return wanted.setting === "crust" ? underCrust({ ...empty, parts }) : { ...empty, parts };
+  if (wanted.setting === "sauce") parts.push(asWanted(sauceAround({ ...empty, parts }), wanted));
+  return wanted.setting === "crust" ? underCrust({ ...empty, parts }, wanted) : { ...empty, parts };
 }
 
 /** Everything under a crust of mash, in one dish in the oven; any cook will change the crust. */
-function underCrust(dish: Dish): Dish {
-  const crust = { ...partFromPattern(dish, "mash"), name: "Crust" };
+function underCrust(dish: Dish, wanted: Wanted): Dish {
+  const crust = asWanted({ ...partFromPattern(dish, "mash"), name: "Crust" }, wanted);
   const mashed = addPart(dish, crust);
   return addPart(mashed, { ...partFromPattern(mashed, "baked"), name: "Under the crust" });
 }
@@ -138,8 +140,24 @@ function stepOf({ kind, adds, with: settings }: ChainStep, id: StepId, wanted: W
     BLOCKS.includes(kind) && !("widthMm" in settings)
       ? { widthMm: Math.min(BLOCK.mostMm, Math.round(BLOCK.widthMm * Math.max(1, mainG / BLOCK.massG))) }
       : {};
+  const salted = "saltTo" in settings && typeof settings.saltTo === "number" ? saltOf(settings.saltTo, wanted) : {};
   const loaf = kind === "shape" && settings.form === "loaf" ? { pieceG: wanted.loafG ?? MOST_LOAF_G } : {};
-  return { ...newStep(kind, id), ...settings, ...sized, ...loaf, adds: lines } as Step;
+  return { ...newStep(kind, id), ...settings, ...sized, ...salted, ...loaf, adds: lines } as Step;
+}
+const saltOf = (saltTo: number, { saltShare }: Wanted) => ({ saltTo: saltShare === 0 ? null : saltTo * saltShare });
+/** What stands around a route as those at the table take it: other foods, less salt. */
+function asWanted(part: Part, wanted: Wanted): Part {
+  const line = (l: Line): Line[] => {
+    const others = l.kind === "food" ? wanted.instead.get(l.food) : undefined;
+    return l.kind === "food" && others !== undefined
+      ? others.map(([food, share]) => timesLine({ ...l, food }, share))
+      : [l];
+  };
+  const step = (s: Step): Step => {
+    const salted = "saltTo" in s && s.saltTo !== null && wanted.saltShare !== 1 ? saltOf(s.saltTo, wanted) : {};
+    return { ...s, ...salted, adds: s.adds.flatMap(line) } as Step;
+  };
+  return { ...part, steps: part.steps.map(step) };
 }
 /** One loaf, whatever it comes to. */
 const MOST_LOAF_G = 5000;

@@ -48,6 +48,7 @@ export function partsFromChain(dish: Dish, { route: id, form }: Chain, food: Foo
       words: "",
       rawG: null,
       instead: food === route.food ? new Map() : new Map([[route.food, [[food, 1]]]]),
+      saltShare: 1,
       lies: [],
       loafG: null,
     },

@@ -1,6 +1,7 @@
 import type { Allergen } from "../foods/allergens";
 import type { FoodBook } from "../foods/book";
 import type { FoodId } from "../foods/food";
+import type { DietId } from "../household/people";
 import type { Dish, Supper } from "../dish/dish";
 import type { PlanInput } from "../plan";
 import { type Line, timesLine } from "../process/step";
@@ -34,26 +35,92 @@ export function exchange(dish: Dish, { food, by }: Instead): Dish {
   return { ...dish, parts: dish.parts.map((p) => ({ ...p, steps: p.steps.map(step) })) };
 }
 
-/** Foods of a route exchanged for those at this table who must not have them, as far as a small change does it. */
+/** What those at a table make of the foods of a dish: other foods, and how much of the salt that was meant. */
+export interface Exchanges {
+  readonly instead: ReadonlyMap<FoodId, Instead["by"]>;
+  readonly moved: readonly { readonly from: FoodId; readonly to: readonly FoodId[] }[];
+  /** Share of every salt target that stays: 1 all, 0 none. */
+  readonly saltShare: number;
+}
+/** A third of the usual salt: a quarter of a day for each, with what foods hold by themselves (NHS: 6 g a day). */
+const LESS_SALT = 1 / 3;
+
+/**
+ * Foods of a dish exchanged for those at this table who must not have them, or keep a diet that is against them, as far as a small
+ * change does it: in every part of it, the route's and what stands around it.
+ *
+ * @param foods everything that the dish would hold
+ */
 export function exchangesFor(
   route: Route,
   { eaters, supper }: Pick<PlanInput, "eaters"> & { readonly supper: Pick<Supper, "eaters"> },
   book: FoodBook,
-) {
-  const avoided = new Set(eaters.filter((e) => supper.eaters.includes(e.id)).flatMap((e) => e.avoids));
+  foods: ReadonlySet<FoodId>,
+): Exchanges {
+  const atTable = eaters.filter((e) => supper.eaters.includes(e.id));
+  const avoided = new Set(atTable.flatMap((e) => e.avoids));
+  const diets = new Set(atTable.flatMap((e) => e.diets));
+  const holds = (food: FoodId, allergen: Allergen) => book.food(food)?.allergens[allergen] === "contains";
   const instead = new Map<FoodId, Instead["by"]>();
   const moved: { from: FoodId; to: readonly FoodId[] }[] = [];
-  const used = new Set([...route.steps, ...(route.second?.steps ?? [])].flatMap((s) => s.adds.map(([food]) => food)));
-  for (const { food, for: allergens, by } of INSTEAD) {
-    if (!used.has(food) || food === route.food) continue;
-    const states = book.food(food)?.allergens;
-    // What is asked stays: its packet may say free. What contains it goes.
-    if (!allergens.some((a) => avoided.has(a) && states?.[a] === "contains")) continue;
+  const take = (food: FoodId, by: Instead["by"]) => {
+    if (!foods.has(food) || food === route.food || instead.has(food)) return;
     instead.set(food, by);
     moved.push({ from: food, to: by.map(([other]) => other) });
+  };
+  for (const { food, for: allergens, by } of INSTEAD) {
+    // What is asked stays: its packet may say free. What contains it goes, unless what comes for it is no better.
+    if (!allergens.some((a) => avoided.has(a) && holds(food, a))) continue;
+    if (by.some(([other]) => [...avoided].some((a) => holds(other, a)))) continue;
+    take(food, by);
   }
-  return { instead, moved };
+  for (const [diet, changes] of Object.entries(FOR_DIETS) as [DietId, DietChanges][])
+    if (diets.has(diet)) for (const [food, by] of Object.entries(changes)) take(food, by);
+  const saltShare = diets.has("no-added-salt") ? 0 : diets.has("low-salt") ? LESS_SALT : 1;
+  return { instead, moved, saltShare };
 }
+
+/** Foods of a route's own steps. */
+export const foodsOfRoute = (route: Route): ReadonlySet<FoodId> =>
+  new Set([...route.steps, ...(route.second?.steps ?? [])].flatMap((s) => s.adds.map(([food]) => food)));
+
+type DietChanges = Readonly<Record<FoodId, Instead["by"]>>;
+const OILS: readonly FoodId[] = [
+  "rapeseed-oil",
+  "olive-oil",
+  "sunflower-oil",
+  "vegetable-oil",
+  "sesame-oil",
+  "coconut-oil",
+  "plant-butter",
+];
+/** What gives taste instead of salt, and a coated pan instead of oil (common practice); nothing is left out. */
+const FOR_DIETS: Readonly<Partial<Record<DietId, DietChanges>>> = {
+  "no-added-salt": {
+    salt: [],
+    "soy-sauce": [["lemon-juice", 0.4]],
+    "soy-sauce-less": [["lemon-juice", 0.4]],
+    "dark-soy-sauce": [["balsamic", 0.4]],
+    tamari: [["lemon-juice", 0.4]],
+    miso: [["tomato-paste", 0.6]],
+    "stock-powder": [["yeast-flakes", 0.6]],
+    stock: [["water", 1]],
+    "yeast-extract": [["yeast-flakes", 1]],
+    mustard: [["mustard-powder", 0.2]],
+    "mustard-smooth": [["mustard-powder", 0.2]],
+    "plant-butter": [["rapeseed-oil", 0.85]],
+    breadcrumbs: [["oats", 1]],
+    panko: [["oats", 1]],
+  },
+  "low-salt": {
+    salt: [["salt", LESS_SALT]],
+    "soy-sauce": [["soy-sauce-less", 0.6]],
+    tamari: [["soy-sauce-less", 0.6]],
+    miso: [["miso", LESS_SALT]],
+    "stock-powder": [["stock-powder", LESS_SALT]],
+  },
+  "no-added-oil": Object.fromEntries(OILS.map((oil) => [oil, []])),
+};
 
 /**
  * Small changes that leave the bite much as it is (common practice). Only what seasons, coats or binds is exchanged: the food
@@ -93,6 +160,7 @@ export const INSTEAD: readonly Instead[] = [
   { food: "celery", for: ["celery"], by: [["fennel", 1]] },
   { food: "celeriac", for: ["celery"], by: [["parsnip", 1]] },
   { food: "chickpea-flour", for: ["gluten", "wheat"], by: [["rice-flour", 1.1]] },
+  { food: "soy-milk", for: ["soy"], by: [["oat-milk", 1]] },
   { food: "soy-milk", for: ["soy"], by: [["water", 1]] },
   { food: "walnuts", for: ["nuts"], by: [["sunflower-seeds", 1]] },
 ];

@@ -376,6 +376,33 @@ describe("who and when", () => {
     expect(strips?.contains).toEqual(["soy"]);
     expect(strips?.mayHold).toContain("gluten");
   });
+  test.each<[string, object, string]>([
+    ["no-added-salt", { diets: ["no-added-salt"] }, "salt"],
+    ["low-salt", { diets: ["low-salt"] }, "salt"],
+    ["no-added-oil", { diets: ["no-added-oil"] }, "oil"],
+  ])("routes adapt to %s as they do to allergens, in every setting; what cannot says which food", (_diet, more) => {
+    for (const setting of ["dry", "sauce", "crust", "glazed"] as const) {
+      const { answers } = answersTo({ ...ask("mince"), setting }, table([who([], more)]));
+      const fits = answers.filter((a) => a.out.every((o) => o.kind !== "diet"));
+      expect([setting, fits.length >= answers.length - 2]).toEqual([setting, true]);
+      for (const a of answers) for (const o of a.out) if (o.kind === "diet") expect(o.food).not.toBeNull();
+    }
+  });
+  test("whoever avoids soy gets a crust without it: what stands around a route is exchanged too", () => {
+    const { answers } = answersTo({ ...ask("strips"), setting: "crust" }, table([who(["soy"])]));
+    const fits = answers.filter((a) => a.out.length === 0);
+    expect(fits.length).toBeGreaterThan(3);
+    for (const a of fits) expect([a.route.id, a.contains.includes("soy")]).toEqual([a.route.id, false]);
+    // Whoever avoids gluten as well gets no oats for it.
+    const both = answersTo({ ...ask("strips"), setting: "crust" }, table([who(["soy", "gluten"])])).answers;
+    for (const a of both.filter((b) => b.out.length === 0)) expect(a.contains).not.toContain("gluten");
+    expect(both.some((a) => a.out.length === 0)).toBe(true);
+  });
+  test("without a freezer a route that freezes is out, and says so", () => {
+    const none = table([], { kitchen: { ...DEMO_KITCHEN, freezerL: 0 } });
+    const frozen = answersTo(ask("strips"), none).answers.find((a) => a.route.id === "tofu-frozen-seared");
+    expect(frozen?.out).toContainEqual({ kind: "cannot", failure: { kind: "no-freezer" } });
+  });
   test("too little time, too much handwork, a disliked food, a diet, no gear, no vegetable of its own", () => {
     const reason = (id: string, a: Ask, t: Table = table()) =>
       answers(a, t)
@@ -391,7 +418,9 @@ describe("who and when", () => {
     expect(reason("king-shredded", ask("strips"), table([who([], { dislikes: ["king-oyster"] })]))).toEqual([
       "disliked",
     ]);
-    expect(reason("king-shredded", ask("strips"), table([who([], { diets: ["no-added-oil"] })]))).toEqual(["diet"]);
+    expect(reason("pea-strips-seared", ask("strips"), table([who([], { diets: ["no-added-salt"] })]))).toEqual([
+      "diet",
+    ]);
     expect(reason("king-shredded", ask("strips"), table([], { kitchen: { ...DEMO_KITCHEN, ovens: [] } }))).toEqual([
       "cannot",
     ]);

@@ -9,7 +9,7 @@ import { insteadOf } from "@/core/swap/instead";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { FoodId } from "@/core/foods/food";
 import type { DietVerdict } from "@/core/safety/diets";
-import type { Disliked, Verdict } from "@/core/safety/eaters";
+import { type Disliked, labelsToRead, type Verdict } from "@/core/safety/eaters";
 import { Card, Remark } from "../frame/controls";
 import { DIET_WORDS } from "@/words/diets";
 import { ALLERGEN_NAMES, foodInText, foodName, type TextContext } from "@/words/words";
@@ -39,7 +39,9 @@ const TONES: Readonly<Record<Verdict["verdict"], "good" | "watch" | "harm">> = {
   may: "harm",
   contains: "harm",
 };
-const questionsOf = (v: Verdict) => [...v.contains, ...v.may, ...v.ask].filter((f) => f.labelDecides);
+const questionsOf = (v: Verdict) =>
+  [...v.contains, ...v.may, ...v.ask].filter((f) => f.labelDecides && !f.packed);
+const packedIn = (v: Verdict) => v.ask.filter((f) => f.packed);
 /** Who cannot eat it, by which foods, and whether a packet can still say otherwise. */
 function sayContained({ contains }: Verdict, name: string, foods: TextContext["foods"]): string {
   const named = contains.map((f) => foodName(foods, f.food)).join(", ");
@@ -96,12 +98,33 @@ export const EatersCheck = memo(function EatersCheck({
                 <strong>{name}</strong>, no {allergen}:{" "}
                 {v.verdict === "clear" && "every food is free of it, or its label says so."}
                 {v.verdict === "open" && "cannot be checked yet: a dish has no food, or a part that it takes is gone."}
-                {v.verdict === "ask" && `read ${counted(v.ask.length, "label")} first.`}
+                {v.verdict === "ask" && `read ${counted(labelsToRead(v.ask), "label")} first.`}
                 {v.verdict === "may" &&
                   `no pass. The label of ${v.may.map((f) => foodName(textContext.foods, f.food)).join(", ")} says "may contain": ask ${name}.`}
                 {v.verdict === "contains" && sayContained(v, name, textContext.foods)}
               </Remark>
               <Stack gap="1.5" mt="2" ps="1">
+                {packedIn(v).length > 0 && (
+                  <Box>
+                    <Text fontSize="sm" fontWeight="600">
+                      {list(packedIn(v).map((f) => foodName(textContext.foods, f.food)))}
+                      <Text as="span" color="quiet" fontWeight="400">
+                        : nuts and seeds, often packed beside {allergen}
+                      </Text>
+                    </Text>
+                    <HStack gap="1.5" flexWrap="wrap">
+                      {(["free", "may"] as const).map((state) => (
+                        <Answer
+                          key={state}
+                          onClick={() => packedIn(v).forEach((f) => onLabel(f.food, v.allergen, state))}
+                          label={`Nuts and seeds: their labels ${state === "free" ? "say free of" : "say may contain"} ${allergen}`}
+                        >
+                          {state === "free" ? "all say free" : "may contain"}
+                        </Answer>
+                      ))}
+                    </HStack>
+                  </Box>
+                )}
                 {questionsOf(v).map((f) => (
                   <Box key={f.food}>
                     <Text fontSize="sm" fontWeight="600">

@@ -105,6 +105,9 @@ const SHARED_WORDS: Readonly<Record<SharedIn, (part: string) => string>> = {
   oil: (part) => `in fresh oil, before ${part}`,
   basket: (part) => `in a clean basket, before ${part}`,
   tray: (part) => `on a tray of its own, away from ${part}`,
+  pan: (part) => `in a clean pan, before ${part} or after a wash`,
+  board: (part) => `on a clean board, before ${part} or after a wash`,
+  blender: (part) => `in a clean blender, before ${part} or after a wash`,
 };
 
 /** What a part says to somebody's diets, named with the foods that decide. */

@@ -22,7 +22,7 @@ describe.each(STEP_KINDS)("the form of %s", (kind) => {
       const setting = settings[field.key];
       if (setting === undefined) {
         // What every step has.
-        expect(["handsMin", "mayWaitMin", "ready"]).toContain(field.key);
+        expect(["handsMin", "mayWaitMin", "washed", "ready"]).toContain(field.key);
         continue;
       }
       if (field.as === "number") {

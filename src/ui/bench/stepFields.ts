@@ -159,6 +159,8 @@ const KEEPS: Readonly<Record<StepKind, boolean>> = {
 };
 
 /** Fields beside the lines, in the order in which a cook thinks of them. */
+/** Kinds whose pan, board or blender another part may have been in. */
+const WASHED: ReadonlySet<StepKind> = new Set(["sear", "fry", "griddle", "brown", "cut", "slice", "pulse"]);
 export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null, limits: Limits): Field[] {
   const pans = (of: Kitchen, kind: "frying" | "pot") => panField(of, chosen, kind);
   const own: { readonly [K in StepKind]: () => readonly Asked[] } = {
@@ -294,6 +296,7 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null, li
     ...own[step.kind](),
     number("handsMin", "My hands-on minutes", "min", "usual"),
     number("mayWaitMin", "May wait after it", "min", "usual"),
+    ...(WASHED.has(step.kind) ? [check("washed", "Pan, board or blender washed before")] : []),
     ...(KEEPS[step.kind] ? [check("ready", "Done already, on another day")] : []),
   ].map((field) => limited(field, limits));
 }

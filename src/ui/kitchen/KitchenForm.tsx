@@ -112,9 +112,9 @@ export function KitchenForm(props: KitchenFormProps) {
                 onCommit={(fridgeL) => set({ fridgeL }, "Space in the fridge")}
               />
               <NumberField
-                label="Freezer, space for food"
+                label="Freezer, space for food (0: none)"
                 value={kitchen.freezerL}
-                low={1}
+                low={0}
                 high={2000}
                 unit="L"
                 digits={0}

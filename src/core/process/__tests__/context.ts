@@ -42,6 +42,7 @@ export const context = (draw: Draw): StepContext => ({
   machine: (_id, kinds) => ({ id: kinds[0] as string, volumeMl: 2000, floorM2: 0.24 ** 2, gaugeKPa: 80 }),
   ovens: 1,
   altitudeM: 0,
+  freezer: true,
   food: foods,
   figures: processOf,
   bring: (lines) =>

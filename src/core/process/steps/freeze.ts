@@ -42,6 +42,7 @@ const waterShare = (vessel: Vessel) => Math.max(0.05, Math.min(1, vessel.batch.w
 
 /** Freeze a block to the middle (Plank, card 18). Too short a time leaves it soft inside, and says so. */
 function freeze(vessel: Vessel, step: FreezeStep, context: StepContext): Applied {
+  if (!context.freezer) return fail({ kind: "no-freezer" });
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch, came } = full.value;

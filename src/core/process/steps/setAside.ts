@@ -25,6 +25,7 @@ const BOX_MIN = 3;
 function setAside(vessel: Vessel, step: SetAsideStep, context: StepContext): Applied {
   const { batch, bath } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (step.where === "freezer" && !context.freezer) return fail({ kind: "no-freezer" });
   const { share, pieces } = wholePieces(vessel.pieces, step.share);
   const kept = portion(batch, share);
   const drowned = bath === null ? null : portion(bath, share);

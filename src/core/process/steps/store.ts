@@ -19,6 +19,7 @@ export const COLD_PLACES = { fridge: { aroundC: 4, surface: 10 }, freezer: { aro
  */
 function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
   if (totalG(vessel.batch) <= 0) return fail({ kind: "empty-vessel" });
+  if (step.where === "freezer" && !context.freezer) return fail({ kind: "no-freezer" });
   const cold = step.where === "freezer";
   const { tempC, cooling, fact } = cooledDown(vessel, vessel.batch, COLD_PLACES[step.where], step.days * DAY_MIN, null);
   return outcome(
