@@ -28,11 +28,20 @@ const STANDS: Readonly<Record<CautionFacts["danger-zone"]["from"], (minutes: num
   wait: (minutes) => `Waiting as long as it may, this stands ${writeMinutes(minutes)}`,
 };
 
+const INSIDE: Readonly<Record<CautionFacts["raw-inside"]["what"], string>> = {
+  "raw-egg": "It holds egg that is still raw inside.",
+  "raw-meat": "It holds meat or fish that is still raw inside.",
+  "raw-dough": "It holds flour that is still raw inside.",
+  "kept-cooked": "It was cooked before and is not hot right through again.",
+};
+
 /** The sentence of each rule, from its facts, in the cook's units. */
 const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => string } = {
   "danger-zone": (f, { temp }) =>
     `${STANDS[f.from](f.warmMin)} between ${temp(f.lowC)} and ${temp(f.highC)}, more than ${writeMinutes(f.limitMin)} in all. Put it in the fridge, or make it shorter.`,
   core: ({ leastC }, { temp }) => `The middle is planned below ${temp(leastC)}. Raise the core temperature.`,
+  "raw-inside": ({ what, middleC, leastC }, { temp }) =>
+    `${INSIDE[what]} About ${temp(middleC)} in the middle as planned: it has to be ${temp(leastC)}. Heat it longer, or in the oven first.`,
   "core-short": ({ neededMin, coreC }, { temp }) =>
     `The minutes are too few: the middle needs about ${Math.round(neededMin)} min to reach ${temp(coreC)}. Give it longer, make it thinner, or test it with a thermometer.`,
   "hot-hold": ({ leastC, atHomeC }, { temp }) => `Hold hot food at ${temp(leastC)} or more, ${temp(atHomeC)} at home.`,
@@ -64,6 +73,15 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
   "raw-pulses": ({ food, boilC, needsPressure }, { temp, foodName }) =>
     `The ${foodName(food)} have not boiled hard for ten minutes: raw or gently warmed they make ill. ${needsPressure ? `Water boils at ${temp(boilC)} here, which is not enough: take the pressure cooker, or beans from a tin.` : "Boil them first, in fresh water."} This is about these beans; lentils and chickpeas do not need it.`,
   "pulses-underdone": () => "By these minutes they are still hard. Bite one before the pot comes off.",
+  "pulses-served-hard": () =>
+    "These pulses come to the table hard: raw or half cooked they upset the stomach. Cook them until they are soft all through.",
+  "raw-sprouts": () =>
+    "Raw sprouts have carried germs: rinse them well and eat them fresh; for small children, in pregnancy or when somebody is ill, cook them through.",
+  "served-frozen-kind": ({ food }, { foodName }) =>
+    `Frozen ${foodName(food)} are meant to be cooked: heat them through, or scald them for a minute.`,
+  "reheated-twice": () => "Reheat only once: take out as much as is eaten, and leave the rest cold.",
+  "pressure-release": () =>
+    "Pressure: let it fall before you open, keep hands and face off the valve, and never force the lid.",
   "from-frozen": () =>
     "Frozen pieces: minutes here count from thawed. Give them the packet's, and see that the middle steams.",
   "mushrooms-raw": () =>

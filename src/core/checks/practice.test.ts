@@ -2,6 +2,11 @@
  * What happens in a kitchen, run through `plan()`: each case is a chain of steps, what is measured and the range that
  * practice or a published table supports. Its source stands beside each case in `practice.json` and `practice-own.json`.
  */
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { describeCaution } from "@/words/cautions";
+import { openBook } from "../foods/book";
+import { RULES } from "../safety/rules";
 import { judge } from "../judge";
 import { plan, type Plan } from "../plan";
 import { totalG } from "../process/contents";
@@ -85,9 +90,11 @@ function holds(one: Case, check: Check): void {
   const input = inputOf(one);
   const made = plan(input);
   if (check.what === "stop" || check.what === "caution") {
+    const foods = openBook(input).food;
     const found = judge(input, made, null)
       .filter((c) => check.what === "caution" || c.severity === "stop")
-      .map((c) => `${c.rule}: ${JSON.stringify(c.facts)}`)
+      // As the cook reads it.
+      .map((c) => `${c.rule}: ${describeCaution(c, { units: "metric", foods, eater: () => "Somebody" })}`)
       .filter((text) => check.about === undefined || new RegExp(check.about, "i").test(text));
     if (check.is === "present") expect(found).not.toEqual([]);
     else expect(found).toEqual([]);
@@ -122,4 +129,31 @@ describe.each([
   test.each(
     cases.flatMap((one) => one.checks.map((check) => [one.id, check.what, check.step ?? "", one, check] as const)),
   )("%s: %s %s", (_id, _what, _step, one, check) => holds(one, check));
+});
+
+describe("a case that cannot fail proves nothing", () => {
+  /** The same check, bent: what was to be there must not be, a figure must lie elsewhere. */
+  const bent = (check: Check): Check => {
+    if (check.what === "stop" || check.what === "caution")
+      return { ...check, is: check.is === "present" ? "absent" : "present" };
+    if (check.what === "state") return { ...check, is: check.is === "computed" ? "blocked" : "computed" };
+    if (check.among !== undefined) return { ...check, among: ["something else"] };
+    if (check.is !== undefined) return { ...check, is: "something else" };
+    const [from, to] = [check.from as number, check.to as number];
+    return { ...check, from: to + Math.abs(to) + (to - from) + 1, to: to + 2 * Math.abs(to) + 2 * (to - from) + 2 };
+  };
+  test.each(
+    [...PRACTICE_CASES, ...OWN_CASES].flatMap((one) =>
+      one.checks.map((check) => [one.id, check.what, one, check] as const),
+    ),
+  )("%s, %s: bent it fails", (_id, _what, one, check) => expect(() => holds(one, bent(check))).toThrow());
+  test("what must not be told is something that can be told", () => {
+    const sentences = [
+      ...RULES.map((r) => r.id),
+      readFileSync(join(__dirname, "../../words/sentences.txt"), "utf8"),
+    ].join("\n");
+    for (const { id, checks } of [...PRACTICE_CASES, ...OWN_CASES])
+      for (const { about } of checks)
+        if (about !== undefined) expect([id, about, new RegExp(about, "i").test(sentences)]).toEqual([id, about, true]);
+  });
 });

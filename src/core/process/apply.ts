@@ -1,8 +1,11 @@
 import { fail, succeed } from "../quantities/result";
 import {
   type Applied,
+  COOKED_C,
   type Fact,
+  isInside,
   isMarked,
+  type Lump,
   type Mark,
   marked,
   type Outcome,
@@ -10,7 +13,9 @@ import {
   type Vessel,
 } from "./ledger";
 import { beyondLimits, LONGEST_MIN, type StepDescriptor } from "./descriptor";
-import { broughtBathG, opened, rawWith } from "./opening";
+import { broughtBathG, lumpsWith, opened, rawWith } from "./opening";
+import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./steps/geometry";
+import type { InsideMark } from "../foods/process";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
 import { at, totalG } from "./contents";
@@ -82,7 +87,8 @@ function doneTo(
   const { inputs, facts } = applied.value;
   const after = settled(descriptor, vessel, applied.value);
   const soft = facts.find((f) => f.kind === "softened");
-  const marks = rawMarks(descriptor.opensCells === true, applied.value, soft, context);
+  const inside = insideOf(descriptor, vessel, { ...applied.value, after }, step, context);
+  const marks = rawMarks(descriptor, applied.value, soft, inside, context);
   // How soft the least done of the pulses, grains and pasta are: as far as this step brought them, or dry as they come.
   const softness = soft === undefined ? leastSoft(after.softness, inputs, context) : soft.share;
   const set = marksOfHeat(marks, after);
@@ -96,6 +102,8 @@ function doneTo(
     set === after.marks &&
     softness === after.softness &&
     cooling === after.cooling &&
+    inside.middleC === after.middleC &&
+    inside.lumps === after.lumps &&
     told.length === 0
   )
     return applied;
@@ -103,7 +111,18 @@ function doneTo(
   const { batch, bath, pieces, cutMm, boundMin } = after;
   // Written out, not spread: this runs for most steps of every sample.
   return succeed({
-    after: { batch, bath, pieces, cutMm, boundMin, marks: set, softness, cooling },
+    after: {
+      batch,
+      bath,
+      pieces,
+      cutMm,
+      boundMin,
+      marks: set,
+      softness,
+      cooling,
+      middleC: inside.middleC,
+      lumps: inside.lumps,
+    },
     inputs,
     outputs,
     phases,
@@ -131,9 +150,10 @@ const STAYS: ReadonlySet<Fact["kind"]> = new Set([
 function liesReady(made: Outcome): Outcome {
   const { after } = made;
   const chilled = isMarked(after, "frozen") ? after.batch : at(after.batch, Math.min(FRIDGE_C, after.batch.tempC));
+  const marks = after.batch.tempC >= COOKED_C ? marked(after.marks, "kept-cooked") : after.marks;
   return {
     ...made,
-    after: { ...after, batch: chilled, cooling: null },
+    after: { ...after, batch: chilled, cooling: null, marks, middleC: null },
     phases: [],
     needs: [],
     facts: made.facts.filter((fact) => STAYS.has(fact.kind)),
@@ -178,24 +198,82 @@ function undrained(descriptor: StepDescriptor, { after, inputs }: Outcome, openB
  * boil (`steps/cook`), mushrooms by being hot right through, the cells of vegetables by that, by blanching and mashing.
  */
 function rawMarks(
-  opensCells: boolean,
+  { opensCells, kind }: StepDescriptor,
   { inputs: came, after }: Outcome,
   soft: Softened | undefined,
+  inside: Inside,
   context: StepContext,
 ): readonly Mark[] {
-  const marks = rawWith(after.marks, came, context);
+  const brought = rawWith(after.marks, came, context);
+  // What lies outside as a coat is as hot as the fat or the air round it.
+  const outside = COATS.has(kind) ? brought.filter((m) => after.marks.includes(m) || !isInside(m)) : brought;
+  const marks = inside.freed.length === 0 ? outside : inside.freed.reduce<readonly Mark[]>(marked, outside);
   if (marks.length === 0) return marks;
   const boiled = soft !== undefined && lectinGone(soft, context.boilC);
-  const hot = after.batch.tempC >= HOT_C;
-  const open = hot || opensCells;
+  const hot = (inside.middleC ?? after.batch.tempC) >= HOT_C;
+  // Cyanide goes into the water that is thrown away: a dry heat leaves it where it is.
+  const inWater = BOILS.has(kind);
+  const open = hot || opensCells === true;
   if (!boiled && !open) return marks;
   const left = marks.filter(
     (m) =>
       !(boiled && m === "raw-beans") &&
-      !(hot && (m === "raw-mushrooms" || m === "raw-tempeh" || m === "raw-cyanide")) &&
+      !(hot && (m === "raw-mushrooms" || m === "raw-tempeh" || (m === "raw-cyanide" && inWater) || isInside(m))) &&
       !(open && m === "raw-cells"),
   );
   return left.length === marks.length ? marks : left;
+}
+const BOILS: ReadonlySet<string> = new Set(["boil", "cook", "simmer", "blanch"]);
+const COATS: ReadonlySet<string> = new Set(["coat", "batter", "top", "glaze"]);
+
+/** How hot pieces are in the middle after a step: its own, and those of others that lie in it. */
+interface Inside {
+  readonly middleC: number | null;
+  readonly lumps: readonly Lump[];
+  /** Of pieces that the step broke up: what was raw in them is raw in all of it. */
+  readonly freed: readonly InsideMark[];
+}
+/** In these what lies round the pieces is wet, and as hot as it is at the end all the while. */
+const WET: ReadonlySet<string> = new Set(["simmer", "reduce", "boil", "cook", "steam", "reheat", "season", "thicken"]);
+const NOTHING_FREED: readonly InsideMark[] = [];
+const NOTHING_INSIDE: readonly Lump[] = [];
+/** Within so much the middle is as hot as the rest, K. */
+const AS_HOT_K = 1;
+
+/**
+ * Pieces stay pieces in a sauce: the pot's mean proves nothing about their middle, which follows by conduction from whatever lies
+ * round them. What is hot to the middle is no lump any more; what is broken up is none either, and as raw as it was.
+ */
+function insideOf(
+  descriptor: StepDescriptor,
+  before: Vessel,
+  { after, inputs, phases }: Outcome,
+  step: StepCommon,
+  context: StepContext,
+): Inside {
+  const lumps = lumpsWith(after.lumps, inputs);
+  if (after.middleC === null && lumps.length === 0) return { middleC: null, lumps: after.lumps, freed: NOTHING_FREED };
+  if (descriptor.endsPieces || step.kind === "pulse")
+    return { middleC: null, lumps: NOTHING_INSIDE, freed: lumps.flatMap((l) => l.marks) };
+  const around = WET.has(step.kind) ? after.batch.tempC : (before.batch.tempC + after.batch.tempC) / 2;
+  let minutes = 0;
+  for (const phase of phases) if (!phase.early) minutes += phase.minutes;
+  const later = (pieces: Vessel["pieces"], middleC: number): number => {
+    const towards = (aroundC: number) =>
+      wetMiddleAfter(
+        context,
+        pieceShapeOf({ batch: after.batch, pieces, cutMm: after.cutMm }, context),
+        { surface: SURFACES.simmering, startC: middleC, aroundC },
+        minutes,
+      );
+    return around > middleC + AS_HOT_K ? Math.min(around, towards(around)) : middleC;
+  };
+  // A step that works out the middle has said it.
+  const said = after.middleC !== before.middleC || after.middleC === null;
+  const own = said || after.middleC === null ? after.middleC : later(after.pieces, after.middleC);
+  const middleC = own !== null && own >= after.batch.tempC - AS_HOT_K ? null : own;
+  const left = lumps.map((l): Lump => ({ ...l, middleC: later(l.pieces, l.middleC) })).filter((l) => l.middleC < HOT_C);
+  return { middleC, lumps: left.length === 0 ? NOTHING_INSIDE : left, freed: NOTHING_FREED };
 }
 type Softened = Extract<Fact, { kind: "softened" }>;
 /** Whether beans have boiled enough. */

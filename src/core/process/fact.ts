@@ -16,7 +16,8 @@ export interface ShapedPieces {
 }
 /** What a step has to tell beside grams and minutes. */
 export type Fact =
-  | { readonly kind: "soaked"; readonly share: number; readonly bathC: number }
+  /** `usual`: pulses overnight in a cool kitchen, which is no standing in the warm. */
+  | { readonly kind: "soaked"; readonly share: number; readonly bathC: number; readonly usual?: true }
   | { readonly kind: "already-drier"; readonly moisture: number }
   /** So much liquid would keep the pieces under in a bowl of 22 cm. */
   | { readonly kind: "uncovered"; readonly needG: number; readonly pouredG: number }
@@ -108,6 +109,8 @@ export type Fact =
       readonly toC: number;
       readonly hoursTo21: number | null;
       readonly hoursTo5: number | null;
+      /** Minutes of this step between 60 and 5 °C: once it is cold it stands cold. */
+      readonly warmMin: number;
     }
   /** The figure is only a usual one: nothing is known of this food under this step. */
   | { readonly kind: "rule-of-thumb"; readonly what: "loss" | "minutes" | "pick-up" };

@@ -4,7 +4,7 @@ import type { Id } from "../quantities/id";
 import type { Memory } from "../quantities/memory";
 import type { BadNumber, Result } from "../quantities/result";
 import type { FoodId, FoodLookup } from "../foods/food";
-import type { ProcessFigures, RawMark } from "../foods/process";
+import { INSIDE_MARKS, type InsideMark, type ProcessFigures, type RawMark } from "../foods/process";
 import type { Fact, ShapedPieces } from "./fact";
 import { add, type Contents, NOTHING, portion, SPECIES, sum, totalG } from "./contents";
 import { solidsOfFood } from "./solids";
@@ -14,7 +14,25 @@ export type { Fact, ShapedPieces } from "./fact";
 
 /** What was done to it that later steps have to know. */
 export type Mark = "frozen" | "frozen-thawed" | "set-by-heat" | RawMark;
-const RAW_MARKS: readonly Mark[] = ["raw-beans", "raw-mushrooms", "raw-tempeh", "raw-cyanide", "raw-cells"];
+const RAW_MARKS: readonly Mark[] = [
+  "raw-beans",
+  "raw-mushrooms",
+  "raw-tempeh",
+  "raw-cyanide",
+  "raw-cells",
+  ...INSIDE_MARKS,
+];
+/** Whether a mark goes only when the middle has been hot. */
+export const isInside = (mark: Mark): mark is InsideMark => (INSIDE_MARKS as readonly Mark[]).includes(mark);
+/** What was this hot was cooked, and is reheated when it is heated again: 135 °F, from which its way down counts (FDA Food Code). */
+export const COOKED_C = (135 - 32) / 1.8;
+/** Pieces of another part that lie in a sauce or a dish, and are not hot to the middle yet. */
+export interface Lump {
+  readonly pieces: ShapedPieces;
+  readonly middleC: number;
+  readonly marks: readonly InsideMark[];
+}
+const NO_LUMPS: readonly Lump[] = [];
 /** What of a vessel is raw. */
 export const rawOf = (vessel: Vessel): readonly RawMark[] =>
   vessel.marks.filter((m): m is RawMark => RAW_MARKS.includes(m));
@@ -41,7 +59,13 @@ export interface Vessel {
   readonly softness: number | null;
   /** Null: never hot, or heated again since. */
   readonly cooling: Cooling | null;
+  /** How hot its own pieces are in the middle, where the pot round them is hotter; null where it is as hot as the rest. */
+  readonly middleC: number | null;
+  /** Pieces that came with other parts and still have to be hot to the middle. */
+  readonly lumps: readonly Lump[];
 }
+/** The coldest middle of its own pieces, °C. */
+export const middleOf = (vessel: Vessel): number => vessel.middleC ?? vessel.batch.tempC;
 const NO_MARKS: readonly Mark[] = [];
 /** A vessel before its first step. */
 export const EMPTY_VESSEL: Vessel = {
@@ -53,6 +77,8 @@ export const EMPTY_VESSEL: Vessel = {
   marks: NO_MARKS,
   softness: null,
   cooling: null,
+  middleC: null,
+  lumps: NO_LUMPS,
 };
 /** Whether something was done to it that later steps have to know. */
 export const isMarked = (vessel: Vessel, mark: Mark): boolean => vessel.marks.includes(mark);
@@ -67,11 +93,14 @@ export type Input = { readonly contents: Contents } & (
       readonly from: "part";
       readonly part: PartId;
       readonly raw: readonly RawMark[];
+      /** Its own pieces where they are not hot to the middle yet, and those that it had of others. */
+      readonly lumps: readonly Lump[];
       readonly softness: number | null;
       /** Liquid that the part still lay in and that comes along, g. */
       readonly bathG: number;
     }
-  | { readonly from: "liquor"; readonly step: StepId }
+  /** With what of a raw food it ran off. */
+  | { readonly from: "liquor"; readonly step: StepId; readonly raw: readonly InsideMark[] }
   /** Water that the step itself puts in: dew of steam, blanching water, splashes. */
   | { readonly from: "step" }
 );

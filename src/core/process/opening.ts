@@ -1,9 +1,11 @@
 import type { FoodGroup, FoodLookup } from "../foods/food";
+import { insideMarkOf } from "../foods/process";
 import { fail, type Result, succeed } from "../quantities/result";
 import { add, portion, totalG } from "./contents";
 import type { StepDescriptor } from "./descriptor";
 import {
   type Input,
+  type Lump,
   type Mark,
   marked,
   type StepContext,
@@ -83,6 +85,7 @@ function put(vessel: Vessel, came: readonly Input[], context: StepContext): Vess
     bath: bath === null ? null : add(bath, together(round)),
     pieces: pieces === null ? null : { ...pieces, eachG: pieces.eachG * grown },
     marks: rawWith(vessel.marks, came, context),
+    lumps: lumpsWith(vessel.lumps, came),
     softness: leastSoft(vessel.softness, came, context),
   };
 }
@@ -108,13 +111,23 @@ export function broughtBathG(came: readonly Input[]): number {
   return massG;
 }
 
+/** Pieces that came with parts, beside those that lay there. */
+export function lumpsWith(before: readonly Lump[], came: readonly Input[]): readonly Lump[] {
+  let lumps = before;
+  for (const one of came) if (one.from === "part" && one.lumps.length > 0) lumps = [...lumps, ...one.lumps];
+  return lumps;
+}
+
 /** What is raw of what came goes along as a mark: with the food, and with a part that is joined. */
 export function rawWith(before: readonly Mark[], came: readonly Input[], context: StepContext): readonly Mark[] {
   let marks = before;
   for (const one of came) {
     if (one.from === "part") for (const mark of one.raw) marks = marked(marks, mark);
+    if (one.from === "liquor") for (const mark of one.raw) marks = marked(marks, mark);
     if (one.from !== "food") continue;
     const { raw, press } = context.figures(one.food);
+    const inside = insideMarkOf(one.food);
+    if (inside !== null) marks = marked(marks, inside);
     if (raw) marks = marked(marks, raw);
     if (press?.cells) marks = marked(marks, "raw-cells");
   }

@@ -1,4 +1,5 @@
 import type { FoodLookup, FoodId } from "../foods/food";
+import type { InsideMark, RawMark } from "../foods/process";
 import { type Draw, likelyDraw } from "../quantities/draw";
 import type { Memory } from "../quantities/memory";
 import { estimate } from "../quantities/range";
@@ -8,7 +9,10 @@ import { at, type Contents, contentsOfFood, NOTHING, portion, totalG, UNKNOWN_WA
 import {
   type Input,
   EMPTY_VESSEL,
+  isInside,
   isMarked,
+  type Lump,
+  middleOf,
   type Fact,
   type StepContext,
   type StepFailure,
@@ -75,7 +79,7 @@ export interface Exchange {
   /** A part that was brought, as it was at its end. */
   readonly endOf: (id: PartId) => Vessel | null;
   /** What ran off at a step, kept for whoever asks. */
-  readonly ranOff: (step: StepId, contents: Contents) => void;
+  readonly ranOff: (step: StepId, contents: Contents, raw: readonly InsideMark[]) => void;
 }
 /** From which step on a part is replayed, and what is in the vessel there. */
 export interface Start {
@@ -158,7 +162,7 @@ export function replayPart(
     rows.push(row);
     vessel = row.outcome.after;
     const drained = row.outcome.outputs.find((l) => l.to === "drain");
-    if (drained) exchange.ranOff(step.id, drained.contents);
+    if (drained) exchange.ranOff(step.id, drained.contents, vessel.marks.filter(isInside));
   }
   return { rows, end: blockedBy === null ? vessel : null };
 }
@@ -214,11 +218,20 @@ function bring(
 const isForWant = (part: ReplayedPart | undefined): boolean =>
   part?.rows.some((r) => r.state === "blocked" && r.failure.kind === "amount-missing") === true;
 
+/** What of a part is raw: of its pieces the middle, which stays theirs in whatever they come into; else all of it. */
+function insideOf(end: Vessel): { readonly raw: readonly RawMark[]; readonly lumps: readonly Lump[] } {
+  const raw = rawOf(end);
+  const marks = end.pieces === null ? [] : raw.filter(isInside);
+  if (marks.length === 0 || end.pieces === null) return { raw, lumps: end.lumps };
+  const own: Lump = { pieces: end.pieces, middleC: middleOf(end), marks };
+  return { raw: raw.filter((m) => !isInside(m)), lumps: [...end.lumps, own] };
+}
+
 /** A share of a finished part, as the step that takes it sees it. */
 export const shareOfPart = (part: PartId, end: Vessel, share: number): Input => ({
   from: "part",
   part,
-  raw: rawOf(end),
+  ...insideOf(end),
   softness: end.softness,
   bathG: end.bath === null ? 0 : totalG(end.bath) * share,
   contents: portion(vesselContents(end), share),
@@ -233,7 +246,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   const finished = new Map<PartId, ReplayedPart>();
   const used = new Map<PartId | StepId, number>();
   const underway = new Set<PartId>();
-  const runOff = new Map<StepId, Contents>();
+  const runOff = new Map<StepId, { readonly contents: Contents; readonly raw: readonly InsideMark[] }>();
 
   const run = (part: PartSteps): ReplayedPart => {
     underway.add(part.id);
@@ -272,11 +285,11 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
       if (!liquor) return { kind: "liquor-missing", step };
       const asked = overused(step, share);
       return asked === null
-        ? { from: "liquor", step, contents: portion(liquor, share) }
+        ? { from: "liquor", step, contents: portion(liquor.contents, share), raw: liquor.raw }
         : { kind: "liquor-used-up", step, share: asked };
     },
     endOf: (id) => finished.get(id)?.end ?? null,
-    ranOff: (step, contents) => void runOff.set(step, contents),
+    ranOff: (step, contents, raw) => void runOff.set(step, { contents, raw }),
   };
 
   for (const part of parts) if (!finished.has(part.id)) run(part);

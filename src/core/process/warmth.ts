@@ -50,8 +50,16 @@ export function warmAfter(outcome: Outcome, before: number): number {
  */
 export function ownWarmMin(outcome: Outcome): number {
   if (onHeat(outcome) || !standsWarm(outcome)) return 0;
-  const frozenMin = outcome.facts.reduce((m, f) => (f.kind === "through" && f.what === "thawed" ? f.lowMin : m), 0);
-  return Math.max(0, outcome.phases.reduce((m, p) => m + p.minutes, 0) - frozenMin);
+  let freeMin = 0;
+  let minutes = 0;
+  for (const { minutes: m } of outcome.phases) minutes += m;
+  for (const f of outcome.facts) {
+    if (f.kind === "through" && f.what === "thawed") freeMin = f.lowMin;
+    // What has gone cold in ice water stands cold.
+    if (f.kind === "cooled") return Math.min(minutes, f.warmMin);
+    if (f.kind === "soaked" && f.usual === true) return 0;
+  }
+  return Math.max(0, minutes - freeMin);
 }
 
 /**

@@ -1,5 +1,5 @@
 import { moistureOf } from "../process/contents";
-import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
+import { type Computed, NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
 
 const HARD = foodSet("squash-whole", "butternut", "celeriac", "swede");
 /** Refined oil is near its flash point not far above this (fire services, from memory). */
@@ -23,6 +23,23 @@ const SMOKES_C: Readonly<Record<string, number>> = {
 /** A thermostat and a thermometer are off by so much (rule of thumb). */
 const SMOKE_MARGIN_K = 10;
 /** Straight from water, with nothing that dries or coats it. */
+const DRIES = [
+  "pat",
+  "coat",
+  "batter",
+  "squeeze",
+  "press",
+  "bind",
+  "shape",
+  "pulse",
+  "mash",
+  "gel",
+  "bake",
+  "air-fry",
+  "toast",
+  "sear",
+  "brown",
+] as const;
 const WETTED = ["soak", "drain", "rinse", "blanch", "boil", "marinate", "thaw", "steam"] as const;
 
 /** Hot oil, boiling water, blades, pressure, and what runs over. */
@@ -123,6 +140,12 @@ export const FIRE_AND_GEAR: readonly Rule[] = [
       ),
   }),
   rule({
+    id: "pressure-release",
+    severity: "warn",
+    authority: "makers' manuals; USDA extension services",
+    touches: (row) => when((row.step.kind === "cook" || row.step.kind === "steam") && row.step.pressure, NO_FACTS),
+  }),
+  rule({
     id: "hard-squash",
     severity: "warn",
     authority: "common practice",
@@ -143,20 +166,27 @@ export const FIRE_AND_GEAR: readonly Rule[] = [
     touches: (row) => when(is(row, "layer") && (factOf(row, "fill")?.share ?? 0) > 0.95, NO_FACTS),
   }),
   rule({
+    // More than it holds runs over onto the fire.
     id: "pot-full",
-    severity: "warn",
-    authority: "common practice",
-    touches: (row) =>
-      when(row.step.kind === "cook" && !row.step.pressure && (factOf(row, "fill")?.share ?? 0) > 1, NO_FACTS),
+    severity: "stop",
+    authority: "common practice; burns units on scalds",
+    touches: (row) => {
+      const fill = factOf(row, "fill");
+      const pressed = row.step.kind === "cook" && row.step.pressure;
+      return when(!is(row, "deep-fry") && !pressed && fill?.of === "pot" && fill.share > 1, NO_FACTS);
+    },
   }),
   rule({
     id: "wet-into-oil",
     severity: "warn",
     authority: "common practice",
     touches: (row, { earlier }) => {
-      const before = earlier.at(-1);
-      const dripping = is(row, "deep-fry", "fry") && before !== undefined && is(before, ...WETTED);
-      return when(dripping || (is(row, "sear") && moistureOf(row.before.batch) > 2.2), NO_FACTS);
+      // Its surface: wet since the last water, dry again once it was patted, dusted, battered or squeezed.
+      const at = earlier.findLastIndex((r) => is(r, ...WETTED, ...DRIES));
+      const wet = at >= 0 && is(earlier[at] as Computed, ...WETTED);
+      const dried = at >= 0 && is(earlier[at] as Computed, ...DRIES);
+      const dripping = is(row, "deep-fry", "fry") && wet;
+      return when(dripping || (is(row, "sear") && !dried && moistureOf(row.before.batch) > 2.2), NO_FACTS);
     },
   }),
 ];

@@ -50,7 +50,16 @@ const foodOf = (row: Computed, foods: ReadonlySet<FoodId>, { kin }: RuleContext)
   const came = row.outcome.inputs.find((c) => c.from === "food" && foods.has(kin(c.food)));
   return came?.from === "food" ? came.food : "";
 };
-const PULSES = foodSet(...DRY_BEANS, "red-lentils", "green-lentils", "brown-lentils", "black-lentils");
+/** Nearly soft: what is left of it nobody bites on. */
+const DONE = 0.9;
+/** Any pulse that is cooked from dry. */
+const holdsPulses = (row: Computed, { kin, food }: RuleContext): boolean =>
+  row.outcome.after.batch.solids.foods.some(
+    (id) => food(id)?.group === "pulse" && processOf(kin(id)).cook !== undefined,
+  );
+/** Ground raw and fried, soaked pulses are another thing: their middle is asked instead. */
+const isGround = (row: Computed, { earlier }: RuleContext): boolean =>
+  [...earlier, row].some((r) => is(r, "pulse", "mash"));
 const SEAWEED = foodSet("seaweed-kombu", "seaweed-wakame", "seaweed-nori", "seaweed-hijiki");
 const HIJIKI = foodSet("seaweed-hijiki");
 const TEMPEH = foodSet("tempeh");
@@ -65,6 +74,11 @@ const CYANIDE = foodSet("cassava", "bamboo-shoots-raw");
 const BITTER = foodSet("apricot-kernels", "bitter-almonds");
 /** Sold and cooked frozen; kept with the figures of what they are thawed. */
 const FROZEN = foodSet("potato-nuggets");
+const SPROUTS = foodSet("bean-sprouts");
+/** Vegetables that come frozen and unheated as a rule. */
+const SOLD_FROZEN = foodSet("peas", "edamame", "broad-beans");
+/** Hot right through: 165 °F. */
+const HOT_C = (165 - 32) / 1.8;
 const BANANA = foodSet("banana-peel", "banana-blossom");
 
 /** From here on a pickle is kept, not eaten up; and so sour is its liquid (rules of thumb). */
@@ -134,9 +148,40 @@ export const FOODS_WITH_CARE: readonly Rule[] = [
     authority: "common practice",
     touches: (row, context) =>
       when(
-        is(row, "cook", "simmer") && holds(row, PULSES, context) && (factOf(row, "softened")?.share ?? 1) < 0.9,
+        is(row, "cook", "simmer") && holdsPulses(row, context) && (factOf(row, "softened")?.share ?? 1) < DONE,
         NO_FACTS,
       ),
+  }),
+  rule({
+    id: "pulses-served-hard",
+    severity: "stop",
+    authority: "EFSA and FDA on lectins of raw pulses; common practice",
+    touches: (row, context) => {
+      const { softness } = row.outcome.after;
+      return when(
+        context.last && softness !== null && softness < DONE && holdsPulses(row, context) && !isGround(row, context),
+        NO_FACTS,
+      );
+    },
+  }),
+  rule({
+    id: "raw-sprouts",
+    severity: "warn",
+    authority: "FDA and BfR: raw sprouts have carried Salmonella and STEC",
+    touches: (row, context) => {
+      const cooked = [...context.earlier, row].some((r) => r.outcome.after.batch.tempC >= HOT_C);
+      return when(context.last && !cooked && holds(row, SPROUTS, context), NO_FACTS);
+    },
+  }),
+  rule({
+    id: "served-frozen-kind",
+    severity: "warn",
+    authority: "EFSA, 2020: Listeria in frozen vegetables, which are meant to be cooked",
+    touches: (row, context) => {
+      const found = row.outcome.after.batch.solids.foods.find((id) => SOLD_FROZEN.has(context.kin(id)));
+      const cooked = [...context.earlier, row].some((r) => r.outcome.after.batch.tempC >= HOT_C);
+      return context.last && !cooked && found !== undefined ? { food: found } : null;
+    },
   }),
   rule({
     id: "from-frozen",

@@ -1,8 +1,30 @@
 import { saltADayG } from "../household/people";
 import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
 
-const HOT_CHILLI = foodSet("chilli", "chilli-flakes");
-const NUTS_WHOLE = foodSet("walnuts", "cashews", "pecans", "almonds", "hazelnuts");
+const HOT_CHILLI = foodSet(
+  "chilli",
+  "jalapeno",
+  "birds-eye-chilli",
+  "scotch-bonnet",
+  "chilli-dried-hot",
+  "chilli-flakes",
+);
+const NUTS_WHOLE = foodSet(
+  "walnuts",
+  "cashews",
+  "pecans",
+  "almonds",
+  "hazelnuts",
+  "peanuts",
+  "pistachios",
+  "brazil-nuts",
+  "macadamias",
+  "chestnuts",
+);
+/** Small and round as they come. */
+const ROUND = foodSet("olives", "chestnuts");
+/** Cut across they make coins. */
+const COINS = foodSet("plant-sausages", "sausages");
 const DRIED_FRUIT = foodSet("raisins", "cranberries-dried");
 const HARD_RAW = foodSet("carrot", "apple", "celery", "celeriac");
 /** What was this hot has gone soft; grated it is no lump (rules of thumb). */
@@ -10,7 +32,7 @@ const SOFT_FROM_C = 80;
 const GRATED_MM = 5;
 /** A supper of three quarters of a day's salt leaves next to none for the rest (this house’s line; the day’s salt is NHS). */
 const SALT_SHARE = 0.75;
-const ALCOHOL = foodSet("wine-white", "wine-red", "beer");
+const ALCOHOL = foodSet("wine-white", "wine-red", "beer", "cider", "rice-wine", "mirin");
 
 /** Who eats and who cooks: allergens, small children, alcohol, hands. */
 export const PEOPLE: readonly Rule[] = [
@@ -36,6 +58,10 @@ export const PEOPLE: readonly Rule[] = [
       if (pieces !== undefined && (pieces.form === "ball" || pieces.form === "log") && pieces.diameterMm < 40)
         return { what: "round" };
       if (is(row, "top", "serve", "weigh") && brings(row, NUTS_WHOLE, context)) return { what: "nuts" };
+      if (brings(row, ROUND, context) && !is(row, "pulse", "mash", "cut")) return { what: "round" };
+      // Coins of a sausage, soft or not, are as wide as a small throat; a carrot goes soft, and is asked below.
+      if (is(row, "cut", "slice") && brings(row, COINS, context) && (row.outcome.after.cutMm ?? 0) > GRATED_MM)
+        return { what: "round" };
       if (!context.last) return null;
       const ground = [...context.earlier, row].some((r) => is(r, "pulse", "mash"));
       if (!ground && holds(row, NUTS_WHOLE, context)) return { what: "nuts" };

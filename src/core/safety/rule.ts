@@ -1,5 +1,6 @@
 import type { Allergen } from "../foods/allergens";
 import type { Food, FoodId } from "../foods/food";
+import type { InsideMark } from "../foods/process";
 import type { Eater, EaterId } from "../household/people";
 import type { Fact } from "../process/ledger";
 import type { StepKey } from "../process/log";
@@ -26,6 +27,7 @@ export interface CautionFacts {
     readonly from: "step" | "clock" | "wait";
   };
   readonly core: { readonly leastC: number };
+  readonly "raw-inside": { readonly what: InsideMark; readonly middleC: number; readonly leastC: number };
   readonly "core-low": { readonly leastC: number };
   readonly "core-short": { readonly neededMin: number; readonly coreC: number };
   readonly "hot-hold": { readonly leastC: number; readonly atHomeC: number };
@@ -46,6 +48,11 @@ export interface CautionFacts {
   /** The bean in the pot, and whether water here ever gets hot enough for it. */
   readonly "raw-pulses": { readonly food: FoodId; readonly boilC: number; readonly needsPressure: boolean };
   readonly "pulses-underdone": object;
+  readonly "pulses-served-hard": object;
+  readonly "raw-sprouts": object;
+  readonly "served-frozen-kind": { readonly food: FoodId };
+  readonly "reheated-twice": object;
+  readonly "pressure-release": object;
   readonly "from-frozen": object;
   readonly "mushrooms-raw": object;
   readonly "mushrooms-served-raw": object;

@@ -148,6 +148,94 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
     [tofu, step("deep-fry", [food("rapeseed-oil", 1200)], { oilC: 190 })],
   ],
   [
+    "pot-full",
+    [step("simmer", [food("passata", 9000)], { pan: "pot", minutes: 10 })],
+    [step("simmer", [food("passata", 2000)], { pan: "pot", minutes: 10 })],
+  ],
+  [
+    "raw-inside",
+    [
+      step("weigh", [food("chickpeas-cooked", 300), food("egg", 50), food("breadcrumbs", 40)]),
+      step("bind"),
+      step("shape", [], { form: "ball", pieceG: 45, diameterMm: 45 }),
+      step("sear", [food("rapeseed-oil", 20)]),
+    ],
+    [
+      step("weigh", [food("chickpeas-cooked", 300), food("egg", 50), food("breadcrumbs", 40)]),
+      step("bind"),
+      step("shape", [], { form: "ball", pieceG: 45, diameterMm: 45 }),
+      step("bake", [], { minutes: null, coreC: 75 }),
+    ],
+  ],
+  [
+    "reheated-twice",
+    [
+      step("simmer", [food("passata", 800)], { minutes: 10 }),
+      step("store"),
+      step("reheat", [], { minutes: 40 }),
+      step("store"),
+      step("reheat", [], { minutes: 40 }),
+    ],
+    [step("simmer", [food("passata", 800)], { minutes: 10 }), step("store"), step("reheat", [], { minutes: 40 })],
+  ],
+  [
+    "pulses-served-hard",
+    [step("weigh", [food("black-eyed-peas", 200)]), step("cook", [water], { minutes: 8 }), step("drain")],
+    [step("weigh", [food("black-eyed-peas", 200)]), step("cook", [food("water", 1500)]), step("drain")],
+  ],
+  [
+    "raw-sprouts",
+    [step("weigh", [food("bean-sprouts", 200)]), step("season", [food("olive-oil", 10)])],
+    [step("simmer", [food("passata", 300), food("bean-sprouts", 200)], { minutes: 5 })],
+  ],
+  [
+    "served-frozen-kind",
+    [step("weigh", [food("peas", 200)]), step("season", [food("olive-oil", 10)])],
+    [step("boil", [food("peas", 200), water])],
+  ],
+  [
+    "pressure-release",
+    [step("cook", [food("pearl-barley", 200), water], { pressure: true })],
+    [step("cook", [food("pearl-barley", 200), water])],
+  ],
+  [
+    "kept-too-long",
+    [step("weigh", [food("lentils-cooked", 300)]), step("store", [], { days: 6 })],
+    // Pickled, or dry: no leftovers.
+    [step("weigh", [food("red-onion", 200), food("wine-vinegar", 200)]), step("store", [], { days: 6 })],
+  ],
+  [
+    "danger-zone",
+    [step("weigh", [food("lentils-cooked", 400)]), step("stand", [], { minutes: 125 })],
+    // Over ice water it is cold after a while, and stands cold.
+    [
+      step("simmer", [food("lentils-cooked", 800), food("water", 200)], { minutes: 10 }),
+      step("cool", [], { minutes: 125, where: "ice-bath", depthMm: 25 }),
+    ],
+  ],
+  [
+    "danger-zone",
+    [step("weigh", [food("chickpeas-dry", 200)]), step("soak", [water], { minutes: 900, waterC: 18 })],
+    // Overnight in a cool kitchen is what packets of pulses say.
+    [step("weigh", [food("chickpeas-dry", 200)]), step("soak", [water], { minutes: 600, waterC: 18 })],
+  ],
+  [
+    "cyanide-served-raw",
+    [step("cut", [food("cassava", 400)], { pieceMm: 20 }), step("bake", [], { minutes: 60, coreC: null })],
+    [step("cut", [food("cassava", 400)], { pieceMm: 20 }), step("boil", [food("water", 2000)], { minutes: 25 })],
+  ],
+  [
+    "wet-into-oil",
+    [tofu, step("rinse"), step("cut", [], { pieceMm: 20 }), step("deep-fry", [food("sunflower-oil", 1200)])],
+    [
+      tofu,
+      step("rinse"),
+      step("pat"),
+      step("cut", [], { pieceMm: 20 }),
+      step("deep-fry", [food("sunflower-oil", 1200)]),
+    ],
+  ],
+  [
     "wet-into-oil",
     [step("blanch", [food("cauliflower", 300)]), step("deep-fry", [food("sunflower-oil", 1200)])],
     [step("blanch", [food("cauliflower", 300)]), step("pat"), step("deep-fry", [food("sunflower-oil", 1200)])],
@@ -209,8 +297,8 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
   ["kept-too-long", [tofu, step("store", [], { days: 5 })], [tofu, step("store", [], { days: 4 })]],
   [
     "cooked-rice",
+    [step("cook", [food("rice-white", 200), water]), step("store", [], { days: 1 })],
     [step("cook", [food("rice-white", 200), water]), step("stand")],
-    [step("cook", [food("pearl-barley", 200), water]), step("stand")],
   ],
   [
     "cooked-rice-days",

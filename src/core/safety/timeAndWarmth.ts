@@ -1,6 +1,9 @@
 import { totalG } from "../process/contents";
 import { DANGER_ZONE, standsWarm, warmLimitMin } from "../process/warmth";
 import { POTATO } from "./foodsWithCare";
+import { isInside, middleOf, vesselContents } from "../process/ledger";
+import type { InsideMark } from "../foods/process";
+import type { StepKind } from "../process/registry";
 import { type Computed, factOf, foodSet, FRIDGE_C, holds, is, KILLED_C, NO_FACTS, rule, type Rule, when } from "./rule";
 
 const RICE = foodSet("rice-white", "rice-brown", "rice-cooked");
@@ -20,8 +23,53 @@ const RICE_DAYS = 1;
 
 const coreBelow = (row: Computed, leastC: number): boolean =>
   "coreC" in row.step && row.step.coreC !== null && !is(row, "reheat") && row.step.coreC < leastC;
-/** Bound, shaped or laid together: what was outside is inside now. */
-const isMix = (row: Computed): boolean => row.before.pieces !== null || row.before.boundMin !== null;
+/** Bound, shaped or laid together: what was outside is inside now. A slice or a skewer of plain food is none. */
+const isMix = ({ before: { pieces, boundMin } }: Computed): boolean =>
+  boundMin !== null || (pieces !== null && !["slice", "shell", "skewer"].includes(pieces.form));
+/** Kinds that heat what is in them. */
+const HEATS: ReadonlySet<StepKind> = new Set([
+  "sear",
+  "fry",
+  "griddle",
+  "brown",
+  "sweat",
+  "deep-fry",
+  "bake",
+  "air-fry",
+  "simmer",
+  "reduce",
+  "boil",
+  "cook",
+  "steam",
+  "reheat",
+  "hold",
+]);
+/** What in it has to be hot to the middle and has not been; of what was kept only where somebody has heated it since. */
+function notHotInside(
+  row: Computed,
+  earlier: readonly Computed[],
+): { readonly what: InsideMark; readonly middleC: number } | null {
+  const { after } = row.outcome;
+  for (const { marks, middleC } of after.lumps) if (marks[0] !== undefined) return { what: marks[0], middleC };
+  const warmed = () => [...earlier, row].some((r) => HEATS.has(r.step.kind) && r.before.marks.includes("kept-cooked"));
+  const what = after.marks.find((m): m is InsideMark => isInside(m) && (m !== "kept-cooked" || warmed()));
+  return what === undefined ? null : { what, middleC: middleOf(after) };
+}
+/**
+ * Pickled, salted, sugared or dry, food keeps beyond the days of leftovers: acid in its water as in kraut and dressings, brine as of
+ * olives, jam, toasted seeds (common practice; pH below 4.6 and water activity below 0.85 are the FDA's lines).
+ */
+const KEEPS = { acidInWater: 0.006, saltInWater: 0.1, sugarInWater: 1.2, waterShare: 0.15 } as const;
+function keepsItself({ outcome: { after } }: Computed): boolean {
+  const whole = vesselContents(after);
+  const { waterG } = whole;
+  return (
+    waterG < KEEPS.waterShare * totalG(whole) ||
+    whole.acidG >= KEEPS.acidInWater * waterG ||
+    whole.saltG >= KEEPS.saltInWater * waterG ||
+    whole.sugarG >= KEEPS.sugarInWater * waterG
+  );
+}
 /** What keeps no air out there and no acid in: garlic, herbs, chillies, tomatoes. */
 const IN_OIL = foodSet(
   "garlic",
@@ -64,6 +112,15 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     touches: (row) => when(coreBelow(row, CORE_C) && isMix(row), { leastC: CORE_C }),
   }),
   rule({
+    id: "raw-inside",
+    severity: "stop",
+    authority: "USDA FSIS: 165 °F (74 °C) for what holds raw egg, meat or flour, and for what is reheated",
+    touches: (row, { last, earlier }) => {
+      const found = last || is(row, "serve") ? notHotInside(row, earlier) : null;
+      return found && { ...found, leastC: CORE_C };
+    },
+  }),
+  rule({
     // A vegetable may stay crisp; only leftovers and mixes have to be hot all through.
     id: "core-low",
     severity: "warn",
@@ -76,7 +133,9 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     authority: "FDA Food Code 3-401, with a margin",
     touches: (row) => {
       const short = factOf(row, "core-short");
-      return short ? { neededMin: short.neededMin, coreC: short.coreC } : null;
+      // Of plain food nobody asks a middle that the cook has not asked for.
+      const asked = isMix(row) || is(row, "reheat") || ("coreC" in row.step && row.step.coreC !== null);
+      return short && asked ? { neededMin: short.neededMin, coreC: short.coreC } : null;
     },
   }),
   rule({
@@ -94,6 +153,12 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     severity: "stop",
     authority: "USDA FSIS; Food Code 3-403.11",
     touches: (row) => when(row.step.kind === "reheat" && row.step.coreC < CORE_C, { leastC: KILLED_C }),
+  }),
+  rule({
+    id: "reheated-twice",
+    severity: "warn",
+    authority: "UK FSA: reheat only once",
+    touches: (row, { earlier }) => when(is(row, "reheat") && earlier.some((r) => is(r, "reheat")), NO_FACTS),
   }),
   rule({
     id: "cooling",
@@ -127,19 +192,17 @@ export const TIME_AND_WARMTH: readonly Rule[] = [
     severity: "stop",
     authority: "USDA FSIS, leftovers 3–4 days",
     touches: (row) =>
-      when(row.step.kind === "store" && row.step.where === "fridge" && row.step.days > LEFTOVER_DAYS, {
-        atC: FRIDGE_C,
-      }),
+      when(
+        row.step.kind === "store" && row.step.where === "fridge" && row.step.days > LEFTOVER_DAYS && !keepsItself(row),
+        { atC: FRIDGE_C },
+      ),
   }),
   rule({
     id: "cooked-rice",
     severity: "warn",
     authority: "UK FSA; FSIS allows longer, the stricter is taken",
     touches: (row, context) =>
-      when(
-        (is(row, "cool", "store", "set-aside", "stand") || row.step.ready === true) && holds(row, RICE, context),
-        NO_FACTS,
-      ),
+      when((is(row, "cool", "store", "set-aside") || row.step.ready === true) && holds(row, RICE, context), NO_FACTS),
   }),
   rule({
     id: "cooked-rice-days",

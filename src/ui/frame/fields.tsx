@@ -88,7 +88,9 @@ export function NumberField(props: NumberFieldProps) {
       return setProblem(`${label} can be ${low} to ${high}${unit ? ` ${unit}` : ""}. It was left as it is.`);
     setProblem(null);
     setDraft(null);
-    if (String(number) !== written) onCommit(number, words);
+    if (String(number) === written) return;
+    if (words === undefined) onCommit(number);
+    else onCommit(number, words);
   };
 
   return (

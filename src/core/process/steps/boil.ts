@@ -3,7 +3,18 @@ import { minutesToReduce } from "../../models/reduction";
 import { fail, type Result, succeed } from "../../quantities/result";
 import { add, at, type Contents, liquor, mainFood, salt, subtract, totalG, water } from "../contents";
 import type { Fact, Input, StepContext, StepFailure, Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, NEAR_BOIL_K, outcome, panAndBurner, panNeeds, parted, watch } from "./common";
+import {
+  type Applied,
+  broughtBy,
+  hands,
+  NEAR_BOIL_K,
+  outcome,
+  overfull,
+  panAndBurner,
+  panNeeds,
+  parted,
+  watch,
+} from "./common";
 import { coreFact, pieceShapeOf, SURFACES, volumeOverSurfaceM, wetCoreMinutes, wetMiddleAfter } from "./geometry";
 import { evenedOut, toEvenG } from "./smallBath";
 import { leastSoft } from "./soften";
@@ -82,7 +93,10 @@ function boil(vessel: Vessel, step: BoilStep, context: StepContext): Applied {
       inputs: came.value,
       outputs: [{ to: "drain", contents: subtract(pool, salt(exchanged, pool.tempC)) }],
       needs: panNeeds(pan),
-      facts: fact.kind === "tender" && tenderAsItComes(raw, context) ? [] : [fact],
+      facts: [
+        ...(fact.kind === "tender" && tenderAsItComes(raw, context) ? [] : [fact]),
+        ...overfull(pan, totalG(raw) + totalG(bath)),
+      ],
     },
   );
 }

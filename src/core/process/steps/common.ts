@@ -80,6 +80,15 @@ export function panAndBurner(
   return context.burner === null ? fail({ kind: "no-burner" }) : succeed({ pan, burner: context.burner });
 }
 
+/** Of a pan so much may be full: higher it boils over (common practice). */
+const PAN_LINE = 0.95;
+/** More in the pan than it holds, told only where it is so and somebody has measured how high the pan is; about 1.05 g/mL. */
+export function overfull({ diameterM, heightM }: PanFacts, massG: number): readonly Fact[] {
+  if (heightM === null) return [];
+  const share = massG / 1.05 / ((Math.PI / 4) * diameterM ** 2 * heightM * 1e6 * PAN_LINE);
+  return share > 1 ? [{ kind: "fill", of: "pot", share }] : [];
+}
+
 /** A pan on the fire, and the heat under it. */
 export interface OnFire {
   readonly pan: PanFacts;

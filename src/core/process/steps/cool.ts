@@ -27,7 +27,7 @@ function cool(vessel: Vessel, step: CoolStep, context: StepContext): Applied {
   const { tempC, cooling, fact } = cooledDown(vessel, batch, { ...place, aroundC }, step.minutes, step.depthMm);
   return outcome({ ...vessel, batch: at(batch, tempC), cooling }, [hands(step, context, 2), wait(step.minutes)], {
     needs: step.where === "fridge" ? [{ kind: "fridge" }] : [],
-    facts: [fact ?? { kind: "cooled", toC: tempC, hoursTo21: 0, hoursTo5: 0 }],
+    facts: [fact ?? { kind: "cooled", toC: tempC, hoursTo21: 0, hoursTo5: 0, warmMin: step.minutes }],
   });
 }
 

@@ -12,6 +12,10 @@ const FROM_C = (135 - 32) / 1.8;
 const FIRST_C = (70 - 32) / 1.8;
 const LAST_C = (41 - 32) / 1.8;
 
+/** Between 140 and 40 °F minutes in the warm count (USDA FSIS); a fridge at work holds 5 °C. */
+const WARM_C = (140 - 32) / 1.8;
+const COLD_C = 5;
+
 /**
  * Time constant of a dish that cools or warms as a whole, minutes: τ = m c/(h A), slower for thick food, whose middle lags:
  * × (1 + Bi/3) with Bi = h L/k and L the volume over the surface (the lumped series' first correction). With a depth it lies
@@ -74,6 +78,7 @@ export function cooledDown(
       toC: tempC,
       hoursTo21: first === null ? null : first / 60,
       hoursTo5: last === null ? null : last / 60,
+      warmMin: Math.max(0, Math.min(minutes, until(COLD_C) ?? Infinity) - Math.max(0, until(WARM_C) ?? 0)),
     },
   };
 }

@@ -131,7 +131,15 @@ describe("simmer and reduce", () => {
     const bring = (softness: number | null) => ({
       ...likely,
       bring: () => [
-        { from: "part", part: "p", raw: [], bathG: 0, softness, contents: contents("red-lentils", 120) } as const,
+        {
+          from: "part",
+          part: "p",
+          raw: [],
+          lumps: [],
+          bathG: 0,
+          softness,
+          contents: contents("red-lentils", 120),
+        } as const,
         { from: "food", food: "water", massG: 400, contents: contents("water", 400) } as const,
       ],
     });

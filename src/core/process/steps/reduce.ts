@@ -2,7 +2,7 @@ import { minutesToReduce } from "../../models/reduction";
 import { fail } from "../../quantities/result";
 import { add, at, subtract, totalG, water } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { type Applied, broughtBy, hands, outcome, overfull, panAndBurner, panNeeds, together, watch } from "./common";
 import { thicknessFacts } from "./sauce";
 import { defineStep, fryingPan, number, type StepWith } from "../descriptor";
 
@@ -39,7 +39,7 @@ function reduce(vessel: Vessel, step: ReduceStep, context: StepContext): Applied
     inputs: came.value,
     outputs: [{ to: "air", contents: steam }],
     needs: panNeeds(pan),
-    facts: [{ kind: "water-off", massG: offG }, ...thicknessFacts(batch, context)],
+    facts: [{ kind: "water-off", massG: offG }, ...thicknessFacts(batch, context), ...overfull(pan, totalG(mixed))],
   });
 }
 

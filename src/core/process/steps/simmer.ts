@@ -2,8 +2,8 @@ import { minutesToReduce, openEvaporationGPerMin } from "../../models/reduction"
 import { discM2 } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
 import { add, at, type Contents, mainFood, moistureOf, NOTHING, subtract, totalG, water } from "../contents";
-import type { Input, Fact, StepContext, Vessel } from "../ledger";
-import { type Applied, broughtBy, hands, outcome, panAndBurner, panNeeds, together, watch } from "./common";
+import { type Input, type Fact, middleOf, type StepContext, type Vessel } from "../ledger";
+import { type Applied, broughtBy, hands, outcome, overfull, panAndBurner, panNeeds, together, watch } from "./common";
 import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
 import { isSour, mainCooked, minutesToSoften } from "./soften";
@@ -49,19 +49,26 @@ function simmer(vessel: Vessel, step: SimmerStep, context: StepContext): Applied
     ? wetMiddleAfter(
         context,
         pieceShapeOf({ ...vessel, batch: mixed }, context),
-        { surface: SURFACES.simmering, startC: mixed.tempC, aroundC: simmerC },
+        // Pieces that lay there begin with their own middle, whatever is poured over them.
+        {
+          surface: SURFACES.simmering,
+          startC: vessel.pieces === null ? mixed.tempC : Math.min(mixed.tempC, middleOf(vessel)),
+          aroundC: simmerC,
+        },
         // While it comes to heat the pieces are on the way too: half of that time counts.
         step.minutes + heat.value.heatMin / 2,
       )
     : simmerC;
-  const batch = at(subtract(mixed, steam), middleC);
+  // The pot is as hot as its liquid, whatever the middle of a piece.
+  const batch = at(subtract(mixed, steam), simmerC);
   const softened = softenedBy(vessel, came.value, mixed, simmerC, step.minutes, context);
   const sauce = thicknessFacts(sauceOf(vessel, came.value, batch), context);
-  return outcome({ ...vessel, batch }, [hands(step, context, 1), watch(heat.value.heatMin + step.minutes)], {
+  const after = { ...vessel, batch, middleC: middleC < simmerC - 1 ? middleC : null };
+  return outcome(after, [hands(step, context, 1), watch(heat.value.heatMin + step.minutes)], {
     inputs: came.value,
     outputs: [{ to: "air", contents: steam }],
     needs: panNeeds(pan),
-    facts: softened === null ? sauce : [softened, ...sauce],
+    facts: [...(softened === null ? [] : [softened]), ...sauce, ...overfull(pan, totalG(mixed))],
   });
 }
 

@@ -94,7 +94,12 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
   const drunk = liquor(poured, drinksG);
   const endC = bathTempC(bath, step.minutes);
   const facts: Fact[] = [
-    { kind: "soaked", share: (reached.value - startMoisture) / (fullMoisture - startMoisture), bathC: bath.startC },
+    {
+      kind: "soaked",
+      share: (reached.value - startMoisture) / (fullMoisture - startMoisture),
+      bathC: bath.startC,
+      ...(isUsualSoak(step, food, context) ? { usual: true as const } : {}),
+    },
   ];
   if (drinksG < wantsG - 1e-9) facts.push({ kind: "bath-short", missingG: wantsG - drinksG });
   const needG = toCoverG(before, reached.value, food, context);
@@ -111,6 +116,14 @@ function soak(vessel: Vessel, step: SoakStep, context: StepContext): Applied {
     facts,
   });
 }
+
+/** Pulses stand in water overnight in a cool kitchen; longer or warmer they begin to ferment (common practice, extension services). */
+const OVERNIGHT = { minutes: 12 * 60, roomC: 22, waterC: 30 } as const;
+const isUsualSoak = (step: SoakStep, food: FoodId, context: StepContext): boolean =>
+  context.food(food)?.group === "pulse" &&
+  step.minutes <= OVERNIGHT.minutes &&
+  (step.chilled || context.roomC <= OVERNIGHT.roomC) &&
+  step.waterC <= OVERNIGHT.waterC;
 
 /** A bowl as most kitchens have; below this share of what covers, pieces stand out of the water (engineering estimates). */
 const BOWL_ACROSS_M = 0.22;

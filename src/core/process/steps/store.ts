@@ -1,6 +1,6 @@
 import { fail } from "../../quantities/result";
 import { at, totalG } from "../contents";
-import { marked, type StepContext, type Vessel } from "../ledger";
+import { COOKED_C, marked, type StepContext, type Vessel } from "../ledger";
 import { type Applied, hands, outcome, wait } from "./common";
 import { cooledDown } from "./coolingBody";
 import { choice, defineStep, number, type StepWith } from "../descriptor";
@@ -26,13 +26,17 @@ function store(vessel: Vessel, step: StoreStep, context: StepContext): Applied {
     {
       ...vessel,
       batch: at(vessel.batch, tempC),
-      marks: cold ? marked(vessel.marks, "frozen") : vessel.marks,
+      marks: cold ? marked(cooked(vessel), "frozen") : cooked(vessel),
       cooling,
     },
     [hands(step, context, 3), wait(step.days * DAY_MIN)],
     { needs: [{ kind: cold ? "freezer" : "fridge" }], facts: fact === null ? [] : [fact] },
   );
 }
+
+/** What was cooked and has gone cold is heated right through when it is heated again. */
+const cooked = (vessel: Vessel): Vessel["marks"] =>
+  vessel.cooling === null && vessel.batch.tempC < COOKED_C ? vessel.marks : marked(vessel.marks, "kept-cooked");
 
 /** What the house knows of “store”: settings, defaults, waits, weigh-in and rule. */
 export const storeStep = defineStep({
