@@ -162,6 +162,11 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
         says: `${counted(fact.count, "slice")} of it come out ${length(fact.thicknessMm)} thick; at ${length(fact.askedMm)} it gives ${fact.fitting}.`,
       };
     }
+    case "bath-taken":
+      return {
+        tone: "watch",
+        says: `The ${mass(fact.massG)} of liquid that it lay in go along. Not meant? Put “Drain” before this step.`,
+      };
     case "guessed-water":
       return {
         tone: "watch",

@@ -73,7 +73,5 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
       return `A burner of ${failure.burnerW} W cannot boil this down. Use a stronger one.`;
     case "no-binder":
       return "Nothing in this mix binds. Add flax, flour, crumbs, starch or husk.";
-    case "not-shaped":
-      return "There are no pieces yet. Put a shaping or slicing step before this one.";
   }
 }

@@ -153,7 +153,11 @@ describe("what is wrong is said with its way out", () => {
     [{ kind: "batter", waterPerFlour: 0.6, body: "stiff" }, "watch", /dough/],
     [{ kind: "coated", takesG: 40, missingG: 30 }, "watch", /30 g more would cover it all/],
     [{ kind: "pressed", pressureKPa: 20, leavesG: 50, mostG: 80 }, "watch", /bulge/],
-    [{ kind: "cooled", toC: 60, hoursTo21: null, hoursTo5: null, warmMin: 60 }, "harm", /it does not come to 21 °C here/],
+    [
+      { kind: "cooled", toC: 60, hoursTo21: null, hoursTo5: null, warmMin: 60 },
+      "harm",
+      /it does not come to 21 °C here/,
+    ],
   ])("%j", (fact, tone, says) => {
     const said = describeFact(fact, textContext);
     expect(said.tone).toBe(tone);

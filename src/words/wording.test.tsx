@@ -66,7 +66,6 @@ const FAILURES: StepFailure[] = [
   { kind: "never-done", coreC: 95, aroundC: 93.3 },
   { kind: "too-weak", burnerW: 100 },
   { kind: "no-binder" },
-  { kind: "not-shaped" },
   { kind: "part-used-up", part: "strips", share: 1.7 },
 ];
 test.each(FAILURES)("the failure $kind is a sentence", (failure) => sentence(describeFailure(failure, textContext)));

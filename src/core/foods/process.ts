@@ -101,6 +101,8 @@ export const insideMarkOf = (kin: FoodId): InsideMark | null =>
 export interface ProcessFigures {
   readonly raw?: Exclude<RawMark, "raw-cells" | InsideMark>;
   readonly cook?: CookFigures;
+  /** Oil that it drinks in a pan, g for each g of its solids: sponges and crumbs. */
+  readonly drinksOil?: Estimate;
   /** Share of the raw mass lost in the oven, 30 min at 200 °C. */
   readonly bakedLoss?: Estimate;
   readonly soak?: SoakFigures;

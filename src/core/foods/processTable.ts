@@ -48,6 +48,14 @@ const TEXTURED: ProcessFigures = {
 /** Pulses out of a tin have swollen further and hold that water (engineering estimate from burgers with a handful of crumb). */
 const TINNED_KEEPS = 1.85;
 const PULSE_LEACH = estimate(0.03, 0.06, 0.1);
+/** Drinks in hot or cold water until it is soft, without a boil: packets and common practice. */
+const steeped = (fullMoisture: Estimate, t90At20Min: Estimate): NonNullable<ProcessFigures["soak"]> => ({
+  startMoisture: 0.1,
+  fullMoisture,
+  t90At20Min,
+  activationKJ: estimate(20, 28, 38),
+  leach: estimate(0, 0.01, 0.03),
+});
 /** Whole lentils: soft from dry, moisture once boiled of SR Legacy (69.6 %). */
 const lentil = (softMin: Estimate): ProcessFigures => ({
   soak: {
@@ -237,7 +245,10 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     binder: { holdsFrom: 0.4, holdsTo: 0.9, timeConstantMin: 12, strength: 0.3 },
     starch: "wheat-flour",
   },
-  breadcrumbs: { binder: { holdsFrom: 0.8, holdsTo: 2.5, timeConstantMin: 12, strength: 0.1 } },
+  breadcrumbs: {
+    binder: { holdsFrom: 0.8, holdsTo: 2.5, timeConstantMin: 12, strength: 0.1 },
+    drinksOil: estimate(0.5, 0.75, 1),
+  },
   "tapioca-starch": {
     binder: {
       holdsFrom: 0.3,
@@ -431,6 +442,8 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     ...juicy(12),
     brownedLoss: estimate(0.3, 0.38, 0.45),
     bakedLoss: estimate(0.35, 0.4, 0.45),
+    // 10–15 % of its weight in a pan (common practice).
+    drinksOil: estimate(1.3, 1.65, 2),
     keepsMoisture: 5.5,
   },
   butternut: {
@@ -440,7 +453,7 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     keepsMoisture: 5,
   },
   "squash-whole": { bakedLoss: estimate(0.1, 0.15, 0.2), skin: true, wallMm: 35 },
-  "baking-potato": { bakedLoss: estimate(0.12, 0.17, 0.22), skin: true },
+  "baking-potato": { bakedLoss: estimate(0.09, 0.115, 0.14), skin: true },
   peas: { keepsMoisture: 2.9 },
   edamame: { keepsMoisture: 2 },
   sweetcorn: { keepsMoisture: 2.4 },
@@ -501,16 +514,35 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     keepsMoisture: 3,
     brownedLoss: estimate(0.3, 0.4, 0.5),
   },
-  couscous: grain(estimate(4, 5, 7), estimate(1.4, 1.7, 2)),
-  "rice-noodles": grain(estimate(4, 6, 9), estimate(1.6, 2, 2.4)),
+  couscous: {
+    ...grain(estimate(4, 5, 7), estimate(1.4, 1.7, 2)),
+    soak: steeped(estimate(1.3, 1.6, 1.9), estimate(15, 30, 60)),
+  },
+  "rice-noodles": {
+    ...grain(estimate(4, 6, 9), estimate(1.6, 2, 2.4)),
+    soak: steeped(estimate(1.5, 1.9, 2.3), estimate(25, 40, 70)),
+  },
+  "rice-paper": { soak: steeped(estimate(0.9, 1.2, 1.6), estimate(0.5, 1, 2)) },
+  "koya-tofu": { soak: steeped(estimate(4, 4.8, 5.6), estimate(6, 12, 25)), keepsMoisture: 3 },
+  yuba: { soak: steeped(estimate(1.2, 1.6, 2.1), estimate(60, 90, 150)), keepsMoisture: 1.5 },
+  // Thin and dry through in minutes (common practice: a quarter to a third lighter once crisp).
+  "tortilla-corn": { bakedLoss: estimate(0.5, 0.6, 0.7) },
+  flatbread: { bakedLoss: estimate(0.35, 0.45, 0.55) },
+  bread: { bakedLoss: estimate(0.25, 0.33, 0.4), drinksOil: estimate(0.25, 0.4, 0.6) },
   almonds: nut(estimate(0.4, 0.5, 0.6), estimate(360, 600, 900), 0.2),
   pecans: nut(estimate(0.25, 0.35, 0.45), estimate(240, 480, 720), 0.2),
   hazelnuts: nut(estimate(0.25, 0.35, 0.45), estimate(360, 600, 900), 0.2),
   "pumpkin-seeds": nut(estimate(0.3, 0.4, 0.55), estimate(240, 420, 600), 0.3),
   "sunflower-seeds": nut(estimate(0.4, 0.5, 0.65), estimate(120, 240, 400), 0.3),
   oats: { binder: { holdsFrom: 0.8, holdsTo: 2, timeConstantMin: 30, strength: 0.2 } },
-  panko: { binder: { holdsFrom: 1, holdsTo: 3.5, timeConstantMin: 8, strength: 0.08 } },
-  "gf-crumbs": { binder: { holdsFrom: 0.8, holdsTo: 2.5, timeConstantMin: 12, strength: 0.1 } },
+  panko: {
+    binder: { holdsFrom: 1, holdsTo: 3.5, timeConstantMin: 8, strength: 0.08 },
+    drinksOil: estimate(0.7, 1, 1.3),
+  },
+  "gf-crumbs": {
+    binder: { holdsFrom: 0.8, holdsTo: 2.5, timeConstantMin: 12, strength: 0.1 },
+    drinksOil: estimate(0.5, 0.75, 1),
+  },
   "husk-powder": { binder: { holdsFrom: 2, holdsTo: 20, timeConstantMin: 5, strength: 4, eggG: 5 } },
   "quinoa-flour": { binder: { holdsFrom: 0.7, holdsTo: 1.7, timeConstantMin: 12, strength: 0.2 } },
   "buckwheat-flour": { binder: { holdsFrom: 0.7, holdsTo: 1.6, timeConstantMin: 12, strength: 0.25 } },
@@ -533,7 +565,10 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   "rice-white": grain(estimate(10, 12, 15), estimate(1.6, 2.1, 2.4)),
   "rice-brown": grain(estimate(28, 36, 45), estimate(1.7, 2.2, 2.5)),
   "pearl-barley": grain(estimate(28, 35, 45), estimate(1.9, 2.2, 2.5)),
-  bulgur: grain(estimate(8, 12, 15), estimate(1.6, 1.9, 2.2)),
+  bulgur: {
+    ...grain(estimate(8, 12, 15), estimate(1.6, 1.9, 2.2)),
+    soak: steeped(estimate(1.6, 2, 2.4), estimate(70, 110, 180)),
+  },
   quinoa: grain(estimate(12, 14, 18), estimate(2.0, 2.3, 2.6)),
   pasta: grain(estimate(7, 9, 12), estimate(1.22, 1.39, 1.55)),
   "pasta-gf": grain(estimate(7, 9, 12), estimate(1.22, 1.39, 1.55)),

@@ -82,7 +82,10 @@ function foodIn(line: string): Food {
   const usually = allergensIn(take("unless"));
   if (usually.length > 0) unless.set(id as string, usually);
   const has = [...allergensIn(take("has")), ...usually];
-  const ask = [...allergensIn(take("ask")), ...(group === "nut" ? PACKED_TOGETHER.filter((a) => !has.includes(a)) : [])];
+  const ask = [
+    ...allergensIn(take("ask")),
+    ...(group === "nut" ? PACKED_TOGETHER.filter((a) => !has.includes(a)) : []),
+  ];
   const allergens = { ...allergenTable(has, ask), wheat: wheatOf(has, usually, ask, take("wheat")) };
   const bought = take("bought") !== "" || from.startsWith("L ");
   const packs = list(take("pack")).map(packIn);

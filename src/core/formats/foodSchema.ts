@@ -24,6 +24,7 @@ export const ProcessSchema = v.strictObject({
     }),
   ),
   bakedLoss: v.exactOptional(estimate),
+  drinksOil: v.exactOptional(estimate),
   soak: v.exactOptional(
     v.strictObject({
       startMoisture: figure,

@@ -18,7 +18,7 @@ import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./steps/geometry";
 import type { InsideMark } from "../foods/process";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
-import { at, totalG } from "./contents";
+import { add, at, type Contents, totalG } from "./contents";
 import { bindingOf } from "./steps/common";
 import { leastSoft } from "./steps/soften";
 
@@ -82,7 +82,9 @@ function doneTo(
   openBathG = 0,
 ): Applied {
   if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
-  const applied = descriptor.apply(vessel, step as never, context);
+  const bathG = descriptor.takesBath === true && vessel.bath !== null ? totalG(vessel.bath) : 0;
+  const lies = bathG > 0 ? { ...vessel, batch: add(vessel.batch, vessel.bath as Contents), bath: null } : vessel;
+  const applied = descriptor.apply(lies, step as never, context);
   if (!applied.ok) return applied;
   const { inputs, facts } = applied.value;
   const after = settled(descriptor, vessel, applied.value);
@@ -93,7 +95,10 @@ function doneTo(
   const softness = soft === undefined ? leastSoft(after.softness, inputs, context) : soft.share;
   const set = marksOfHeat(marks, after);
   const ofSetting = setFact(set, applied.value, context);
-  const ofBath = undrained(descriptor, applied.value, openBathG);
+  const ofBath =
+    bathG >= UNDRAINED_G
+      ? [{ kind: "bath-taken", massG: bathG } as const]
+      : undrained(descriptor, applied.value, openBathG);
   const told = ofSetting.length === 0 ? ofBath : ofBath.length === 0 ? ofSetting : [...ofSetting, ...ofBath];
   // Heated again it begins a new way down.
   const cooling = after.cooling !== null && after.batch.tempC > vessel.batch.tempC + 1 ? null : after.cooling;

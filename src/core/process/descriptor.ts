@@ -132,6 +132,8 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   readonly lines?: "before" | "around" | "coat" | "fill";
   /** May be done while the food still lies in its liquid. */
   readonly fitsBath?: true;
+  /** What it lay in goes along: blended or simmered with its own liquid. */
+  readonly takesBath?: true;
   /** Softens vegetables without leaving them hot, so that their water runs. */
   readonly opensCells?: true;
   /** The rule: a vessel in, a vessel and its account out, or the reason why it cannot be done. */

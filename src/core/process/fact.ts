@@ -25,6 +25,8 @@ export type Fact =
   | { readonly kind: "nothing-to-drain" }
   /** It still lies in so much liquid, its own or that of a part that joined. */
   | { readonly kind: "undrained"; readonly massG: number }
+  /** The liquid that it lay in went along into what is blended or simmered. */
+  | { readonly kind: "bath-taken"; readonly massG: number }
   | { readonly kind: "nothing-in" }
   /** Nobody knows how much water these hold: every figure from here on is a wide guess. */
   | { readonly kind: "guessed-water"; readonly foods: readonly FoodId[] }

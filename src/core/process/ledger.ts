@@ -185,7 +185,6 @@ export type StepFailure =
   | { readonly kind: "never-done"; readonly coreC: number; readonly aroundC: number }
   | { readonly kind: "too-weak"; readonly burnerW: number }
   | { readonly kind: "no-binder" }
-  | { readonly kind: "not-shaped" }
   | { readonly kind: "part-used-up"; readonly part: PartId; readonly share: number };
 
 /** Name of a pan, tin or machine of the kitchen. */

@@ -43,6 +43,11 @@ function drawnByKind(): Map<string, Set<string>> {
   kind = "boil";
   const shaped = { ...vesselOf(contents("tofu-firm", 400)), pieces: BALLS };
   applyStep(shaped, { ...newStep("boil", "s"), adds: [food("water", 2000)] }, context(spy));
+  // A sponge, which none of them has.
+  for (kind of ["sear", "fry", "griddle"] as const) {
+    const oiled = { ...newStep(kind as "sear", "s"), adds: [food("olive-oil", 40)] };
+    applyStep(vesselOf(contents("aubergine", 300)), oiled, context(spy));
+  }
   kind = "air-fry";
   const loose = { ...newStep("air-fry", "s"), minutes: 20, coreC: null };
   applyStep(vesselOf(contents("potato", 500)), loose, context(spy));

@@ -517,7 +517,15 @@ const PARAMETER_TABLE = {
     spread: "of the food",
     source: "foods/processTable",
     meaning: "thickness of one layer in the pan",
-    steps: ["sear"],
+    steps: ["fry", "griddle", "sear"],
+  },
+  "oil drunk": {
+    of: "food",
+    unit: "share",
+    spread: "of the food",
+    source: "foods/processTable",
+    meaning: "oil that sponges and crumbs drink in a pan, g for each g of their solids",
+    steps: ["fry", "griddle", "sear"],
   },
   "baked loss": {
     of: "food",

@@ -80,7 +80,17 @@ const TIMES = 10;
 /** A spice mix by itself is no dish. */
 const A_DISH_G = 250;
 /** What is fried in oil, coated, pickled or cooked in much water is another matter than what is stirred in. */
-const OTHERWISE: ReadonlySet<StepKind> = new Set(["deep-fry", "fry", "coat", "batter", "soak", "boil", "blanch", "cook", "rinse"]);
+const OTHERWISE: ReadonlySet<StepKind> = new Set([
+  "deep-fry",
+  "fry",
+  "coat",
+  "batter",
+  "soak",
+  "boil",
+  "blanch",
+  "cook",
+  "rinse",
+]);
 /** More salt, or more water, than anybody eats of one dish, g for each at the table. */
 const MOST_SALT_G = 6;
 const MOST_LIQUID_G = 1500;

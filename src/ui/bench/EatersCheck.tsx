@@ -39,8 +39,7 @@ const TONES: Readonly<Record<Verdict["verdict"], "good" | "watch" | "harm">> = {
   may: "harm",
   contains: "harm",
 };
-const questionsOf = (v: Verdict) =>
-  [...v.contains, ...v.may, ...v.ask].filter((f) => f.labelDecides && !f.packed);
+const questionsOf = (v: Verdict) => [...v.contains, ...v.may, ...v.ask].filter((f) => f.labelDecides && !f.packed);
 const packedIn = (v: Verdict) => v.ask.filter((f) => f.packed);
 /** Who cannot eat it, by which foods, and whether a packet can still say otherwise. */
 function sayContained({ contains }: Verdict, name: string, foods: TextContext["foods"]): string {

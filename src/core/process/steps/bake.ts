@@ -40,16 +40,22 @@ function looseLoss(
 ): { share: number; known: boolean } {
   const all = solidsG(batch);
   const heat = Math.max(0.2, (ovenC - 60) / 140);
-  let known = all > 0;
-  const share = sumOver(batch.solids, (id, grams) => {
+  let knownG = 0;
+  const lost = sumOver(batch.solids, (id, grams) => {
     const figure = context.figures(id).bakedLoss;
-    if (!figure) known = false;
-    return figure ? (grams / all) * context.drawOf("baked loss", id, figure) : 0;
+    if (!figure) return 0;
+    knownG += grams;
+    return grams * context.drawOf("baked loss", id, figure);
   });
-  if (known) return { share: share * (minutes / 30) ** 0.6 * heat, known };
+  // A pinch of something else never erases what is known of the rest.
+  if (all > 0 && knownG >= MOSTLY * all) return { share: (lost / knownG) * (minutes / 30) ** 0.6 * heat, known: true };
   const ofWater = context.draw("unknown baked loss") * (minutes / 25) ** 0.7 * heat;
-  return { share: (ofWater * batch.waterG) / Math.max(1e-9, totalG(batch)), known };
+  const unknown = (ofWater * batch.waterG) / Math.max(1e-9, totalG(batch));
+  const share = knownG === 0 ? unknown : (lost * (minutes / 30) ** 0.6 * heat + (all - knownG) * unknown) / all;
+  return { share, known: false };
 }
+/** So much of the solids has a figure of its own: the rest goes with it (rule of thumb). */
+const MOSTLY = 0.6;
 
 /** How often it has to be filled, and by what. */
 interface Batches {
@@ -99,7 +105,10 @@ function heatInAir(
   }
   if (minutes === null) return fail({ kind: "not-a-number", field: "minutes" });
   const end = afterOven(context, shape, heat, minutes);
-  let lossShare = end.lossShare;
+  // Under foil or a lid a little steam finds its way out all the same.
+  let lossShare = air.covered
+    ? afterOven(context, shape, { ...heat, dries: !skin }, minutes).lossShare * context.draw("covered loss")
+    : end.lossShare;
   if (vessel.pieces === null || vessel.pieces.form === "shell" || skin) {
     const loose = looseLoss(batch, minutes, step.ovenC, context);
     lossShare = loose.share * (air.covered ? context.draw("covered loss") : 1);

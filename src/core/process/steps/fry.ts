@@ -1,6 +1,7 @@
+import { UNKNOWN_LAYER_MM } from "../../foods/process";
 import { batchesFor, batchMinutes, discM2, piecesPerLayer } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
-import { add, at, subtract, totalG, water } from "../contents";
+import { add, at, mainFood, subtract, totalG, water } from "../contents";
 import { type Fact, type Output, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, fryingPans, hands, outcome, panNeeds, together } from "./common";
 import {
@@ -42,7 +43,11 @@ const THROUGH_C = 74;
 function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext): Applied {
   const { pieces, batch } = vessel;
   if (totalG(batch) <= 0) return fail({ kind: "empty-vessel" });
-  if (pieces === null && vessel.cutMm === null) return fail({ kind: "not-shaped" });
+  const main = mainFood(batch);
+  // Loose strips lie as high as they are thick.
+  const layerMm =
+    vessel.cutMm ??
+    (main === null ? 0 : context.drawOf("layer", main, context.figures(main).layerMm ?? UNKNOWN_LAYER_MM));
   const pans = fryingPans(context, step);
   if (!pans.ok) return pans;
   const came = broughtBy(step, context);
@@ -50,18 +55,16 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
   const atOnce = pans.value.reduce(
     (sum, { pan }) =>
       sum +
-      (pieces
-        ? piecesPerLayer(discM2(pan.diameterM), footprintM2(pieces), DRY_PAN_PACKING)
-        : roomInPanG(pan, vessel.cutMm as number)),
+      (pieces ? piecesPerLayer(discM2(pan.diameterM), footprintM2(pieces), DRY_PAN_PACKING) : roomInPanG(pan, layerMm)),
     0,
   );
   const count = batchesFor(pieces ? pieces.count : totalG(batch), atOnce);
   if (count === null) {
     const panMm = Math.max(...pans.value.map(({ pan }) => pan.diameterM * 1000));
-    return fail({ kind: "piece-too-big", panMm, pieceMm: pieces?.lengthMm ?? vessel.cutMm ?? 0 });
+    return fail({ kind: "piece-too-big", panMm, pieceMm: pieces?.lengthMm ?? layerMm });
   }
 
-  const shape = panShapeOf(vessel, context);
+  const shape = panShapeOf(vessel, layerMm, context);
   const heat = { surface: SURFACES.panContact, startC: batch.tempC, aroundC: context.boilC };
   const faces = context.draw("one face at a time") * (step.lid ? LID_SHARE : 1);
   const browning = shape.shape === "sphere" ? BROWNING_MIN.round : BROWNING_MIN.flat;
@@ -75,7 +78,7 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
   const brought = together(came.value);
   const waterOffG = batch.waterG * context.draw("pan water lost");
   const steam = water(waterOffG, 100);
-  const { stays } = oilTaken(context, brought, waterOffG);
+  const { stays } = oilTaken(context, brought, waterOffG, batch);
   const middleC = step.coreC !== null ? step.coreC : wetMiddleAfter(context, shape, heat, eachMin / faces);
   const after = at(subtract(subtract(add(batch, brought), steam), stays), middleC);
   const left: Output[] = [{ to: "air", contents: steam }];
@@ -95,10 +98,10 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
 const griddle = fry as (vessel: Vessel, step: GriddleStep, context: StepContext) => Applied;
 
 /** Cut pieces lie on a face: slices as thick as they were cut, which is how a cook means it for the pan. */
-const panShapeOf = (vessel: Vessel, context: StepContext): PieceShape =>
-  vessel.pieces !== null || vessel.cutMm === null
+const panShapeOf = (vessel: Vessel, layerMm: number, context: StepContext): PieceShape =>
+  vessel.pieces !== null
     ? pieceShapeOf(vessel, context)
-    : { shape: "slab", thicknessMm: vessel.cutMm, widthMm: vessel.cutMm * 3, lengthMm: vessel.cutMm * 3 };
+    : { shape: "slab", thicknessMm: layerMm, widthMm: layerMm * 3, lengthMm: layerMm * 3 };
 
 /** What the house knows of “fry”: settings, defaults, waits, weigh-in and rule. */
 export const fryStep = defineStep({

@@ -281,10 +281,11 @@ describe("fry", () => {
     expect(minutes(26) / minutes(13)).toBeGreaterThan(3);
     expect(minutes(26) / minutes(13)).toBeLessThan(4);
   });
-  test("pieces wider than the pan, and no pieces at all", () => {
+  test("pieces wider than the pan are refused, loose ones are fried in loads", () => {
     const wide = { ...vessel(), pieces: { ...pieces, diameterMm: 390, lengthMm: 390 } };
     expect(refusal(wide, step)).toEqual({ kind: "piece-too-big", panMm: 280, pieceMm: 390 });
-    expect(refusal({ ...vessel(), pieces: null }, step).kind).toBe("not-shaped");
+    // Loose strips are fried in loads, one layer each.
+    expect(fact(run({ ...vessel(), pieces: null }, step), "batches").count).toBeGreaterThan(0);
   });
   test("no pan, no burner", () => {
     expect(refusal(vessel(), step, { ...likely, pan: () => null })).toEqual({ kind: "no-pan", wants: "frying" });

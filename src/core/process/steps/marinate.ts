@@ -1,7 +1,7 @@
 import { refilledMoisture } from "../../models/sponge";
 import { diffusivityAt, frontDepthM } from "../../models/diffusion";
 import { fail } from "../../quantities/result";
-import { add, type Contents, mainFood, moistureOf, NOTHING, portion, solidsG, subtract, totalG } from "../contents";
+import { add, at, type Contents, mainFood, moistureOf, NOTHING, portion, solidsG, subtract, totalG } from "../contents";
 import { type Input, type Fact, scaledInput, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, FRIDGE_C, hands, outcome, saltUpTo, together, wait } from "./common";
 import { pieceShapeOf, volumeOverSurfaceM } from "./geometry";
@@ -53,7 +53,7 @@ function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): App
   }
   const after: Vessel = {
     ...vessel,
-    batch: salted.value.contents,
+    batch: at(salted.value.contents, cooledTo(salted.value.contents.tempC, step)),
     bath: pool && totalG(pool) > 1e-9 ? (vessel.bath ? add(vessel.bath, pool) : pool) : vessel.bath,
   };
   return outcome(after, [hands(step, context, 3), wait(step.minutes)], {
@@ -62,6 +62,11 @@ function marinate(vessel: Vessel, step: MarinateStep, context: StepContext): App
     facts,
   });
 }
+
+/** A dish of pieces in the fridge: half of the difference is gone in about half an hour (engineering estimate). */
+const FRIDGE_MIN = 45;
+const cooledTo = (tempC: number, step: MarinateStep): number =>
+  step.chilled ? FRIDGE_C + (tempC - FRIDGE_C) * Math.exp(-step.minutes / FRIDGE_MIN) : tempC;
 
 /** A strip or cube of usual size (rule of thumb). */
 const UNKNOWN_PIECE_MM = 15;
@@ -90,7 +95,7 @@ function soakedIn(vessel: Vessel, step: MarinateStep, context: StepContext, offe
   return outcome(
     {
       ...vessel,
-      batch: salted.value.contents,
+      batch: at(salted.value.contents, cooledTo(salted.value.contents.tempC, step)),
       bath: totalG(stays) > 1e-9 ? (vessel.bath ? add(vessel.bath, stays) : stays) : vessel.bath,
     },
     [hands(step, context, 3), wait(step.minutes)],

@@ -24,8 +24,14 @@ export function oilTaken(
   context: StepContext,
   free: Contents,
   waterOffG: number,
+  food: Contents,
 ): { readonly taken: Contents; readonly stays: Contents } {
-  const massG = Math.min(free.oilG, context.draw("oil uptake") * waterOffG);
+  // Oil follows the water that left; sponges and crumbs drink by themselves.
+  const drunkG = sumOver(food.solids, (id, grams) => {
+    const { drinksOil } = context.figures(id);
+    return drinksOil === undefined ? 0 : grams * context.drawOf("oil drunk", id, drinksOil);
+  });
+  const massG = Math.min(free.oilG, Math.max(drunkG, context.draw("oil uptake") * waterOffG));
   return { taken: oil(massG, 100), stays: oil(free.oilG - massG, 100) };
 }
 

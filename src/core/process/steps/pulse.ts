@@ -64,5 +64,6 @@ export const pulseStep = defineStep({
   usual: { machine: null, to: "bits", saltTo: null },
   waitsMin: 240,
   weighed: "addition",
+  takesBath: true,
   apply: pulse,
 });

@@ -50,6 +50,7 @@ export const reduceStep = defineStep({
   usual: { pan: null, toShare: 0.75 },
   waitsMin: 60,
   weighed: "water",
+  takesBath: true,
   again: true,
   addsAround: true,
   apply: reduce,

@@ -64,7 +64,7 @@ function sear(vessel: Vessel, step: SearStep, context: StepContext): Applied {
   }
   const eachMin = dryMin + step.browningMin;
 
-  const { taken, stays } = oilTaken(context, brought, waterOffG);
+  const { taken, stays } = oilTaken(context, brought, waterOffG, batch);
   const steam = water(waterOffG, 100);
   const with_ = add(batch, subtract(brought, oil(brought.oilG, brought.tempC)));
   // One face after the other: half of the minutes count for the middle.

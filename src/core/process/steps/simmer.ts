@@ -129,6 +129,7 @@ export const simmerStep = defineStep({
   usual: { pan: null, minutes: 5, lid: false },
   waitsMin: 60,
   weighed: "water",
+  takesBath: true,
   again: true,
   addsAround: true,
   apply: simmer,

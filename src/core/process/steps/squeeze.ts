@@ -1,6 +1,6 @@
 import { consolidatedFraction, equilibriumMoisture, timeFactor } from "../../models/consolidation";
 import { fail } from "../../quantities/result";
-import { liquor, mainFood, moistureOf, solidsG, subtract } from "../contents";
+import { liquor, mainFood, moistureOf, solidsG, subtract, totalG } from "../contents";
 import type { StepContext, Vessel } from "../ledger";
 import { type Applied, hands, outcome } from "./common";
 import { compressibilityOf, keepsItsWater, TOO_COARSE } from "./pressing";
@@ -12,6 +12,9 @@ type SqueezeStep = StepWith<"squeeze", typeof FIELDS>;
 
 /** A handful drains to both sides of 25 mm (engineering estimate). */
 const DRAINAGE_M = 0.0125;
+
+/** What two hands squeeze in those minutes, g of soaked food (common practice). */
+const BOWL_G = 600;
 
 /**
  * Squeeze: liquor leaves a soaked, spongy food, or a grated vegetable, under hand or cloth.
@@ -33,7 +36,9 @@ function squeeze(vessel: Vessel, step: SqueezeStep, context: StepContext): Appli
     context.draw("squeeze pressure", spreadBy("squeeze pressure", step.how)),
   );
   const minutes = Math.max(step.minutes, 0.1);
-  const work = hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0);
+  // Handful by handful: the minutes are those of a bowl for four.
+  const bowls = Math.max(1, totalG(batch) / BOWL_G);
+  const work = hands({ ...step, handsMin: step.handsMin ?? step.minutes * bowls + 1 }, context, 0);
   if (keepsItsWater(figures, vessel)) return outcome(vessel, [work], { facts: TOO_COARSE });
   const spareG = batch.waterG - solidsG(batch) * keeps;
   if (spareG <= 0) return outcome(vessel, [work], { facts: [{ kind: "already-drier", moisture: moistureOf(batch) }] });

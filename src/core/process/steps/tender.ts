@@ -9,9 +9,12 @@ import type { StepContext } from "../ledger";
  */
 const HEATING_SHARE = 0.4;
 
+const BROKEN_UP: ReadonlySet<string> = new Set(["cauliflower", "broccoli", "white-cabbage", "red-cabbage", "fennel"]);
 /** Size of vegetables for their minutes: as cut, a whole one by its grams, else as they grow. */
 export function tenderMm(contents: Contents, cutMm: number | null, wholeMm: number, context: StepContext): number {
   const main = mainFood(contents) ?? "";
+  // Nobody steams a whole head: it is broken into florets or cut into wedges.
+  if (cutMm === null && BROKEN_UP.has(main)) return usualMm(main) ?? wholeMm;
   const weighed = context.food(main)?.measures.piece !== undefined;
   return cutMm ?? (weighed ? wholeMm : (usualMm(main) ?? wholeMm));
 }
