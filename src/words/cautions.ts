@@ -71,7 +71,7 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
   "kidney-lectin": () =>
     "Kidney beans: soak 5 hours or more, throw that water away, then a rolling boil in fresh water for at least 10 minutes (FDA suggests 30) before anything gentler.",
   "raw-pulses": ({ food, boilC, needsPressure }, { temp, foodName }) =>
-    `The ${foodName(food)} have not boiled hard for ten minutes: raw or gently warmed they make ill. ${needsPressure ? `Water boils at ${temp(boilC)} here, which is not enough: take the pressure cooker, or beans from a tin.` : "Boil them first, in fresh water."} This is about these beans; lentils and chickpeas do not need it.`,
+    `The ${foodName(food)} have not boiled hard for ten minutes: raw or only warmed they make people ill. ${needsPressure ? `Water boils at ${temp(boilC)} here, which is not enough: take the pressure cooker, or beans from a tin.` : "Boil them first, in fresh water."} This is about these beans; lentils and chickpeas do not need it.`,
   "pulses-underdone": () => "By these minutes they are still hard. Bite one before the pot comes off.",
   "pulses-served-hard": () =>
     "These pulses come to the table hard: raw or half cooked they upset the stomach. Cook them until they are soft all through.",
@@ -86,7 +86,7 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
     "Frozen pieces: minutes here count from thawed. Give them the packet's, and see that the middle steams.",
   "mushrooms-raw": () =>
     "Cook these mushrooms right through: enoki has carried Listeria, raw shiitake can bring a rash.",
-  "mushrooms-served-raw": () => "These mushrooms have not been cooked. Not raw.",
+  "mushrooms-served-raw": () => "These mushrooms have not been cooked, and they are not for eating raw.",
   morels: () =>
     "Morels: never raw or half cooked. Boil or fry them right through, and throw the soaking water away; some people feel ill with alcohol beside them.",
   foraged: () =>
@@ -140,7 +140,7 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
   "tempeh-served-raw": () =>
     "This tempeh has not been hot. Steam it ten minutes or heat it right through; pasteurised packs that say so may be eaten as they are.",
   nutmeg: ({ aHeadG }) =>
-    `${aHeadG.toFixed(1)} g of nutmeg a head: it makes ill by the teaspoon. A few strokes on the grater are enough.`,
+    `${aHeadG.toFixed(1)} g of nutmeg a head: by the teaspoon it makes people ill. A few strokes on the grater are enough.`,
   "raw-animal": (_facts, { temp }) =>
     `Raw meat, fish or egg: its own board and knife, and hot right through (${temp(74)} for poultry, ${temp(71)} for mince, ${temp(63)} for fish). The plans here are made for plants.`,
   alcohol: () =>

@@ -1,5 +1,5 @@
 import type { Eater } from "@/core/household/people";
-import { labelsToRead } from "@/core/safety/eaters";
+import { labelsToRead } from "@/core/safety/labelsToRead";
 import { openIn } from "@/core/open";
 import type { Caution } from "@/core/safety/rule";
 import { describeCaution, describeStops, type Telling } from "./cautions";

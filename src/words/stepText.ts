@@ -1,4 +1,4 @@
-import { totalG } from "@/core/process/contents";
+import { mainFood, totalG } from "@/core/process/contents";
 import type { Step } from "@/core/process/registry";
 import type { RowRanges } from "@/core/sampling";
 import { writeMass, writeMassRange } from "@/core/quantities/write";
@@ -19,6 +19,20 @@ function comesIn(row: Computed, { foods }: TextContext): string | null {
   return names.length === 0 || names.length > 2 ? null : list(names);
 }
 
+/** Called after what they become: before that they are still what they are made of. */
+const BECOMES = /\b(?:mash|crust|pur[eé]e)\b/i;
+const BEFORE_IT: ReadonlySet<Step["kind"]> = new Set(["weigh", "cut", "boil", "cook", "steam", "drain", "rinse"]);
+/** "Under the crust", "Still to be looked at": said where it stands, not what it is. */
+const SAYS_WHERE = /^(?:under|on|in|with|for|over|to|beside|still|from)\b/i;
+
+/** What a part is called in a sentence behind "the": "potatoes" before they are mash, "dish" where its name says where it lies. */
+function calledAt(row: Computed, part: string, { foods }: TextContext): string {
+  const name = lower(part).replace(/^(?:the|an?) /, "");
+  if (SAYS_WHERE.test(name)) return "dish";
+  const main = mainFood(row.outcome.after.batch);
+  return BECOMES.test(name) && BEFORE_IT.has(row.step.kind) && main !== null ? foodInText(foods, main) : name;
+}
+
 export function describeStep(
   row: Computed,
   part: string,
@@ -31,7 +45,7 @@ export function describeStep(
   const weight = writeMass(totalG(outcome.after.batch), units);
   const range = ranges ? ` (${writeMassRange(ranges.massG.low, ranges.massG.high, units)})` : "";
   const batches = factOf(row, "batches");
-  const name = lower(part);
+  const name = calledAt(row, part, textContext);
   const title = titleOf(step, step.kind === "cut" ? (comesIn(row, textContext) ?? name) : name);
   const withIt = goesIn ? `Add ${goesIn}. ` : "";
   const said = { row, name, title, goesIn, withIt, weight, range, batches, units, textContext };

@@ -1,3 +1,6 @@
+import { mainFood } from "@/core/process/contents";
+import type { FoodLookup } from "@/core/foods/food";
+import type { Row } from "@/core/process/row";
 import type { StepKind } from "@/core/process/registry";
 import type { ShapeForm } from "@/core/process/step";
 
@@ -279,6 +282,22 @@ const each = (value: (words: StepWords) => string): Readonly<Record<StepKind, st
 
 export const STEP_NAMES = each((w) => w.name);
 export const CUES = each((w) => w.cue);
+/** What shows that it is done, by the food that it is about where the usual words are of another one. */
+export function cueOf(row: Row, foods: FoodLookup): string {
+  const { kind } = row.step;
+  const usual = CUES[kind];
+  if (row.state !== "computed") return usual;
+  const main = mainFood(row.outcome.after.batch);
+  const food = main === null ? null : foods(main);
+  if (kind === "cook" && food?.group === "grain")
+    return /pasta|noodle/.test(food.id) ? "a little bite left in the middle" : "tender, no chalk in the middle";
+  if (kind === "soak" && food?.group === "pulse") return "plump, no wrinkles left";
+  if (kind === "soak" && food?.group === "nut") return "breaks softly between two fingers";
+  if (kind === "soak" && food?.group === "grain") return "swollen, no hard grain left";
+  if (kind === "batter" && row.outcome.facts.some((f) => f.kind === "batter" && f.body === "thin"))
+    return "runs off the spoon like cream";
+  return usual;
+}
 export const HOW_SURE = each((w) => w.howSure);
 /** Kinds of step as a cook looks for them: in the order of work. */
 export const STEP_GROUPS: readonly (readonly [string, readonly StepKind[]])[] = GROUPS.map((group) => [

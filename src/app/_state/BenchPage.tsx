@@ -13,7 +13,8 @@ import { useSame } from "@/ui/frame/useSame";
 import { STEP_NAMES } from "@/words/steps";
 import type { TextContext } from "@/words/words";
 import { type Selection, timesMade, useActions } from "./benchActions";
-import { useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
+import type { Food } from "@/core/foods/food";
+import { useAfterPaint, useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
 import { useLimits } from "./computed";
 import { redo, undo, useFoods, useHistory } from "./store";
 import { nameIn, type SupperView, useSupper } from "./supper";
@@ -29,7 +30,8 @@ export function BenchPage() {
 function Ready({ view }: { view: SupperView }) {
   const { supper, plan, foods, units, frozen } = view;
   const { kitchen, eaters } = view.input;
-  const allFoods = useFoods();
+  // The first figures stand before the food table comes: only forms and searches need all of it.
+  const allFoods = useFoods(useAfterPaint(plan !== null));
   const history = useHistory();
   const [selection, setSelection] = useState<Selection>({ dish: null, part: null, step: null });
   useUndoKeys();
@@ -84,7 +86,7 @@ function Ready({ view }: { view: SupperView }) {
     { supper, dish, takers: view.takers, plan, input: view.input, part, step: dishStep, textContext },
     setSelection,
   );
-  if (plan === null || allFoods === null) return null;
+  if (plan === null) return null;
   return (
     <Bench
       supper={supper}
@@ -97,7 +99,7 @@ function Ready({ view }: { view: SupperView }) {
       textContext={textContext}
       eaters={eaters}
       kitchen={kitchen}
-      foods={allFoods}
+      foods={allFoods ?? NO_FOODS}
       frozen={frozen}
       undoLabel={history.undoable?.label ?? null}
       redoLabel={history.redoable?.label ?? null}
@@ -108,6 +110,7 @@ function Ready({ view }: { view: SupperView }) {
   );
 }
 
+const NO_FOODS: readonly Food[] = [];
 /** Steps that pour something off, other than the one in hand. */
 const liquorsOf = (dish: PlannedDish | null, selected: string | null) =>
   (dish?.parts ?? []).flatMap((p) =>

@@ -22,7 +22,7 @@ import { describeStep } from "@/words/stepText";
 import { describeAllergenChange, describeFromNow, describeOver, describePace, NOT_ALL } from "@/words/stove";
 import { describeOvenDue, titledWork, type TitledMove } from "@/words/tasks";
 import { writeClock, writeCountdown } from "@/words/time";
-import { CUES } from "@/words/steps";
+import { cueOf } from "@/words/steps";
 import { describeWeighInFailure } from "@/words/weighInFailures";
 import { foodName, type TextContext } from "@/words/words";
 import { useAwake, useRing } from "./attention";
@@ -74,7 +74,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
   const timers = runningTimers(progress, rows, now).map((t) => {
     const row = rows.get(t.step);
     const title = moves.find((m) => m.key === t.step)?.title ?? t.step;
-    return { ...t, title, cue: row ? CUES[row.step.kind] : "" };
+    return { ...t, title, cue: row ? cueOf(row, foods) : "" };
   });
   useRing(cooking.row.id, timers);
   useTold(timers.flatMap((t) => (t.leftMs <= 0 ? [describeOver(t)] : [])));
@@ -199,7 +199,7 @@ export function Cooking({ view, plan, planned }: CookingProps) {
     part: move.part,
     number: at + 1,
     of: moves.length,
-    cue: CUES[computed.step.kind],
+    cue: cueOf(computed, foods),
     cueSeen: progress.cues.has(move.key),
     cautions: view.cautions.filter((c) => c.step === move.key),
     waitsFor: asks === null ? waitsFor : null,

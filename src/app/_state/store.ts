@@ -209,12 +209,16 @@ export function useComing(since: string | null): readonly Supper[] | null {
 /**
  * Every food as the household knows it; null until the food table has come, which is fetched after the page. A supper that
  * changes does not draw again what only needs these.
+ *
+ * @param wanted false as long as something else comes first
  */
-export function useFoods(): readonly Food[] | null {
+export function useFoods(wanted = true): readonly Food[] | null {
   const said = useLiveQuery(async () => ({ foods: await db.foods.toArray(), labels: await db.labels.toArray() }));
   const onItsWay = usePending();
   const [book, setBook] = useState<typeof import("@/core/foods/book") | null>(null);
-  useEffect(() => void import("@/core/foods/book").then(setBook), []);
+  useEffect(() => {
+    if (wanted) void import("@/core/foods/book").then(setBook);
+  }, [wanted]);
   return useMemo(
     () =>
       said === undefined || book === null

@@ -1,5 +1,6 @@
 import { type Estimate, exactly } from "../quantities/range";
 import type { FoodId } from "./food";
+import type { InsideMark } from "./insideMarks";
 import { FIGURES } from "./processTable";
 
 /** Starches that thicken; see `models/thickening`. */
@@ -64,39 +65,6 @@ export interface CookFigures {
 }
 /** What a step has to see to first: food that must not be eaten as it is, cells that keep their water. */
 export type RawMark = "raw-beans" | "raw-mushrooms" | "raw-tempeh" | "raw-cyanide" | "raw-cells" | InsideMark;
-/** What has to be hot to the middle before it is eaten: raw egg, raw meat or fish, raw flour in a mix, and what was cooked and kept. */
-export const INSIDE_MARKS = ["raw-egg", "raw-meat", "raw-dough", "kept-cooked"] as const;
-/** One of these. */
-export type InsideMark = (typeof INSIDE_MARKS)[number];
-const RAW_FLOURS: ReadonlySet<FoodId> = new Set([
-  "wheat-flour",
-  "wholemeal-flour",
-  "semolina",
-  "oat-flour",
-  "chickpea-flour",
-  "rice-flour",
-  "brown-rice-flour",
-  "buckwheat-flour",
-  "quinoa-flour",
-  "gf-flour",
-]);
-const RAW_MEATS: ReadonlySet<FoodId> = new Set([
-  "beef-mince",
-  "pork-mince",
-  "chicken-mince",
-  "lamb-mince",
-  "beef-strips",
-  "pork-shoulder",
-  "chicken-breast",
-  "bacon",
-  "sausages",
-  "cod",
-  "salmon",
-  "prawns",
-]);
-/** What a food brings that has to be hot to the middle; null for most. */
-export const insideMarkOf = (kin: FoodId): InsideMark | null =>
-  kin === "egg" ? "raw-egg" : RAW_MEATS.has(kin) ? "raw-meat" : RAW_FLOURS.has(kin) ? "raw-dough" : null;
 /** How a food behaves in the kitchen; what is missing is not known. */
 export interface ProcessFigures {
   readonly raw?: Exclude<RawMark, "raw-cells" | InsideMark>;

@@ -15,7 +15,7 @@ import {
 import { beyondLimits, LONGEST_MIN, type StepDescriptor } from "./descriptor";
 import { broughtBathG, lumpsWith, opened, rawWith } from "./opening";
 import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./steps/geometry";
-import type { InsideMark } from "../foods/process";
+import type { InsideMark } from "../foods/insideMarks";
 import { descriptorOf, STEP_REGISTRY, type StepRegistry } from "./registry";
 import type { StepCommon } from "./step";
 import { add, at, type Contents, totalG } from "./contents";

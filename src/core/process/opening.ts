@@ -1,5 +1,5 @@
 import type { FoodGroup, FoodLookup } from "../foods/food";
-import { insideMarkOf } from "../foods/process";
+import { insideMarkOf } from "../foods/insideMarks";
 import { fail, type Result, succeed } from "../quantities/result";
 import { add, portion, totalG } from "./contents";
 import type { StepDescriptor } from "./descriptor";

@@ -1,5 +1,6 @@
 import type { FoodLookup, FoodId } from "../foods/food";
-import type { InsideMark, RawMark } from "../foods/process";
+import type { RawMark } from "../foods/process";
+import type { InsideMark } from "../foods/insideMarks";
 import { type Draw, likelyDraw } from "../quantities/draw";
 import type { Memory } from "../quantities/memory";
 import { estimate } from "../quantities/range";

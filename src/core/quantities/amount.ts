@@ -267,20 +267,6 @@ export function baseOf(unit: string): number | null {
   return MASS[unit] ?? (volume?.[0] === "ml" ? volume[1] : null);
 }
 
-/**
- * What is left of a line when the amount at its beginning is taken off: the food's words.
- *
- *     wordsAfterAmount("160 g soy strips") // => "soy strips"
- *     wordsAfterAmount("2 tbsp of mustard") // => "mustard"
- *     wordsAfterAmount("miso") // => "miso"
- */
-export function wordsAfterAmount(text: string): string {
-  const match = new RegExp(String.raw`^${RANGE}\s*(.*)$`).exec(plainText(text));
-  if (!match?.[1]) return text.trim();
-  const rest = (match[3] ?? "").replace(/^[.\s]+/, "");
-  return (unitIn(rest) === null ? rest : rest.replace(/^(fl oz|fluid ounces?|\S+)\s*/, "")).replace(/^of\s+/, "");
-}
-
 function unitIn(rest: string): string | null {
   const two = /^(fl oz|fluid ounces?)\b/.exec(rest);
   if (two) return singular(two[1] as string);

@@ -90,10 +90,6 @@ export function isOpen(dish: Dish): boolean {
   );
 }
 
-/** Labels to read: what is only asked for what is packed beside it counts once. */
-export const labelsToRead = (ask: readonly Finding[]): number =>
-  ask.filter((f) => !f.packed).length + (ask.some((f) => f.packed) ? 1 : 0);
-
 /** Each food of a dish once, with the parts it goes into; salt that a target brings stands in none by name. */
 export function findingsOf(dish: Dish): Omit<Finding, "labelDecides" | "packed">[] {
   const parts = new Map<FoodId, string[]>([...foodsOf(dish)].map((food) => [food, []]));

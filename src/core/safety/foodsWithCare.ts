@@ -24,7 +24,6 @@ const RAW_FLOUR = foodSet(
   "buckwheat-flour",
   "quinoa-flour",
 );
-const DRY_BEANS = foodSet("kidney-beans-dry", "white-beans-dry", "black-beans-dry", "pinto-beans-dry", "chickpeas-dry");
 /** Where water boils cooler than this no boil is trusted (this house's own margin). */
 const NEVER_BOILS_ENOUGH_C = 90;
 const MADE_INTO = [

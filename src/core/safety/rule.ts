@@ -1,6 +1,6 @@
 import type { Allergen } from "../foods/allergens";
 import type { Food, FoodId } from "../foods/food";
-import type { InsideMark } from "../foods/process";
+import type { InsideMark } from "../foods/insideMarks";
 import type { Eater, EaterId } from "../household/people";
 import type { Fact } from "../process/ledger";
 import type { StepKey } from "../process/log";

@@ -2,7 +2,7 @@ import { totalG } from "../process/contents";
 import { DANGER_ZONE, standsWarm, warmLimitMin } from "../process/warmth";
 import { POTATO } from "./foodsWithCare";
 import { isInside, middleOf, vesselContents } from "../process/ledger";
-import type { InsideMark } from "../foods/process";
+import type { InsideMark } from "../foods/insideMarks";
 import type { StepKind } from "../process/registry";
 import { type Computed, factOf, foodSet, FRIDGE_C, holds, is, KILLED_C, NO_FACTS, rule, type Rule, when } from "./rule";
 

@@ -398,6 +398,12 @@ describe("who and when", () => {
     for (const a of both.filter((b) => b.out.length === 0)) expect(a.contains).not.toContain("gluten");
     expect(both.some((a) => a.out.length === 0)).toBe(true);
   });
+  test("bones for a stock bring what the stock draws out, not the protein of meat", () => {
+    const bones = answersTo({ ...ask("stock-bones"), rawG: 1000 }, table()).leaving;
+    // 2.5 g in 100 g of home-made stock (USDA SR, from memory), two litres of a kilo of bones.
+    expect(bones.proteinG).toBeGreaterThan(25);
+    expect(bones.proteinG).toBeLessThan(70);
+  });
   test("without a freezer a route that freezes is out, and says so", () => {
     const none = table([], { kitchen: { ...DEMO_KITCHEN, freezerL: 0 } });
     const frozen = answersTo(ask("strips"), none).answers.find((a) => a.route.id === "tofu-frozen-seared");

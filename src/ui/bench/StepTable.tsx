@@ -20,7 +20,7 @@ import type { Row } from "@/core/process/row";
 import { writeMass, writeMinutes, writePercent } from "@/core/quantities/write";
 import { Card } from "../frame/controls";
 import { describeWhatGoesIn } from "@/words/goesIn";
-import { CUES, STEP_NAMES } from "@/words/steps";
+import { cueOf, STEP_NAMES } from "@/words/steps";
 import { Failure } from "./Failure";
 import { type TextContext } from "@/words/words";
 import type { BenchActions, PartViewProps } from "./benchProps";
@@ -193,7 +193,7 @@ const StepRow = memo(function StepRow({ row, number, selected, eaters, textConte
               {writeMass(row.outcome.after.batch.saltG / eaters)} each
             </small>
           </td>
-          <td className="cue">{CUES[row.step.kind]}</td>
+          <td className="cue">{cueOf(row, textContext.foods)}</td>
         </>
       ) : (
         <td colSpan={4} className={row.state}>
