@@ -48,6 +48,21 @@ describe("an amount far from what cooks take", () => {
     // It changes no figure.
     if (asked) expect(plan(sauce(food(id, massG))).blocked).toBe(0);
   });
+  test("water that is poured away does not thin it", () => {
+    const strips = (massG: number) =>
+      inputOf([
+        dishOf([
+          part("s", "S", null, 15, [
+            step("soak", "soak", [food("soy-strips", 160), food("water", 3000)]),
+            step("drain", "drain", []),
+            step("squeeze", "squeeze", []),
+            step("marinate", "m", [food("soy-sauce", 20), food("water", 30), food("chilli-flakes", massG)]),
+          ]),
+        ]),
+      ]);
+    expect(doubts(strips(40)).filter((d) => d.kind === "share")).toHaveLength(1);
+    expect(doubts(strips(1)).filter((d) => d.kind === "share")).toEqual([]);
+  });
   test("one press answers it, until the amount is another one", () => {
     const line: Line = { kind: "food", food: "chilli-flakes", massG: 100, sure: true };
     expect(doubts(sauce(line)).filter((d) => d.kind === "share")).toEqual([]);

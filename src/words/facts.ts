@@ -175,7 +175,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "without-amount":
       return {
         tone: "watch",
-        says: `Worked out without ${foodsInText(textContext.foods, fact.foods)}: nobody has said how much goes in.`,
+        says: `No amount yet for ${foodsInText(textContext.foods, fact.foods)}: worked out without.`,
       };
     case "nothing-in":
       return { tone: "watch", says: "Nothing is in it yet: add what goes in, or take this step out." };

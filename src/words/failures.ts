@@ -42,7 +42,7 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
     case "liquor-used-up":
       return `That liquor is used ${round(failure.share * 100)} %, more than ran off. Lower a share.`;
     case "amount-missing":
-      return `Nobody has said how much ${foodsInText(foods, failure.foods)} goes in. Type an amount.`;
+      return `No amount yet for ${foodsInText(foods, failure.foods)}. Type how much goes in.`;
     case "empty-vessel":
       return "The vessel is empty. Weigh something in first.";
     case "no-liquid":

@@ -20,8 +20,7 @@ export function describeOpen(
   const { mendable, unsaid } = openIn(plan, cautions);
   if (plan.blocked > 0)
     open.push({ tone: "harm", says: `${counted(plan.blocked, "step")} cannot be worked out: fix it on the Bench` });
-  if (unsaid.length > 0)
-    open.push({ tone: "watch", says: `Nobody has said how much ${foodsInText(telling.foods, unsaid)} goes in` });
+  if (unsaid.length > 0) open.push({ tone: "watch", says: `No amount yet for ${foodsInText(telling.foods, unsaid)}` });
   for (const doubt of plan.doubts)
     open.push({ tone: "watch", says: describeDoubt(doubt, (food) => foodName(telling.foods, food), telling.units) });
   for (const says of new Set(mendable.map((c) => describeCaution(c, telling)))) open.push({ tone: "watch", says });

@@ -2,13 +2,12 @@ import type { FoodId } from "@/core/foods/food";
 import { writeMass, writeMassRange } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { TypedFood } from "@/core/recipe/typed";
-import { list } from "./count";
 
-/** What was typed, as it was understood: "Chilli, fresh: about 15 g (10–25 g)", "Salt, white pepper and nutmeg". */
+/** What was typed, as it was understood: "Chilli, fresh: about 15 g (10–25 g)", "Salt, table · White pepper · Nutmeg, ground". */
 export function describeTyped(read: readonly TypedFood[], nameOf: (food: FoodId) => string, units: UnitSystem): string {
   const [only, ...others] = read;
   if (only === undefined) return "";
-  if (others.length > 0) return list(read.map(({ food, grams }) => withGrams(nameOf(food), grams, units)));
+  if (others.length > 0) return read.map(({ food, grams }) => withGrams(nameOf(food), grams, units)).join(" · ");
   const { grams } = only;
   if (grams === null) return `${nameOf(only.food)}, amount to be said`;
   const isRange = grams.high - grams.low > 0.05 * grams.likely;

@@ -120,7 +120,13 @@ export function doubtsOf(
   const all = dish.parts.flatMap((part) =>
     part.steps.flatMap((step) => step.adds.map((line, at) => ({ part, step, line, at }))),
   );
-  const dishG = all.reduce((g, { line }) => (line.kind === "food" ? g + (line.massG ?? 0) : g), 0);
+  // Water that is poured away again is no part of the dish.
+  const poured = (step: { readonly kind: StepKind }, food: FoodId) =>
+    OTHERWISE.has(step.kind) && (food === "water" || foods(food)?.group === "fat");
+  const dishG = all.reduce(
+    (g, { step, line }) => (line.kind === "food" && !poured(step, line.food) ? g + (line.massG ?? 0) : g),
+    0,
+  );
   const shares = all.flatMap(({ part, step, line, at }): Doubt[] => {
     if (line.kind !== "food" || line.massG === null || line.sure === true || dishG < A_DISH_G) return [];
     const usualPerKg = OTHERWISE.has(step.kind) ? null : usualOf(foods(line.food), kin(line.food));

@@ -156,8 +156,12 @@ const Dishes = memo(function Dishes({
                     _hover={{ bg: p.id === partId ? "jadeTint" : "sunk" }}
                   >
                     <span>{p.name}</span>
-                    <Box as="span" fontSize="sm" color="quiet" whiteSpace="nowrap">
-                      {p.endG !== null && p.open.length > 0 && "at least "}
+                    <Box as="span" fontSize="sm" color="quiet" whiteSpace="nowrap" textAlign="end">
+                      {p.endG !== null && p.open.length > 0 && (
+                        <Box as="span" display="block" fontSize="xs" lineHeight="1.1">
+                          at least
+                        </Box>
+                      )}
                       {p.endG === null ? "?" : writeMass(p.endG, textContext.units)}
                     </Box>
                   </chakra.button>

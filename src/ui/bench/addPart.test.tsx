@@ -46,7 +46,7 @@ test("several foods at once come in as one part, each with its amount", async ()
   await search();
   await user.paste("250 g tinned chickpeas, 1 red chilli, salt");
   await user.click(
-    await screen.findByRole("option", { name: /^Chickpeas, tinned, drained 250 g, Chilli, fresh 15 g/ }),
+    await screen.findByRole("option", { name: /^Chickpeas, tinned, drained 250 g · Chilli, fresh 15 g/ }),
   );
   expect(actions.addWeighed).toHaveBeenCalledWith("Chickpeas, tinned, drained", [
     { food: "chickpeas-tinned", grams: expect.objectContaining({ likely: 250 }) },

@@ -74,14 +74,14 @@ export function FoodSearch({
     const words = read?.words ?? text.trim();
     setTyped(read);
     const { foods: found, missed } = index.find(words, MOST_SHOWN);
-    setNearest(missed.length === 0 || found.length === 0 ? null : describeNearest(missed));
+    setNearest(missed.length === 0 || found.length === 0 || read?.read ? null : describeNearest(missed));
     const rows = rowsOf(found);
     const own = { value: OWN + words, label: `Add “${words}” as my own food`, also: "" };
     const isNew =
       onOwn !== undefined && words.length > 1 && !found.some((f) => f.name.toLowerCase() === words.toLowerCase());
     // What only comes nearest is not what Enter takes.
-    if (isNew && missed.length > 0) rows.unshift(own);
-    else if (isNew) rows.push(own);
+    if (isNew && missed.length > 0 && !read?.read) rows.unshift(own);
+    else if (isNew && !read?.read) rows.push(own);
     if (read?.read && (adds || read.read.length === 1) && tellsMore(read.read, rows[0]?.value))
       rows.unshift({
         value: READ,
