@@ -96,7 +96,8 @@ export function SupperBar() {
   return (
     <>
       {bar(<Thread name={supper.name} when={when} stages={stages} />)}
-      {stops.length > 0 && (
+      {/* The first page of the Stove lists them itself, before it asks. */}
+      {stops.length > 0 && !path.endsWith("stove") && (
         <Stops stops={stops} telling={{ units: state.units, foods: state.foods, eater: nameIn(input.eaters) }} />
       )}
     </>

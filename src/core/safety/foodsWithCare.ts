@@ -156,9 +156,15 @@ export const FOODS_WITH_CARE: readonly Rule[] = [
     severity: "stop",
     authority: "EFSA and FDA on lectins of raw pulses; common practice",
     touches: (row, context) => {
-      const { softness } = row.outcome.after;
+      const { softness, marks } = row.outcome.after;
+      // Of beans with lectin more is said already.
       return when(
-        context.last && softness !== null && softness < DONE && holdsPulses(row, context) && !isGround(row, context),
+        context.last &&
+          !marks.includes("raw-beans") &&
+          softness !== null &&
+          softness < DONE &&
+          holdsPulses(row, context) &&
+          !isGround(row, context),
         NO_FACTS,
       );
     },
