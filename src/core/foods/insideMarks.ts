@@ -16,7 +16,8 @@ const RAW_FLOURS: ReadonlySet<FoodId> = new Set([
   "quinoa-flour",
   "gf-flour",
 ]);
-const RAW_MEATS: ReadonlySet<FoodId> = new Set([
+/** Meat, fish and seafood that are sold raw. */
+export const RAW_MEATS: ReadonlySet<FoodId> = new Set([
   "beef-mince",
   "pork-mince",
   "chicken-mince",

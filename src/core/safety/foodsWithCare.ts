@@ -1,4 +1,5 @@
 import type { FoodId } from "../foods/food";
+import { RAW_MEATS } from "../foods/insideMarks";
 import { processOf } from "../foods/process";
 import { mainFood } from "../process/contents";
 import {
@@ -84,21 +85,7 @@ const BANANA = foodSet("banana-peel", "banana-blossom");
 const PICKLE = { keptDays: 7, acidInWater: 0.01 } as const;
 /** A fifth of what poison centres hear of (this house's margin). */
 const NUTMEG_G = 1;
-const RAW_ANIMAL = foodSet(
-  "beef-mince",
-  "pork-mince",
-  "chicken-mince",
-  "lamb-mince",
-  "beef-strips",
-  "pork-shoulder",
-  "chicken-breast",
-  "bacon",
-  "sausages",
-  "cod",
-  "salmon",
-  "prawns",
-  "egg",
-);
+const RAW_ANIMAL = foodSet(...RAW_MEATS, "egg");
 
 /** Foods that ask for care of their own: raw flour, pulses, mushrooms, seaweed, peel. */
 export const FOODS_WITH_CARE: readonly Rule[] = [
