@@ -1,69 +1,22 @@
 import type { SupperId } from "@/core/dish/dish";
-import { LISTS } from "@/core/formats/version";
-import type { Entry } from "@/core/notebook/entry";
-import { type LogEntry, progressOf, type CookingId } from "@/core/process/log";
-import type { CookingRow, JadePanDb, LogRow, NoteId, RecentRow } from "./db";
-import { type FieldChange, fieldChanges, type Row, untouchedSince, withChanges } from "./fields";
-
-/** Tables whose rows can be changed and changed back. */
-export const TABLES = ["kitchen", ...LISTS, "log"] as const;
-export type TableName = (typeof TABLES)[number];
-/**
- * The log of one cooking as a whole, under the cooking's id, for restoring and clearing. At the Stove entries are only
- * ever appended (`press`), and taking a change back never takes away what was appended after it.
- */
-export interface CookingLog extends Row {
-  readonly entries: readonly LogEntry[];
-}
-
-/** A row to write, or (null) to remove. */
-export interface Edit {
-  readonly table: TableName;
-  readonly id: string;
-  readonly row: Row | null;
-  /** The row as the cook saw it: only what differs from it is written, so that what another tab changed beside it stays. */
-  readonly from?: Row;
-}
-interface Diff {
-  readonly table: TableName;
-  readonly id: string;
-  readonly fields: readonly FieldChange[];
-}
-/** What one action did, as plain data: field by field, so that taking it back leaves the others alone. */
-export interface Change {
-  readonly label: string;
-  readonly diffs: readonly Diff[];
-}
-
-/** Two pages see one jump of the clock within this, ms. */
-export const ONE_JUMP_MS = 10_000;
-
-/** Something noted at the Stove, under an id of its own: however often it is tried, it is written once. */
-export interface Note {
-  readonly id: NoteId;
-  readonly entry: LogEntry;
-}
-/** What one press at the Stove notes: the beginning of a cooking, notes, or its end with the entry in the notebook. */
-export type Press =
-  | { readonly kind: "begin"; readonly cooking: CookingRow; readonly notes: readonly Note[] }
-  | { readonly kind: "notes"; readonly cooking: CookingId; readonly notes: readonly Note[] }
-  | { readonly kind: "finish"; readonly cooking: CookingId; readonly notes: readonly Note[]; readonly entry: Entry };
-
-/** Those of the notes of one press that are not written yet and still true beside what is. */
-function stillNew(notes: readonly Note[], there: readonly LogRow[]): readonly Note[] {
-  const ids = new Set(there.map((r) => r.note));
-  const { doneAt } = progressOf(there.map((r) => r.entry));
-  if (notes.some(({ id, entry }) => entry.kind === "done" && !ids.has(id) && doneAt.has(entry.step))) return [];
-  return notes.filter(
-    ({ id, entry }) =>
-      !ids.has(id) &&
-      !(entry.kind === "clock" && there.some((r) => r.entry.kind === "clock" && oneJump(entry, r.entry))),
-  );
-}
-type Jump = Extract<LogEntry, { kind: "clock" }>;
-/** Of two pages that see the clock of the device being set, one notes it. */
-const oneJump = (a: Jump, b: Jump): boolean =>
-  Math.abs(a.at - b.at) < ONE_JUMP_MS && Math.abs(a.byMs - b.byMs) < ONE_JUMP_MS;
+import { progressOf, type LogEntry, type CookingId } from "@/core/process/log";
+import type { JadePanDb, LogRow, NoteId, RecentRow } from "./db";
+import {
+  type Change,
+  type Edit,
+  type Diff,
+  type TypedChange,
+  type CookingLog,
+  TABLES,
+  merged,
+  goingOn,
+  keyOf,
+  grouped,
+  byTable,
+  PORTION,
+} from "./edits";
+import { fieldChanges, untouchedSince, withChanges, type Row } from "./fields";
+import { type Press, type Note, stillNew } from "./press";
 
 /** So many of the last changes are kept across reloads. */
 export const RECENT_KEPT = 40;
@@ -72,53 +25,6 @@ export interface BroughtBack {
   readonly label: string;
   readonly stays: number;
 }
-
-/** @param typed null, or what this stay in a field stored last: a text that is neither that nor what the cook saw is somebody else's */
-function merged(now: Row, from: Row, row: Row | null, typed: { readonly last: string | null } | null): Row | null {
-  if (row === null) return null;
-  const changes = fieldChanges(from, row);
-  const mine = typed === null ? changes : changes.filter((change) => isOurs(now, change, typed.last));
-  return withChanges(now, mine, "made");
-}
-function isOurs(now: Row, change: FieldChange, last: string | null): boolean {
-  const [path, from, to] = change;
-  if (typeof from !== "string" || typeof to !== "string") return true;
-  return (
-    untouchedSince(now, [[path, to, from]]).length > 0 ||
-    (last !== null && untouchedSince(now, [[path, to, last]]).length > 0)
-  );
-}
-
-/** The last change of a stay in a field, when it changed one text. */
-interface TypedChange {
-  readonly seq: number;
-  readonly table: TableName;
-  readonly id: string;
-  readonly field: FieldChange;
-}
-/** A change of the same text that goes on from there, as one with it; null where it is of something else. */
-function goingOn({ table, id, field }: TypedChange, diffs: readonly Diff[]): Diff[] | null {
-  const [diff] = diffs;
-  const [change] = diff?.fields ?? [];
-  if (diff === undefined || change === undefined || diffs.length > 1 || diff.fields.length > 1) return null;
-  const [path, from, to] = change;
-  const same = diff.table === table && diff.id === id && path.join("/") === field[0].join("/") && from === field[2];
-  return same && typeof to === "string" ? [{ table, id, fields: [[path, field[1], to]] }] : null;
-}
-
-const PORTION = 500;
-const keyOf = ({ table, id }: Pick<Edit, "table" | "id">): string => `${table} ${id}`;
-function grouped<T extends Pick<Edit, "table">>(items: readonly T[]): Map<TableName, T[]> {
-  const groups = new Map<TableName, T[]>();
-  for (const item of items) {
-    const group = groups.get(item.table);
-    if (group) group.push(item);
-    else groups.set(item.table, [item]);
-  }
-  return groups;
-}
-const byTable = (edits: readonly Pick<Edit, "table" | "id">[]): [TableName, string[]][] =>
-  [...grouped(edits)].map(([table, of]) => [table, [...new Set(of.map((e) => e.id))]]);
 
 /** A change of this page, and where the list of recent ones has it. */
 interface Kept {

@@ -9,7 +9,7 @@ import type { Plain } from "@/core/formats/upgrades";
 import { FILE_VERSION } from "@/core/formats/version";
 import type { PlanInput } from "@/core/plan";
 import type { LogEntry, CookingId } from "@/core/process/log";
-import type { Change } from "./changes";
+import type { Change } from "./edits";
 
 /** A cooking without its log, which lies in a table of its own and is only ever appended to. */
 export interface CookingRow {

@@ -6,7 +6,7 @@ import type { Household, Label } from "@/core/formats/household";
 import type { PlanInput } from "@/core/plan";
 import type { LabelSaying } from "@/core/foods/labels";
 import { type LogEntry, progressOf, type CookingId } from "@/core/process/log";
-import { type CookingLog, type Edit, type TableName, TABLES } from "./changes";
+import { type CookingLog, type Edit, type TableName, TABLES } from "./edits";
 import type { CookingRow, JadePanDb } from "./db";
 import type { StoredCooking } from "./noteQueue";
 

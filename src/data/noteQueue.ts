@@ -1,7 +1,7 @@
 import type { SupperId } from "@/core/dish/dish";
 import { type CookingId, type LogEntry, progressOf } from "@/core/process/log";
 import type { Entry } from "@/core/notebook/entry";
-import type { Press } from "./changes";
+import type { Press } from "./press";
 import type { CookingRow, NoteId } from "./db";
 
 /** A press that is not stored, or is and was not read back yet. */

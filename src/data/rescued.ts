@@ -1,7 +1,7 @@
 import type { Cooking, Household } from "@/core/formats/household";
 import type { Entry } from "@/core/notebook/entry";
 import type { CookingId } from "@/core/process/log";
-import type { Press } from "./changes";
+import type { Press } from "./press";
 import { cookingIn, entriesWithHeld } from "./noteQueue";
 
 /** A household with what is held of its cookings in their logs, begun ones and ends too: nothing of it is in the store. */

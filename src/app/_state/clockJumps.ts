@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from "react";
 import { backSince, jumpBetween, type Reading } from "@/core/calendar/jump";
 import type { LogEntry, CookingId } from "@/core/process/log";
-import { ONE_JUMP_MS } from "@/data/changes";
+import { ONE_JUMP_MS } from "@/data/press";
 import { instant, noted } from "./store";
 
 /** How often the two clocks are compared, ms. */

@@ -6,7 +6,7 @@ import { madeApart } from "@/core/dish/batches";
 import type { Supper } from "@/core/dish/dish";
 import type { OneBatch } from "@/core/oneBatch";
 import type { StepKey } from "@/core/process/log";
-import type { Edit } from "@/data/changes";
+import type { Edit } from "@/data/edits";
 import { db } from "@/data/db";
 import { batchesWith, cookingOf, notBegunBefore } from "@/data/household";
 import { computing } from "@/workers/client";

@@ -1,4 +1,4 @@
-import type { Edit } from "@/data/changes";
+import type { Edit } from "@/data/edits";
 import { begin, dropWritten, pendingNow, pendingRow, withPending, written } from "./pending";
 
 const rows = [

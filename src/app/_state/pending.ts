@@ -1,7 +1,7 @@
 "use client";
 
 import { useSyncExternalStore } from "react";
-import type { Edit, TableName } from "@/data/changes";
+import type { Edit, TableName } from "@/data/edits";
 
 /**
  * Edits on their way to the store. What is drawn has them at once, so that the next edit starts from them however soon
