@@ -44,6 +44,7 @@ test("somebody must not eat gluten: what is certain is out, a batter is changed,
 test("in a supper a route adds a dish, by its own time and people; undone it is gone", async ({ page }) => {
   await loadDemo(page);
   await page.goto("/supper/swap?s=sunday-supper");
+  await page.getByRole("button", { name: "One more dish" }).click();
   await page.getByRole("button", { name: "mince", exact: true }).click();
   // Four hours before dinner nothing can be frozen and thawed.
   await expect(page.getByText(/out: takes 2 days/)).toBeVisible();
@@ -52,4 +53,22 @@ test("in a supper a route adds a dish, by its own time and people; undone it is 
   await expect(page.getByRole("button", { name: "Soy granules, browned" })).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).last().click();
   await expect(page.getByRole("button", { name: "Soy granules, browned" })).toBeHidden();
+});
+
+test("in a supper the desk opens on the meat of its dish; a route takes the place of its part, and the rest stays", async ({
+  page,
+}) => {
+  await loadDemo(page);
+  await page.goto("/supper/swap?s=sunday-supper");
+  await expect(page.getByRole("button", { name: "strips", exact: true })).toHaveAttribute("aria-pressed", "true");
+  await expect(page.getByText("takes the place of “Strips”")).toBeVisible();
+  await page
+    .getByRole("button", { name: /^Take this route: King oyster/ })
+    .first()
+    .click();
+  await page.waitForURL("**/supper/bench?*");
+  await expect(page.getByRole("button", { name: /^King oyster/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Mushroom cream/ })).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).last().click();
+  await expect(page.getByRole("button", { name: /^Strips/ })).toBeVisible();
 });

@@ -4,7 +4,7 @@ import { food, instead, joined, part, step } from "./write";
 export const MUSTARD_STRIPS: Dish = {
   id: "mustard-strips",
   name: "Mustard strips in mushroom cream, mash",
-  replaces: instead("beef strips"),
+  replaces: instead("beef strips", "strips", "beef", 600),
   servings: 5,
   parts: [
     part("strips", "Strips", "braised", 10, [
@@ -51,7 +51,7 @@ export const MUSTARD_STRIPS: Dish = {
 export const CARAWAY_PATTIES: Dish = {
   id: "caraway-patties",
   name: "Caraway patties with brown-glazed carrots",
-  replaces: instead("beef patties"),
+  replaces: instead("beef patties", "patty", "beef", 500),
   servings: 5,
   parts: [
     part("patties", "Patties", "mince", 10, [

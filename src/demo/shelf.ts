@@ -6,7 +6,7 @@ import { food, instead, joined, liquor, part, shareOf, step } from "./write";
 const TEMPEH_RASHERS: Dish = {
   id: "tempeh-rashers",
   name: "Tempeh rashers, barley and sour apple",
-  replaces: instead("bacon"),
+  replaces: instead("bacon", "rasher", "pork", 240),
   servings: 4,
   parts: [
     part("rashers", "Rashers", "mince", 10, [
@@ -48,7 +48,7 @@ const TEMPEH_RASHERS: Dish = {
 const STUFFED_AUBERGINES: Dish = {
   id: "stuffed-aubergines",
   name: "Aubergine boats with black lentils",
-  replaces: instead("lamb mince"),
+  replaces: instead("lamb mince", "mince", "lamb", 500),
   servings: 4,
   parts: [
     part("filling", "Filling", "mince", 30, [
@@ -84,7 +84,7 @@ const STUFFED_AUBERGINES: Dish = {
 const BATTERED_PALM: Dish = {
   id: "battered-palm",
   name: "Hearts of palm in rice batter, caper dip",
-  replaces: instead("fried fish"),
+  replaces: instead("fried fish", "battered", "white-fish", 600),
   servings: 4,
   parts: [
     part("fillets", "Fillets", "mince", 6, [
@@ -122,7 +122,7 @@ const BATTERED_PALM: Dish = {
 const GREEN_BALLS: Dish = {
   id: "pea-balls",
   name: "Pea and walnut balls in paprika broth",
-  replaces: instead("meatballs"),
+  replaces: instead("meatballs", "ball", "beef", 600),
   servings: 4,
   parts: [
     part("balls", "Balls", "mince", 15, [
@@ -162,7 +162,7 @@ const GREEN_BALLS: Dish = {
 const FENNEL_SAUSAGES: Dish = {
   id: "fennel-sausages",
   name: "Fennel sausages with white-bean mash",
-  replaces: instead("pork sausages"),
+  replaces: instead("pork sausages", "sausage", "pork", 560),
   servings: 4,
   parts: [
     part("sausages", "Sausages", "mince", 15, [
@@ -200,7 +200,7 @@ const FENNEL_SAUSAGES: Dish = {
 const POLENTA_BAKE: Dish = {
   id: "polenta-bake",
   name: "Layered polenta and chard bake with crumbled tempeh",
-  replaces: instead("beef mince"),
+  replaces: instead("beef mince", "mince", "beef", 500),
   servings: 6,
   parts: [
     part("crumble", "Tempeh crumble", "braised", 60, [
@@ -252,7 +252,7 @@ const POLENTA_BAKE: Dish = {
 const TORN_FILLING: Dish = {
   id: "torn-filling",
   name: "Frozen–thawed smoked tofu, torn, in a cold horseradish filling",
-  replaces: instead("cold roast slices"),
+  replaces: instead("cold roast slices", "cold-slices", "beef", 400),
   servings: 6,
   parts: [
     part("torn", "Torn tofu", "mince", 60, [
@@ -303,7 +303,7 @@ const TORN_FILLING: Dish = {
 const RAGGED_STEW: Dish = {
   id: "ragged-stew",
   name: "Ragged king-oyster stew, brown rice",
-  replaces: instead("pulled pork"),
+  replaces: instead("pulled pork", "pulled", "pork", 900),
   servings: 4,
   parts: [
     part("stew", "Stew", "braised", 45, [
@@ -341,7 +341,7 @@ const RAGGED_STEW: Dish = {
 const PEA_TERRINE: Dish = {
   id: "pea-terrine",
   name: "Split-pea and barley terrine, roast roots",
-  replaces: instead("a country terrine"),
+  replaces: instead("a country terrine", "loaf", "pork", 800),
   servings: 6,
   parts: [
     part("terrine", "Terrine", "loaf", 240, [
@@ -380,7 +380,7 @@ const PEA_TERRINE: Dish = {
 const CRUMBED_SLICES: Dish = {
   id: "crumbed-slices",
   name: "Crumbed tofu slices, sauerkraut and potatoes",
-  replaces: instead("escalopes"),
+  replaces: instead("escalopes", "cutlet", "poultry", 560),
   servings: 4,
   parts: [
     part("slices", "Slices", "mince", 10, [
@@ -416,7 +416,7 @@ const CRUMBED_SLICES: Dish = {
 const WEEK_MINCE: Dish = {
   id: "week-mince",
   name: "Mushroom and granule mince, made ahead",
-  replaces: instead("beef mince"),
+  replaces: instead("beef mince", "mince", "beef", 500),
   servings: 6,
   parts: [
     part("mince", "Mince", "braised", 20, [

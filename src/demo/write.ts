@@ -1,3 +1,4 @@
+import type { MeatForm, MeatKind } from "@/core/dish/meat";
 import type { Part, Replaced } from "@/core/dish/dish";
 import { newStep } from "@/core/process/registry";
 import type { Line, StepId } from "@/core/process/step";
@@ -28,6 +29,11 @@ export const part = (
   route: null,
 });
 /** What left the pan, in words alone. */
-export const instead = (words: string): Replaced => ({ words, form: null, kind: null, rawG: null });
+export const instead = (words: string, form: MeatForm, kind: MeatKind, rawG: number): Replaced => ({
+  words,
+  form,
+  kind,
+  rawG,
+});
 export const liquor = (from: StepId, share = 1): Line => ({ kind: "liquor", step: from, share });
 export const shareOf = (id: string, share: number): Line => ({ kind: "part", part: id, share });

@@ -13,7 +13,7 @@ import { useSame } from "@/ui/frame/useSame";
 import { STEP_NAMES } from "@/words/steps";
 import type { TextContext } from "@/words/words";
 import { type Selection, timesMade, useActions } from "./benchActions";
-import type { Food } from "@/core/foods/food";
+import type { Food, FoodLookup } from "@/core/foods/food";
 import { useAfterPaint, useDrawnInSlices } from "@/ui/frame/useDrawnInSlices";
 import { useLimits } from "./computed";
 import { redo, undo, useFoods, useHistory } from "./store";
@@ -26,6 +26,11 @@ export function BenchPage() {
   if (!drawn || state.state === "loading" || state.plan === null) return null;
   return <Ready view={state} />;
 }
+
+/** Whether dried pulses may be in it; also where nobody can tell yet. */
+const holdsPulses = (row: Row | null, foods: FoodLookup): boolean =>
+  row?.state !== "computed" ||
+  row.outcome.after.batch.solids.foods.some((id) => ["pulse", undefined].includes(foods(id)?.group));
 
 function Ready({ view }: { view: SupperView }) {
   const { supper, plan, foods, units, frozen } = view;
@@ -58,6 +63,7 @@ function Ready({ view }: { view: SupperView }) {
     (plan?.doubts ?? []).filter((d) => d.kind === "share" && d.dish === dish.id && d.step === stepId),
   );
   const pan = panOf(row);
+  const pulses = holdsPulses(row, foods);
   const factor = timesMade(supper, dish);
   const byKind = useLimits();
   const limits = dishStep === null ? null : (byKind?.[dishStep.kind] ?? null);
@@ -79,8 +85,9 @@ function Ready({ view }: { view: SupperView }) {
             frozen,
             pieces,
             pan,
+            pulses,
           },
-    [dishStep, kitchen, units, allFoods, parts, toJoin, liquors, limits, doubts, factor, frozen, pieces, pan],
+    [dishStep, kitchen, units, allFoods, parts, toJoin, liquors, limits, doubts, factor, frozen, pieces, pan, pulses],
   );
   const actions = useActions(
     { supper, dish, takers: view.takers, plan, input: view.input, part, step: dishStep, textContext },

@@ -3,15 +3,20 @@
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { browserZone, localTime } from "@/core/calendar/localTime";
-import type { Dish, Supper } from "@/core/dish/dish";
+import { type Dish, headCount, type Part, type Supper } from "@/core/dish/dish";
+import { inPlaceOf, partToSwap } from "@/core/swap/inPlace";
+import type { MeatForm, MeatKind } from "@/core/dish/meat";
+import type { FoodLookup } from "@/core/foods/food";
 import type { Eater } from "@/core/household/people";
 import { sayingsOf } from "@/data/household";
 import { MissingSupper } from "@/ui/frame/MissingSupper";
+import { describeSwapChanges } from "@/words/swapChanges";
+import { USUAL } from "@/words/swapNames";
 import { writeDate } from "@/words/time";
 import { change, edited, newId, put, useHouse, useNow } from "./store";
 import { useOnce } from "./once";
 import { supperHref, useSupper } from "./supper";
-import { Swapping, type SwapSupper } from "./Swapping";
+import { type SwapFirst, Swapping, type SwapSupper } from "./Swapping";
 import { seated, useDinner } from "./table";
 import type { SwapProps } from "@/ui/swap/swapProps";
 
@@ -73,6 +78,8 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
       onHeads={eaters.length === 0 ? setGuests : null}
       onForm={() => setNeeded(true)}
       others={others}
+      target={null}
+      first={null}
       onTake={(dish, guest, atHand) => serveAt !== null && once(() => take(dish, guest, atHand))}
     />
   );
@@ -80,20 +87,53 @@ export function NewSwap({ title, others }: { title: string; others: SwapProps["o
 const NOBODY: readonly Eater[] = [];
 const NOTHING_SAID = { foods: [], labels: [] } as const;
 
-/** The stage of a supper: another dish for it. */
+const ONE_MORE = "one-more";
+interface Swappable {
+  readonly dish: Dish;
+  readonly part: Part;
+  readonly words: string;
+  readonly form: MeatForm;
+  readonly kind: MeatKind;
+  readonly rawG: number | null;
+}
+/** Dishes whose meat is known, with the part that stands for it. */
+function swappableOf(dish: Dish, foods: FoodLookup): Swappable[] {
+  const part = dish.replaces === null ? null : partToSwap(dish, foods);
+  const form = part?.route?.form ?? dish.replaces?.form ?? null;
+  if (part === null || dish.replaces === null || form === null) return [];
+  const kind = part.route?.kind ?? dish.replaces.kind ?? USUAL[form][0];
+  return [{ dish, part, words: dish.replaces.words, form, kind, rawG: dish.replaces.rawG }];
+}
+/** The meat that a part stands for, and what it weighed for those who eat it tonight. */
+const meatOf = ({ dish, form, kind, rawG }: Swappable, supper: Supper): SwapFirst => ({
+  form,
+  kind,
+  // What stands round it stays that of the dish.
+  setting: "dry",
+  rawG: rawG === null ? null : Math.round((rawG * Math.max(1, headCount(supper))) / dish.servings),
+});
+/** The stage of a supper: the meat of one of its dishes by another route, or one more dish. */
 export function SupperSwap() {
   const state = useSupper();
   const now = useNow(20_000);
   const router = useRouter();
   const once = useOnce(true);
+  const [chosen, setChosen] = useState<string | null>(null);
   if (state.state === "missing") return <MissingSupper />;
   if (state.state === "loading" || now === null) return null;
   const { supper, input } = state;
   const day = localTime(Date.parse(supper.serveAt), input.kitchen.timeZone);
+  const swappable = supper.dishes.flatMap((d) => swappableOf(d, state.foods));
+  const target = chosen === ONE_MORE ? null : (swappable.find((s) => s.dish.id === chosen) ?? swappable[0] ?? null);
   const take = async (dish: Dish, guest: Eater | null, atHand: Supper["atHand"]) => {
     const seat = seated(supper, guest);
     const kept = supper.dishes.filter((d) => d.parts.length > 0);
-    const dishes = [...kept, { ...dish, id: newId("dish") }];
+    const dishes =
+      target === null
+        ? [...kept, { ...dish, id: newId("dish") }]
+        : kept.map((d) =>
+            d.id === target.dish.id ? { ...inPlaceOf(d, target.part, dish), replaces: dish.replaces } : d,
+          );
     await change(
       "A route taken",
       [edited("suppers", supper, { ...supper, ...seat.supper, atHand, dishes }), ...seat.edits],
@@ -103,7 +143,22 @@ export function SupperSwap() {
   };
   return (
     <Swapping
+      key={target?.dish.id ?? ONE_MORE}
       title="What is leaving the pan?"
+      first={target && meatOf(target, supper)}
+      target={
+        swappable.length === 0
+          ? null
+          : {
+              choices: [
+                ...swappable.map(({ dish: d, words }) => ({ id: d.id, says: `${d.name}: ${words}` })),
+                { id: ONE_MORE, says: "One more dish" },
+              ],
+              chosen: target?.dish.id ?? ONE_MORE,
+              onChoose: setChosen,
+              changes: describeSwapChanges(target),
+            }
+      }
       supper={supper}
       kitchen={input.kitchen}
       eaters={input.eaters}

@@ -8,6 +8,7 @@ import { db } from "@/data/db";
 import { localTime } from "@/core/calendar/localTime";
 import type { AtHand, Dish, Supper, RouteId } from "@/core/dish/dish";
 import type { FoodsSaid } from "@/core/foods/book";
+import type { MeatForm } from "@/core/dish/meat";
 import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater } from "@/core/household/people";
 import type { Ask, Table } from "@/core/swap/answer";
@@ -25,6 +26,11 @@ import { avoidsOf, GUEST, guestWho, ratersOf, tableNames } from "./table";
 
 /** The supper that a swap is for, as far as it is known; null as its instant while that is worked out. */
 export type SwapSupper = Omit<Supper, "dishes" | "serveAt"> & { readonly serveAt: string | null };
+/** The meat that a desk opens with; no grams where nobody said how much it was. */
+export type SwapFirst = Pick<Said, "kind" | "setting"> & {
+  readonly form: MeatForm;
+  readonly rawG: number | null;
+};
 interface SwappingProps {
   readonly supper: SwapSupper;
   readonly kitchen: Kitchen;
@@ -36,6 +42,9 @@ interface SwappingProps {
   /** Guests may be counted here, where no people are known. */
   readonly onHeads: ((heads: number) => void) | null;
   readonly others: SwapProps["others"];
+  readonly target: SwapProps["target"];
+  /** The meat that is there, to begin with. */
+  readonly first: SwapFirst | null;
   /** The first form was chosen: the instant of dinner is needed now. */
   readonly onForm: (() => void) | null;
   /** The dish of the route that was taken, and who at the table must not eat what was said here. */
@@ -68,11 +77,11 @@ export function Swapping(props: SwappingProps) {
   const heads = Math.max(1, supper.eaters.length + supper.guests);
   const invited = props.eaters.filter((e) => supper.eaters.includes(e.id));
   const [said, setSaid] = useState<Said>({
-    form: null,
-    kind: "beef",
-    massG: RAW_A_HEAD_G * heads,
+    form: props.first?.form ?? null,
+    kind: props.first?.kind ?? "beef",
+    massG: props.first?.rawG ?? RAW_A_HEAD_G * heads,
     weighed: "raw",
-    setting: "sauce",
+    setting: props.first?.setting ?? "sauce",
     honestOnly: false,
     protein: "plate",
     bringsFat: false,
@@ -188,6 +197,7 @@ export function Swapping(props: SwappingProps) {
       onPrice={notePrice}
       onTake={(card) => props.onTake(card.dish, guest, said.atHand)}
       others={props.others}
+      target={props.target}
     />
   );
 }

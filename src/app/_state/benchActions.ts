@@ -133,7 +133,7 @@ export function useActions(now: Newest, setSelection: Dispatch<SetStateAction<Se
       addChain: async (chain, food, massG) => {
         const { partsFromChain } = await import("@/core/swap/chain");
         const { supper, dish } = newest.current;
-        addParts(partsFromChain(dish, chain, food.id, massG / timesMade(supper, dish)), chain.name);
+        addParts(partsFromChain(dish, chain, food, massG / timesMade(supper, dish)), chain.name);
       },
       addWeighed: async (name, foods) => {
         const [{ partFromPattern }, { newStep }] = await Promise.all([

@@ -1,14 +1,14 @@
 import { distance } from "../bite/rank";
 import { biteOf, targetOf } from "../bite/targets";
-import { type Dish, headCount, linesOf, type Part, type RouteId, type Supper } from "../dish/dish";
-import { editDish, editPart, freeId, removePart } from "../dish/edit";
+import { headCount, type RouteId, type Supper } from "../dish/dish";
+import { editDish } from "../dish/edit";
 import { openBook } from "../foods/book";
 import type { FoodId } from "../foods/food";
 import { type Plan, plan, type PlanInput, type PlanTools } from "../plan";
-import type { Step } from "../process/registry";
-import type { DishId, Line, PartId } from "../process/step";
-import { dishFor, type Wanted } from "./build";
+import type { DishId, PartId } from "../process/step";
+import { dishFor } from "./build";
 import { exchangesFor, foodsOfRoute } from "./instead";
+import { inPlaceOf, ownBatters } from "./inPlace";
 import type { Route } from "./routes";
 import { ROUTES } from "./routeTable";
 
@@ -31,7 +31,6 @@ const TRIAL_G = 300;
 const LOOKS = 2;
 /** Of each part so many are planned, those whose food lies ready and the nearest in bite first. */
 const MOST_TRIED = 6;
-const BATTER = "batter";
 
 /**
  * Parts by another route that can be done in the time there is. A part that other parts were put into, or whose liquor is used, stays as
@@ -49,8 +48,7 @@ export function* anotherRoutes(
   const { supper } = input;
   for (const dish of supper.dishes)
     for (const part of dish.parts) {
-      const batters = ownBatters(dish, part);
-      if (part.route === null || batters === null) continue;
+      if (part.route === null || ownBatters(dish, part) === null) continue;
       const { form, kind, id } = part.route;
       const aim = targetOf(form, kind);
       const endG = endOf(before, dish.id, part.id);
@@ -65,19 +63,27 @@ export function* anotherRoutes(
         const changes = exchangesFor(route, input, book, foodsOfRoute(route));
         const made = (mainG: number) =>
           editDish(supper, dish.id, (d) =>
-            withRoute(d, part, batters, route, {
-              form,
-              kind,
-              setting: "dry",
-              mainG,
-              servings: Math.max(1, headCount(supper)),
-              words: "",
-              rawG: null,
-              instead: changes.instead,
-              saltShare: changes.saltShare,
-              lies: lies(route),
-              loafG: null,
-            }),
+            inPlaceOf(
+              d,
+              part,
+              dishFor(
+                route,
+                {
+                  form,
+                  kind,
+                  setting: "dry",
+                  mainG,
+                  servings: dish.servings,
+                  words: "",
+                  rawG: null,
+                  instead: changes.instead,
+                  saltShare: changes.saltShare,
+                  lies: lies(route),
+                  loafG: null,
+                },
+                d.id,
+              ),
+            ),
           );
         // A supper's dish is for its own servings; the route is made for those who eat.
         const toDish = dish.servings / Math.max(1, headCount(supper));
@@ -104,41 +110,6 @@ export function* anotherRoutes(
         };
       }
     }
-}
-
-/** The batters that only this part takes, whole; null where it takes other parts, or somebody uses what runs off it. */
-function ownBatters(dish: Dish, part: Part): readonly PartId[] | null {
-  const lines = linesOf(dish);
-  const own = new Set(part.steps.map((s) => s.id));
-  const takes = lines.flatMap(({ part: into, line }) => (into.id === part.id && line.kind === "part" ? [line] : []));
-  const isOwn = (id: PartId) =>
-    id.startsWith(BATTER) && lines.filter(({ line }) => line.kind === "part" && line.part === id).length === 1;
-  const isUsed = lines.some(({ part: by, line }) => line.kind === "liquor" && by.id !== part.id && own.has(line.step));
-  return isUsed || takes.some((l) => !isOwn(l.part)) ? null : takes.map((l) => l.part);
-}
-
-/** The dish with the steps of another route in this part's place. */
-function withRoute(dish: Dish, part: Part, batters: readonly PartId[], route: Route, wanted: Wanted): Dish {
-  const made = dishFor(route, wanted, dish.id);
-  const emptied = editPart(dish, part.id, (p) => ({ ...p, steps: [] }));
-  const bare = batters.reduce((d: Dish, id) => removePart(d, id), emptied);
-  const [main, second] = made.parts;
-  if (main === undefined) return dish;
-  const batter = second === undefined ? null : freeId(bare, BATTER);
-  const line = (l: Line): Line => (l.kind === "part" && batter !== null ? { ...l, part: batter } : l);
-  const named = (steps: readonly Step[], prefix: string): Step[] =>
-    steps.map((s, i) => ({ ...s, id: `${prefix}-${route.id}-${i + 1}`, adds: s.adds.map(line) }) as Step);
-  const { name, route: by, saltTarget, waitsForTableMin, steps } = main;
-  const changed = { ...part, name, route: by, saltTarget, waitsForTableMin, steps: named(steps, part.id) };
-  return {
-    ...bare,
-    parts: [
-      ...bare.parts.map((p) => (p.id === part.id ? changed : p)),
-      ...(second === undefined || batter === null
-        ? []
-        : [{ ...second, id: batter, steps: named(second.steps, batter) }]),
-    ],
-  };
 }
 
 const endOf = ({ dishes }: Plan, dish: DishId, part: PartId): number | null =>

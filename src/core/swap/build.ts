@@ -100,6 +100,21 @@ function mainPart(route: Route, wanted: Wanted): Part {
   };
 }
 
+/** What is eaten cold is cold before it is sliced or laid out: a log in its wrap in ice water, all else spread out in the fridge (common practice; FDA Food Code 3-501.14). */
+const COOLED = {
+  shaped: { minutes: 75, where: "ice-bath", depthMm: 40 },
+  spread: { minutes: 120, where: "fridge", depthMm: 15 },
+} as const;
+function cooled(chain: readonly ChainStep[]): ChainStep[] {
+  const shaped = chain.some((s) => s.kind === "shape");
+  const cold: ChainStep = { kind: "cool", adds: [], with: shaped ? COOLED.shaped : COOLED.spread };
+  const bare = chain.filter((s) => s.kind !== "cool");
+  if (bare.some((s) => s.kind === "marinate")) return bare;
+  const slice = bare.findLastIndex((s) => s.kind === "slice");
+  const at = slice > 0 ? slice : bare.length;
+  return [...bare.slice(0, at), cold, ...bare.slice(at)];
+}
+
 /** The chain as this form and setting want it: shaped as the meat was, skewered, baked as a loaf, glazed at the end. */
 function chainFor(route: Route, { form, setting }: Wanted): ChainStep[] {
   const pieces = PIECES[form];
@@ -113,6 +128,7 @@ function chainFor(route: Route, { form, setting }: Wanted): ChainStep[] {
     const heat = chain.findIndex((s) => HEATS.includes(s.kind));
     if (heat >= 0) chain.splice(heat, 0, { kind: "shape", adds: [], with: SKEWER });
   }
+  if (form === "cold-slices") return cooled(chain);
   if (setting === "glazed")
     chain.push({
       kind: "glaze",
@@ -164,11 +180,17 @@ const MOST_LOAF_G = 5000;
 /** Amounts that a cook can weigh: whole grams, tenths below ten. */
 const round = (grams: number): number => (grams < 10 ? Math.round(grams * 10) / 10 : Math.round(grams));
 
-/** A plain sauce that the part joins at the end; any cook will change it. */
+/** What meat gave to a gravy: stock, a little tomato for colour, something sour at the end; g for four (common practice). */
+const GRAVY = { stock: 330, "tomato-paste": 15 } as const;
+const SOUR: readonly (readonly [FoodId, number])[] = [["cider-vinegar", 6]];
+/** A gravy that the part joins at the end: browned onion, stock, thickened, something sour; any cook will change it. */
 function sauceAround(dish: Dish): Part {
   const sauce = partFromPattern(dish, "sauce");
-  const steps = sauce.steps.map(
-    (s) => (s.kind === "season" ? { ...s, adds: [...s.adds, { kind: "part", part: "main", share: 1 }] } : s) as Step,
-  );
+  const lines = (foods: readonly (readonly [FoodId, number])[]): Line[] =>
+    foods.map(([food, grams]) => ({ kind: "food", food, massG: round((grams * dish.servings) / 4) }));
+  const steps = sauce.steps.map((s): Step => {
+    if (s.kind === "simmer") return { ...s, adds: lines(Object.entries(GRAVY)) };
+    return s.kind === "season" ? { ...s, adds: [...lines(SOUR), { kind: "part", part: "main", share: 1 }] } : s;
+  });
   return { ...sauce, id: freeId(dish, "sauce"), steps };
 }

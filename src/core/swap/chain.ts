@@ -1,10 +1,11 @@
 import { freeId } from "../dish/edit";
 import type { Dish, Part } from "../dish/dish";
 import type { MeatForm } from "../dish/meat";
-import type { Food, FoodId } from "../foods/food";
+import type { Food } from "../foods/food";
 import type { Line } from "../process/step";
 import type { Step } from "../process/registry";
 import { dishFor, isShapedAs } from "./build";
+import { grainChains, grainPart } from "./grainWays";
 import { ROUTES } from "./routeTable";
 import type { Route } from "./routes";
 
@@ -20,12 +21,14 @@ export interface Chain {
 
 /** The usual chains of a food, or of the food that an own one is like. */
 export function chainsFor(food: Pick<Food, "id" | "like">): readonly Chain[] {
-  return ROUTES.filter((route) => route.food === food.id || route.food === food.like).flatMap((route) => {
+  const grains = [food.id, food.like ?? ""].flatMap(grainChains);
+  const routes = ROUTES.filter((route) => route.food === food.id || route.food === food.like).flatMap((route) => {
     const chain = { route: route.id, name: route.name, how: route.how };
     const shaped = route.forms.filter((form) => isShapedAs(route, form));
     const plain: Chain[] = shaped.length === route.forms.length ? [] : [{ ...chain, form: null }];
     return [...plain, ...shaped.map((form) => ({ ...chain, form }))];
   });
+  return [...grains, ...routes];
 }
 
 /**
@@ -34,7 +37,15 @@ export function chainsFor(food: Pick<Food, "id" | "like">): readonly Chain[] {
  * @param massG of the food, as it is bought, for the dish's servings
  * @returns nothing for a chain that nobody knows
  */
-export function partsFromChain(dish: Dish, { route: id, form }: Chain, food: FoodId, massG: number): readonly Part[] {
+export function partsFromChain(
+  dish: Dish,
+  chain: Chain,
+  { id: food, like, name }: Pick<Food, "id" | "like" | "name">,
+  massG: number,
+): readonly Part[] {
+  const { route: id, form } = chain;
+  const grain = grainPart(dish, chain, { food, kin: like ?? food, name }, massG);
+  if (grain !== null) return [grain];
   const route = ROUTES.find((r) => r.id === id);
   if (route === undefined) return [];
   const made = dishFor(

@@ -13,6 +13,8 @@ export interface Instead {
   readonly food: FoodId;
   readonly for: readonly Allergen[];
   readonly by: readonly (readonly [food: FoodId, share: number])[];
+  /** Also where its label has to be read: something as good needs no reading. */
+  readonly unread?: true;
 }
 
 /** What can take the place of a food for somebody who must not have an allergen; null when nothing does. */
@@ -60,6 +62,7 @@ export function exchangesFor(
   const atTable = eaters.filter((e) => supper.eaters.includes(e.id));
   const avoided = new Set(atTable.flatMap((e) => e.avoids));
   const diets = new Set(atTable.flatMap((e) => e.diets));
+  const disliked = new Set(atTable.flatMap((e) => e.dislikes.flatMap((food) => [food, book.kin(food)])));
   const holds = (food: FoodId, allergen: Allergen) => book.food(food)?.allergens[allergen] === "contains";
   const instead = new Map<FoodId, Instead["by"]>();
   const moved: { from: FoodId; to: readonly FoodId[] }[] = [];
@@ -68,14 +71,23 @@ export function exchangesFor(
     instead.set(food, by);
     moved.push({ from: food, to: by.map(([other]) => other) });
   };
-  for (const { food, for: allergens, by } of INSTEAD) {
+  for (const { food, for: allergens, by, unread } of INSTEAD) {
     // What is asked stays: its packet may say free. What contains it goes, unless what comes for it is no better.
-    if (!allergens.some((a) => avoided.has(a) && holds(food, a))) continue;
+    const isFree = (a: Allergen) => book.food(food)?.allergens[a] === "free";
+    if (!allergens.some((a) => avoided.has(a) && (holds(food, a) || (unread === true && !isFree(a))))) continue;
     if (by.some(([other]) => [...avoided].some((a) => holds(other, a)))) continue;
     take(food, by);
   }
   for (const [diet, changes] of Object.entries(FOR_DIETS) as [DietId, DietChanges][])
     if (diets.has(diet)) for (const [food, by] of Object.entries(changes)) take(food, by);
+  for (const food of foods) {
+    const isDisliked = (id: FoodId) => disliked.has(id) || disliked.has(book.kin(id));
+    if (!isDisliked(food)) continue;
+    const other = [...LIKED_INSTEAD, ...INSTEAD].find((i) => i.food === food && !i.by.some(([by]) => isDisliked(by)));
+    // What only seasons is left out where nothing takes its place.
+    if (other !== undefined) take(food, other.by);
+    else if (book.food(food)?.group === "seasoning") take(food, []);
+  }
   const saltShare = diets.has("no-added-salt") ? 0 : diets.has("low-salt") ? LESS_SALT : 1;
   return { instead, moved, saltShare };
 }
@@ -84,6 +96,17 @@ export function exchangesFor(
 export const foodsOfRoute = (route: Route): ReadonlySet<FoodId> =>
   new Set([...route.steps, ...(route.second?.steps ?? [])].flatMap((s) => s.adds.map(([food]) => food)));
 
+/** For somebody who does not like the one (common practice). */
+const LIKED_INSTEAD: readonly Pick<Instead, "food" | "by">[] = [
+  { food: "onion", by: [["leek", 1]] },
+  { food: "shallot", by: [["leek", 1]] },
+  { food: "tomato-paste", by: [["miso", 0.3]] },
+  { food: "smoked-paprika", by: [["paprika", 1]] },
+  { food: "rapeseed-oil", by: [["sunflower-oil", 1]] },
+  { food: "cider-vinegar", by: [["lemon-juice", 1]] },
+  { food: "soy-milk", by: [["oat-milk", 1]] },
+  { food: "stock", by: [["water", 1]] },
+];
 type DietChanges = Readonly<Record<FoodId, Instead["by"]>>;
 const OILS: readonly FoodId[] = [
   "rapeseed-oil",
@@ -163,4 +186,10 @@ export const INSTEAD: readonly Instead[] = [
   { food: "soy-milk", for: ["soy"], by: [["oat-milk", 1]] },
   { food: "soy-milk", for: ["soy"], by: [["water", 1]] },
   { food: "walnuts", for: ["nuts"], by: [["sunflower-seeds", 1]] },
+  {
+    food: "stock",
+    for: ["celery", "gluten", "soy", "milk", "egg", "mustard"],
+    by: [["water", 1]],
+    unread: true,
+  },
 ];

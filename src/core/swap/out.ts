@@ -24,7 +24,8 @@ export function reasonsOut(route: Route, made: Plan, figures: Pick<Answer, "lead
     for (const f of contains.slice(0, 1)) out.push({ kind: "contains", eater, allergen, food: f.food });
   for (const { eater, diet, verdict, against } of made.diets)
     if (verdict === "against") out.push({ kind: "diet", eater, diet, food: against[0]?.food ?? null });
-  for (const { eater, food } of made.disliked) if (food === route.food) out.push({ kind: "disliked", eater, food });
+  // The main food, and whatever stands round it and could not be exchanged.
+  for (const { eater, food } of made.disliked) out.push({ kind: "disliked", eater, food });
   if (ask.availableMin !== null && figures.leadMin > ask.availableMin)
     out.push({ kind: "time", leadMin: figures.leadMin, availableMin: ask.availableMin });
   if (ask.mostHandsMin !== null && figures.handsMin > ask.mostHandsMin)

@@ -3,7 +3,7 @@
 import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import { MEAT_FORMS, type MeatForm } from "@/core/dish/meat";
-import { Card, Quiet } from "../frame/controls";
+import { Card, Pill, Quiet } from "../frame/controls";
 import { FORM_NAMES, USUAL } from "@/words/swapNames";
 import { BiteRule } from "./BiteRule";
 import { FormMark } from "./FormMark";
@@ -35,6 +35,7 @@ export function SwapDesk(props: SwapProps) {
             Say what the meat was. Jade Pan finds what takes its place, how to give it the bite, and when to begin.
           </Text>
         </Box>
+        {props.target !== null && <InWhosePlace {...props.target} />}
         <Forms {...props} />
         {said.form !== null && <Details {...props} />}
         {others.length > 0 && (
@@ -72,6 +73,24 @@ export function SwapDesk(props: SwapProps) {
         )}
       </Stack>
     </Grid>
+  );
+}
+
+/** In a supper: a dish whose meat it was, or one more. */
+function InWhosePlace({ choices, chosen, onChoose, changes }: NonNullable<SwapProps["target"]>) {
+  return (
+    <Box>
+      <Flex gap="1.5" wrap="wrap" role="group" aria-label="What a route is for">
+        {choices.map(({ id, says }) => (
+          <Pill key={id} on={id === chosen} onClick={() => onChoose(id)}>
+            {says}
+          </Pill>
+        ))}
+      </Flex>
+      <Text fontSize="sm" color="quiet" mt="1.5">
+        {changes}
+      </Text>
+    </Box>
   );
 }
 

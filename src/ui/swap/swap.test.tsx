@@ -78,6 +78,7 @@ const desk = (more: Partial<SwapProps> = {}) => {
     rater: null,
     answer,
     moved: null,
+    target: null,
     behind: false,
     textContext,
     begin: () => "17:05",

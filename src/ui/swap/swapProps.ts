@@ -43,4 +43,11 @@ export interface SwapProps {
   /** The other ways in, where the desk is the front door. */
   readonly others: readonly { readonly says: string; readonly onPress: () => void }[];
   readonly title: string;
+  /** In a supper: whose place a route takes, and what that changes; null at the front door. */
+  readonly target: {
+    readonly choices: readonly { readonly id: string; readonly says: string }[];
+    readonly chosen: string;
+    readonly onChoose: (id: string) => void;
+    readonly changes: string;
+  } | null;
 }
