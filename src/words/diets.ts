@@ -1,4 +1,6 @@
-import { type AgeGroup, type DietId, LOW_SALT_G } from "@/core/household/people";
+import { type AgeGroup, type DietId, type Eater, LOW_SALT_G } from "@/core/household/people";
+import { counted } from "./count";
+import { ALLERGEN_NAMES } from "./words";
 
 /** Name and definition of each diet: what counts is on screen, so that nobody has to guess. */
 export const DIET_WORDS: Readonly<Record<DietId, { readonly name: string; readonly means: string }>> = {
@@ -41,3 +43,15 @@ export const AGE_WORDS: Readonly<Record<AgeGroup, string>> = {
   "11-17": "11 to 17",
   adult: "grown up",
 };
+
+/** Somebody in one line: "4 to 6; no gluten, no nuts; vegan". */
+export function describeEater({ age, avoids, diets, dislikes }: Eater): string {
+  const says = [
+    age === null ? "age not said" : AGE_WORDS[age],
+    avoids.map((a) => `no ${ALLERGEN_NAMES[a]}`).join(", "),
+    diets.map((d) => DIET_WORDS[d].name).join(", "),
+    dislikes.length === 0 ? "" : `dislikes ${counted(dislikes.length, "food")}`,
+  ];
+  const told = says.filter(Boolean).join("; ");
+  return avoids.length + diets.length + dislikes.length === 0 ? `${told}; eats everything` : told;
+}

@@ -116,9 +116,10 @@ const config = defineConfig({
     "*::selection": { bg: "jadeTint" },
     body: { fontVariantNumeric: "tabular-nums", minHeight: "100vh" },
     "h1, h2, h3": { fontFamily: "heading", fontWeight: 700, letterSpacing: "-0.01em", lineHeight: 1.15 },
-    // The fields of a date or a time take the focus inside it.
-    ":focus-visible, input[type=date]:focus-within, input[type=time]:focus-within": {
-      outline: "3px solid var(--jp-colors-jade)",
+    ":focus-visible": { outline: "3px solid var(--jp-colors-jade)", outlineOffset: "2px" },
+    // The fields of a date or a time, and the button that opens its picker, take the focus inside it; the recipe of an input says none.
+    "input[type=date]:focus-within, input[type=time]:focus-within": {
+      outline: "3px solid var(--jp-colors-jade) !important",
       outlineOffset: "2px",
     },
   },

@@ -88,6 +88,10 @@ describe("people and hours", () => {
       expect.objectContaining({ avoids: [], diets: [], age: null }),
       "Add somebody",
     );
+    // Each is one line until it is opened.
+    expect(screen.queryByRole("button", { name: "Oda: no sesame" })).toBeNull();
+    for (const name of ["Oda", "Pim", "Ilse", "Bram"])
+      await user.click(screen.getByRole("button", { name: new RegExp(`^${name}`), expanded: false }));
     await user.click(screen.getByRole("button", { name: "Oda: no sesame" }));
     expect(props.onEater).toHaveBeenLastCalledWith(expect.objectContaining({ avoids: ["sesame"] }), "Oda: no sesame");
     await user.selectOptions(screen.getByLabelText("Age of Pim"), "4 to 6");
@@ -170,6 +174,7 @@ describe("foods and labels", () => {
 describe("what somebody dislikes, and what was done of late", () => {
   test("a dislike is searched for, and taken off by pressing it", async () => {
     const { user, props } = kitchen();
+    for (const name of [/^Pim/, /^Oda/]) await user.click(screen.getByRole("button", { name, expanded: false }));
     await user.click(screen.getByRole("button", { name: "Pim may have Tarragon, fresh again" }));
     expect((props.onEater as jest.Mock).mock.calls.at(-1)[0]).toMatchObject({ id: "pim", dislikes: [] });
     await user.click(screen.getByRole("button", { name: "a food that Oda dislikes" }));
