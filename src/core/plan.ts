@@ -132,6 +132,7 @@ export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): Di
       dishId: dish.id,
       foods: book.food,
       figures: book.figures,
+      kin: book.kin,
       brought: new Map(),
       known: new Map(),
       readings: weighed,

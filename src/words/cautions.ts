@@ -32,7 +32,7 @@ const INSIDE: Readonly<Record<CautionFacts["raw-inside"]["what"], string>> = {
   "raw-egg": "It holds egg that is still raw inside.",
   "raw-meat": "It holds meat or fish that is still raw inside.",
   "raw-dough": "It holds flour that is still raw inside.",
-  "kept-cooked": "It was cooked before and is not hot right through again.",
+  "kept-cooked": "It was cooked before and has not been hot right through since.",
 };
 
 /** The sentence of each rule, from its facts, in the cook's units. */
@@ -44,6 +44,8 @@ const SAYS: { readonly [K in RuleId]: (facts: CautionFacts[K], tools: Tools) => 
     `${INSIDE[what]} About ${temp(middleC)} in the middle as planned: it has to be ${temp(leastC)}. Heat it longer, or in the oven first.`,
   "core-short": ({ neededMin, coreC }, { temp }) =>
     `The minutes are too few: the middle needs about ${Math.round(neededMin)} min to reach ${temp(coreC)}. Give it longer, make it thinner, or test it with a thermometer.`,
+  "core-close": ({ lowMin, highMin, coreC }, { temp }) =>
+    `Ovens differ: the middle reaches ${temp(coreC)} after ${Math.round(lowMin)} to ${Math.round(highMin)} min. Look with a thermometer before it comes out.`,
   "hot-hold": ({ leastC, atHomeC }, { temp }) => `Hold hot food at ${temp(leastC)} or more, ${temp(atHomeC)} at home.`,
   reheat: ({ leastC }, { temp }) => `Reheat to ${temp(leastC)} right through, steaming.`,
   cooling: ({ fromC, firstC, lastC }, { temp, length }) =>

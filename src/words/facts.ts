@@ -1,5 +1,6 @@
 import type { BindingAdvice } from "@/core/bind/advice";
 import { LIQUID_STEP_G } from "@/core/bind/correction";
+import { isClose } from "@/core/process/fact";
 import type { Fact } from "@/core/process/ledger";
 import { writeLength, writeMass, writeMinutes, writePercent, writeTemp } from "@/core/quantities/write";
 import { foodName, foodsInText, MIX_IS, type TextContext, THICKNESS_NAMES } from "./words";
@@ -93,7 +94,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
       const free =
         freeWaterG < 0
           ? `the base takes up ${mass(-freeWaterG)} more`
-          : `there are ${mass(freeWaterG)} of water for the binders`;
+          : `the binders have ${mass(freeWaterG)} of water to take up`;
       return {
         tone: fact.state.zone === "wet" ? "watch" : tone,
         says: `By now the mix ${MIX_IS[zone]}, and ${free}; cooked, it ${SETS[set]}.`,
@@ -132,7 +133,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "pressed":
       return {
         tone: fact.pressureKPa > 15 ? "watch" : "plain",
-        says: `${fact.pressureKPa.toFixed(1)} kPa: ${mass(fact.leavesG)} of liquor leaves${fact.mostG - fact.leavesG < 1 ? ", all that this weight presses out" : `, ${mass(fact.mostG)} if it stood for ever`}${fact.pressureKPa > 15 ? ". A soft block may bulge and break at the sides" : ""}.`,
+        says: `${fact.pressureKPa.toFixed(1)} kPa: ${mass(fact.leavesG)} of liquid comes out${fact.mostG - fact.leavesG < 1 ? ", all that this weight presses out" : `; ${mass(fact.mostG)} would if it stood for ever`}${fact.pressureKPa > 15 ? ". A soft block may bulge and break at the sides" : ""}.`,
       };
     case "rinsed": {
       const [from, to] = [writePercent(fact.fromShare), writePercent(fact.toShare)];
@@ -165,7 +166,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
     case "bath-taken":
       return {
         tone: "watch",
-        says: `The ${mass(fact.massG)} of liquid that it lay in go along. Not meant? Put “Drain” before this step.`,
+        says: `The ${mass(fact.massG)} of liquid that it lay in goes along. Not meant? Put “Drain” before this step.`,
       };
     case "guessed-water":
       return {
@@ -222,9 +223,23 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
         ruleOfThumb: true,
       };
     case "core-short":
+      if (isClose(fact))
+        return {
+          tone: "watch",
+          says: `Ovens differ: the middle reaches ${writeTemp(fact.coreC, textContext.units)} in ${writeMinutes(fact.lowMin)} to ${writeMinutes(fact.highMin)}, and rises a little more while it stands. Let a thermometer decide.`,
+        };
       return {
         tone: "harm",
         says: `${writeMinutes(fact.givenMin)} is too short: the middle needs about ${writeMinutes(fact.neededMin)} to reach ${writeTemp(fact.coreC, textContext.units)}.`,
+      };
+    case "surface-clock":
+      return {
+        tone: "plain",
+        says:
+          fact.coreMin < 1
+            ? `It went in hot: about ${writeMinutes(fact.minutes)} until it is dry and brown outside.`
+            : `Hot in the middle after ${writeMinutes(fact.coreMin)}; dry and brown outside after about ${writeMinutes(fact.minutes)}.`,
+        ruleOfThumb: true,
       };
     case "undrained":
       return {
@@ -255,7 +270,7 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
         says:
           fact.share > 1
             ? `The ${FILL_NAMES[fact.of]} would be ${writePercent(fact.share, 0)} of what it may hold.`
-            : `Fills the ${FILL_NAMES[fact.of]} to ${writePercent(fact.share, 0)} of what it may hold.`,
+            : `Fills ${writePercent(fact.share, 0)} of what the ${FILL_NAMES[fact.of]} may hold.`,
       };
     case "cooled": {
       const at = (c: number) => writeTemp(c, textContext.units);

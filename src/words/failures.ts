@@ -15,6 +15,8 @@ export function describeFailure(failure: StepFailure, { units, foods, part }: Te
       return `Nobody knows the food “${failure.food}” any more. Choose another one in this step.`;
     case "no-figures":
       return `There are no ${failure.wants} figures for ${foodName(foods, failure.food)}. Take this step out, or weigh before and after.`;
+    case "falls-apart":
+      return `${foodName(foods, failure.food)} falls apart under a weight. Take this step out, and let it drain on a cloth before you use it; or take firm tofu.`;
     case "other-step":
       return failure.take === "cook"
         ? `${foodName(foods, failure.food)} softens by its own minutes and takes up water: take “${STEP_NAMES.cook}” for it.`

@@ -12,7 +12,8 @@ export const describeWhatGoesIn = (row: Computed, textContext: TextContext): str
 /** Those of the things that go in which are asked for, in a list. */
 export function describeInputs(row: Computed, textContext: TextContext, which: (c: Input) => boolean): string {
   const { units, foods } = textContext;
-  const wanted = row.outcome.inputs.filter(which);
+  // Nobody weighs a hundredth of a gram.
+  const wanted = row.outcome.inputs.filter((c) => which(c) && !(c.from === "food" && c.massG > 0 && c.massG < 0.05));
   const liquors = wanted.filter((c) => c.from === "liquor").map((c) => writeMass(totalG(c.contents), units));
   const things = wanted.flatMap((c, i) => {
     switch (c.from) {

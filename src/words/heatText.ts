@@ -48,7 +48,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
     case "brown":
       return {
         title,
-        does: `${withIt}For ${writeMinutes(waitMin(row))}: stir twice, leave it alone otherwise. ${weight} stays.`,
+        does: `${withIt}For ${writeMinutes(waitMin(row))}: stir twice and leave it alone otherwise. ${weight} stays.`,
         why: beforeItBrowns(factOf(row, "water-off")?.massG ?? 0, units),
       };
     case "simmer":
@@ -71,7 +71,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
         title,
         does: `Stir ${goesIn} smooth, pour it in and boil ${writeMinutes(step.minutes)}.`,
         why: thick
-          ? `It then ${THICKNESS_IS[thick.thickness]}${thick.atTable === thick.thickness ? ", on the plate too" : `; on the plate it ${THICKNESS_IS[thick.atTable]}`}.`
+          ? `Then it ${THICKNESS_IS[thick.thickness]}${thick.atTable === thick.thickness ? ", on the plate too" : `; on the plate it ${THICKNESS_IS[thick.atTable]}`}.`
           : "",
       };
     }
@@ -95,7 +95,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
       const soft = factOf(row, "softened");
       return {
         title: `Cook the ${name}${step.pressure ? " under pressure" : ""}`,
-        does: `${withIt}${step.pressure ? "From full pressure" : "From the boil, gently,"} about ${writeMinutes(step.minutes ?? soft?.softMin ?? 0)}; ${weight}${range} then.`,
+        does: `${withIt}${step.pressure ? "From full pressure" : "From the boil, gently,"} about ${writeMinutes(step.minutes ?? soft?.softMin ?? 0)}; that makes ${weight}${range}.`,
         why: "Lots differ by a third: bite one before you pour.",
       };
     }
@@ -130,7 +130,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
         why:
           batches?.limitedBy === "heat of the burner"
             ? "The heat sets the batch: more would stew."
-            : "Half the surface, no more.",
+            : "Cover half the surface, no more.",
       };
     case "air-fry":
     case "bake": {
@@ -141,7 +141,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
         does: `${withIt}At ${writeTemp(step.ovenC, units)}${cover}, about ${writeMinutes(step.minutes ?? time?.minutes ?? 0)}. ${weight}${range} comes out.`,
         why:
           step.coreC === null
-            ? "Look at half time; ovens differ."
+            ? "Look in at half-time; ovens differ."
             : `Done when the middle is ${writeTemp(step.coreC, units)}.`,
       };
     }
@@ -186,7 +186,7 @@ export function heatText(step: HeatStep, said: Said): StepText {
     case "reheat":
       return {
         title,
-        does: `${withIt}${step.where === "oven" ? "In the oven" : "On the hob"}, about ${writeMinutes(step.minutes)}, until the middle is ${writeTemp(step.coreC, units)}.`,
+        does: `${withIt}${step.where === "oven" ? "In the oven" : "On the hob"}, about ${writeMinutes(step.minutes ?? watchMin(row))}, until the middle is ${writeTemp(step.coreC, units)}.`,
         why: "Once only.",
       };
   }
@@ -206,6 +206,7 @@ function doneWhen(row: Computed, units: TextContext["units"]): string {
   const core = factOf(row, "cooked-through") ?? factOf(row, "core-short");
   return core ? `Done when the middle is ${writeTemp(core.coreC, units)}.` : "";
 }
+const watchMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.kind === "watch" ? m + p.minutes : m), 0);
 const earlyMin = (row: Computed) => row.outcome.phases.reduce((m, p) => (p.early ? m + p.minutes : m), 0);
 const COVERS = { foil: "in foil", parchment: "in parchment", lid: "under a lid" } as const;
 const COOLING = { room: "in the room", fridge: "in the fridge", "ice-bath": "over ice water" } as const;

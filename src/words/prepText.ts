@@ -1,5 +1,5 @@
 import type { FoodId } from "@/core/foods/food";
-import type { Fact } from "@/core/process/ledger";
+import { type Fact, inputsG } from "@/core/process/ledger";
 import type { Step } from "@/core/process/registry";
 import { writeLength, writeMass, writePercent, writeMinutes, writeTemp } from "@/core/quantities/write";
 import { GRAMS_PER_POUND } from "@/core/quantities/units";
@@ -69,7 +69,7 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
         title,
         does: `${withIt}Mix until it comes together.`,
         why: state
-          ? `For now the mix ${MIX_IS[state.zone]}: the binders still take up water. Rest before judging.`
+          ? `For now the mix ${MIX_IS[state.zone]}: the binders are still taking up water. Let it rest before you judge.`
           : "",
       };
     }
@@ -111,7 +111,7 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
     case "rinse":
       return {
         title,
-        does: `${TIMES[step.times] ?? `${step.times} times`} in ${writeMass(step.waterG, units)} of fresh water${step.how === "swirl" ? "" : `, ${step.how === "soak" ? "standing" : "simmering"} ten minutes each`}.`,
+        does: `${TIMES[step.times] ?? `${step.times} times`} in ${writeMass(step.waterG, units)} of fresh water${step.how === "swirl" ? "" : step.how === "soak" ? `, left for ten minutes${step.times > 1 ? " each time" : ""}` : `, simmered for ten minutes${step.times > 1 ? " each time" : ""}`}.`,
         why: `Salt falls to ${writePercent(factOf(row, "rinsed")?.toShare ?? 0)}.`,
       };
     case "press":
@@ -146,7 +146,7 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
       const filled = factOf(row, "pieces")?.pieces;
       return {
         title: `${title}, ${filled?.count ?? ""} pieces`,
-        does: `${goesIn ? `Share out ${goesIn}: ` : ""}${filled ? `${writeMass(filled.eachG, units)} each, filled` : ""}.`,
+        does: `${goesIn ? `Share out ${goesIn}` : "Share it out"}${filled ? `, ${writeMass(inputsG(row.outcome) / filled.count, units)} to each; filled they weigh ${writeMass(filled.eachG, units)}` : ""}.`,
         why: "Equal fillings are done together.",
       };
     }

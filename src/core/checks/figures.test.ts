@@ -28,7 +28,7 @@ const ofDishes = (dishes: readonly Dish[]): PlanInput =>
 const chains = [...new Set(ROUTES.map((r) => r.food))].flatMap((food) =>
   chainsFor({ id: food, like: null }).map((chain): readonly [string, PlanInput] => {
     const dish = { id: "d", name: "D", replaces: null, servings: 4, parts: [] };
-    const parts = partsFromChain(dish, chain, food, 400);
+    const parts = partsFromChain(dish, chain, { id: food, like: null, name: food }, 400);
     return [`${chain.route} ${chain.form ?? "as it is"}`, ofDishes([{ ...dish, parts }])];
   }),
 );

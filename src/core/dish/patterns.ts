@@ -62,6 +62,14 @@ export const PATTERNS: Readonly<Record<PatternId, Pattern>> = {
   },
   sauce: { salt: "sauce", waits: 15, steps: SAUCE },
   stew: { salt: "sauce", waits: 15, joins: 2, steps: SAUCE },
+  grain: {
+    salt: null,
+    waits: 10,
+    steps: [
+      { kind: "cook", adds: [food("rice-white", 300), food("water", 510), food("salt", 3.5)] },
+      { kind: "stand", more: more("stand", { minutes: 10, foil: true }) },
+    ],
+  },
   pot: {
     salt: null,
     waits: 10,

@@ -108,7 +108,9 @@ export interface AllergenChange {
 export const freezeFoods = (ids: Iterable<FoodId>, book: FoodBook): Food[] =>
   [...ids].flatMap((id) => {
     const food = book.food(id);
-    return food === null ? [] : [{ ...food, process: book.figures(id) }];
+    // What it is like stands for itself: other own foods in between may be gone later.
+    const like = food === null || food.like === null ? null : book.kin(id);
+    return food === null ? [] : [{ ...food, like: like === id ? null : like, process: book.figures(id) }];
   });
 
 /** Frozen foods with the allergens of today where they are stricter, and what changed since, to be told. */

@@ -82,6 +82,8 @@ export interface ProcessFigures {
   readonly brownedLoss?: Estimate;
   /** Baked halved or hollow: the wall that heat has to go through from both sides, mm. */
   readonly wallMm?: number;
+  /** A flat bread, which lies alone: how wide, mm. */
+  readonly flatMm?: number;
   /** Bakes in its own skin: no surface that dries. */
   readonly skin?: true;
   /** Thickness of one layer in the pan, mm. */

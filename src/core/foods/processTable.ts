@@ -135,6 +135,7 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     keepsMoisture: 1.6,
     layerMm: estimate(9, 12, 15),
     brownsAtMoisture: estimate(1.15, 1.3, 1.45),
+    bakedLoss: estimate(0.26, 0.34, 0.42),
   },
   "soy-granules": {
     soak: {
@@ -153,6 +154,7 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     keepsMoisture: 1.6,
     layerMm: estimate(8, 10, 14),
     brownsAtMoisture: estimate(1.0, 1.2, 1.4),
+    bakedLoss: estimate(0.26, 0.34, 0.42),
   },
   "tofu-firm": {
     press: {
@@ -167,6 +169,7 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     bakedLoss: estimate(0.2, 0.28, 0.38),
   },
   tempeh: {
+    bakedLoss: estimate(0.15, 0.22, 0.3),
     raw: "raw-tempeh",
     layerMm: estimate(8, 10, 15),
     brownsAtMoisture: estimate(1.0, 1.2, 1.4),
@@ -299,6 +302,7 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     keepsMoisture: 1.6,
     layerMm: estimate(12, 15, 18),
     brownsAtMoisture: estimate(1.15, 1.3, 1.45),
+    bakedLoss: estimate(0.24, 0.32, 0.4),
   },
   "tofu-extra-firm": {
     press: {
@@ -323,7 +327,12 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
     brownsAtMoisture: estimate(1.2, 1.5, 1.8),
     keepsMoisture: 1.8,
   },
-  seitan: { layerMm: estimate(8, 12, 15), brownsAtMoisture: estimate(1.4, 1.7, 2), keepsMoisture: 1.6 },
+  seitan: {
+    bakedLoss: estimate(0.15, 0.22, 0.3),
+    layerMm: estimate(8, 12, 15),
+    brownsAtMoisture: estimate(1.4, 1.7, 2),
+    keepsMoisture: 1.6,
+  },
   "jackfruit-young": { ...BRINED_FRUIT, brownedLoss: estimate(0.25, 0.35, 0.5), bakedLoss: estimate(0.25, 0.35, 0.5) },
   "banana-blossom": { ...BRINED_FRUIT, brownedLoss: estimate(0.2, 0.3, 0.4) },
   "banana-peel": { keepsMoisture: 7.5, brownedLoss: estimate(0.3, 0.4, 0.5), bakedLoss: estimate(0.5, 0.57, 0.65) },
@@ -526,8 +535,8 @@ export const FIGURES: Readonly<Record<FoodId, ProcessFigures>> = {
   "koya-tofu": { soak: steeped(estimate(4, 4.8, 5.6), estimate(6, 12, 25)), keepsMoisture: 3 },
   yuba: { soak: steeped(estimate(1.2, 1.6, 2.1), estimate(60, 90, 150)), keepsMoisture: 1.5 },
   // Thin and dry through in minutes (common practice: a quarter to a third lighter once crisp).
-  "tortilla-corn": { bakedLoss: estimate(0.5, 0.6, 0.7) },
-  flatbread: { bakedLoss: estimate(0.35, 0.45, 0.55) },
+  "tortilla-corn": { bakedLoss: estimate(0.5, 0.6, 0.7), flatMm: 150 },
+  flatbread: { bakedLoss: estimate(0.35, 0.45, 0.55), flatMm: 180 },
   bread: { bakedLoss: estimate(0.25, 0.33, 0.4), drinksOil: estimate(0.25, 0.4, 0.6) },
   almonds: nut(estimate(0.4, 0.5, 0.6), estimate(360, 600, 900), 0.2),
   pecans: nut(estimate(0.25, 0.35, 0.45), estimate(240, 480, 720), 0.2),

@@ -25,12 +25,19 @@ export function applyFix(dish: Dish, id: StepId, fix: Fix, factor: number): Dish
     case "chill":
       return editStep(dish, id, (s) => ({ ...s, [fix.key]: fix.key === "where" ? "fridge" : true }) as Step);
     case "heat":
-      return editStep(dish, id, (s) => ({ ...s, [fix.key]: atMost(s, fix.key, fix.tempC) }) as Step);
+      return editStep(dish, id, (s) => hotter(s, fix.key, fix.tempC));
     case "add":
       return editStep(dish, id, (s) => pour(s, fix.food, fix.massG / factor));
   }
 }
 
+/** What was done for minutes alone takes as long as its middle needs, where a step can be told so. */
+function hotter(step: Step, key: string, tempC: number): Step {
+  const minutes = descriptorOf(step.kind).fields.minutes;
+  const byMiddle = key === "coreC" && "coreC" in step && step.coreC === null && minutes?.is === "number";
+  const free = byMiddle && minutes.orNull === true ? { minutes: null } : {};
+  return { ...step, ...free, [key]: atMost(step, key, tempC) } as Step;
+}
 /** No more than the setting takes. */
 function atMost(step: Step, key: string, value: number): number {
   const field = descriptorOf(step.kind).fields[key];

@@ -6,6 +6,8 @@ import { totalG } from "../process/contents";
 import type { Fact } from "../process/fact";
 import type { Step, StepKind } from "../process/registry";
 import type { Row } from "../process/row";
+import { middleOf } from "../process/ledger";
+import { pieceShapeOf, SURFACES, wetCoreMinutes } from "../process/steps/geometry";
 import type { Caution, CautionFacts } from "../safety/rule";
 
 /** A way out that one press takes: what would be done to the dish at one step. Grams are those shown, for the table. */
@@ -58,7 +60,30 @@ export function fixesOf(
       fixes.push({ kind: "put-before", step: "drain" });
   }
   fixes.push(...cautions.flatMap((caution) => ofCaution(caution, row.step)));
+  if (cautions.some((c) => c.rule === "raw-inside")) fixes.push(...hotInside(row));
   return advice === null ? fixes : [...fixes, ...ofAdvice(advice, rows[at + 1])];
+}
+
+/** The middle of everything in it, hot: 74 °C, and a little for the reading. */
+const HOT_INSIDE_C = 75;
+/** Heats from all sides by what is wet round the pieces, so that minutes are enough. */
+const ROUND: ReadonlySet<StepKind> = new Set(["simmer", "deep-fry"]);
+/** To the middle, where a step can be told so; longer where what lies round the pieces is hot enough for that. */
+function hotInside({ step, outcome: { after } }: Computed): readonly Fix[] {
+  if ("coreC" in step && step.coreC === null) return [{ kind: "heat", key: "coreC", tempC: HOT_INSIDE_C }];
+  const aroundC = step.kind === "deep-fry" ? step.oilC : after.batch.tempC;
+  if (!ROUND.has(step.kind) || !("minutes" in step) || step.minutes === null || aroundC <= HOT_INSIDE_C) return [];
+  const inside = [...after.lumps, ...(after.lumps.length === 0 ? [{ ...after, middleC: middleOf(after) }] : [])];
+  let moreMin = 0;
+  for (const { pieces, cutMm, middleC } of inside) {
+    if (pieces === null && cutMm === null) return [];
+    const shape = pieceShapeOf({ batch: after.batch, pieces, cutMm }, { food: () => null });
+    const heat = { surface: SURFACES.simmering, startC: middleC, aroundC, coreC: HOT_INSIDE_C };
+    const needed = wetCoreMinutes({ remember: (_key, work) => work() }, shape, heat);
+    if (!needed.ok) return [];
+    moreMin = Math.max(moreMin, needed.value);
+  }
+  return [{ kind: "minutes", minutes: Math.ceil(step.minutes + moreMin) }];
 }
 
 /** Less than this share of its minutes leaves a vegetable firm, and of its softness a pulse hard: said by the facts as well. */

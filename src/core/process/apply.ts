@@ -81,10 +81,10 @@ function doneTo(
   context: StepContext,
   openBathG = 0,
 ): Applied {
-  if (isMarked(vessel, "frozen") && !descriptor.fitsFrozen) return fail({ kind: "still-frozen" });
+  if (isMarked(vessel, "frozen") && !fitsFrozen(descriptor, vessel)) return fail({ kind: "still-frozen" });
   const bathG = descriptor.takesBath === true && vessel.bath !== null ? totalG(vessel.bath) : 0;
   const lies = bathG > 0 ? { ...vessel, batch: add(vessel.batch, vessel.bath as Contents), bath: null } : vessel;
-  const applied = descriptor.apply(lies, step as never, context);
+  const applied = withHeavyHands(descriptor.apply(lies, step as never, context), step);
   if (!applied.ok) return applied;
   const { inputs, facts } = applied.value;
   const after = settled(descriptor, vessel, applied.value);
@@ -133,6 +133,41 @@ function doneTo(
     phases,
     needs,
     facts: told.length === 0 ? facts : [...facts, ...told],
+  });
+}
+
+/** Thin pieces, patties and slices, are cooked from frozen (USDA FSIS: half as long again); what is thicker is raw inside by then. */
+const THIN_MM = 30;
+const fitsFrozen = ({ fitsFrozen: fits }: StepDescriptor, { pieces }: Vessel): boolean =>
+  fits === true || (fits === "thin" && pieces !== null && pieces.form !== "layer" && pieces.thicknessMm <= THIN_MM);
+
+/** So much one pair of hands lifts, stirs and pours as quickly as less; each kilo more takes so long (rule of thumb). */
+const A_FAMILY_G = 2500;
+const MIN_A_KILO = 0.5;
+/** Kinds that count what passes through the hands, piece by piece or by the kilo. */
+const COUNTED: ReadonlySet<string> = new Set([
+  "cut",
+  "pulse",
+  "mash",
+  "pat",
+  "sort",
+  "slice",
+  "stuff",
+  "shape",
+  "squeeze",
+  "coat",
+]);
+/** Hands grow with the kilos of what they hold, where the cook has not said how long. */
+function withHeavyHands(applied: Applied, step: StepCommon): Applied {
+  if (!applied.ok || step.handsMin !== null || COUNTED.has(step.kind)) return applied;
+  const { after, phases } = applied.value;
+  const moreG = totalG(after.batch) - A_FAMILY_G;
+  const at = moreG > 0 ? phases.findIndex((p) => p.kind === "hands" && !p.early) : -1;
+  if (at < 0) return applied;
+  const longer = (minutes: number) => minutes + (MIN_A_KILO * moreG) / 1000;
+  return succeed({
+    ...applied.value,
+    phases: phases.map((p, i) => (i === at ? { ...p, minutes: longer(p.minutes) } : p)),
   });
 }
 
@@ -263,11 +298,11 @@ function insideOf(
   const around = WET.has(step.kind) ? after.batch.tempC : (before.batch.tempC + after.batch.tempC) / 2;
   let minutes = 0;
   for (const phase of phases) if (!phase.early) minutes += phase.minutes;
-  const later = (pieces: Vessel["pieces"], middleC: number): number => {
+  const later = ({ pieces, cutMm }: Pick<Vessel, "pieces" | "cutMm">, middleC: number): number => {
     const towards = (aroundC: number) =>
       wetMiddleAfter(
         context,
-        pieceShapeOf({ batch: after.batch, pieces, cutMm: after.cutMm }, context),
+        pieceShapeOf({ batch: after.batch, pieces, cutMm }, context),
         { surface: SURFACES.simmering, startC: middleC, aroundC },
         minutes,
       );
@@ -275,9 +310,9 @@ function insideOf(
   };
   // A step that works out the middle has said it.
   const said = after.middleC !== before.middleC || after.middleC === null;
-  const own = said || after.middleC === null ? after.middleC : later(after.pieces, after.middleC);
+  const own = said || after.middleC === null ? after.middleC : later(after, after.middleC);
   const middleC = own !== null && own >= after.batch.tempC - AS_HOT_K ? null : own;
-  const left = lumps.map((l): Lump => ({ ...l, middleC: later(l.pieces, l.middleC) })).filter((l) => l.middleC < HOT_C);
+  const left = lumps.map((l): Lump => ({ ...l, middleC: later(l, l.middleC) })).filter((l) => l.middleC < HOT_C);
   return { middleC, lumps: left.length === 0 ? NOTHING_INSIDE : left, freed: NOTHING_FREED };
 }
 type Softened = Extract<Fact, { kind: "softened" }>;

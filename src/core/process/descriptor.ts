@@ -117,7 +117,7 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   /** May be done once more, or longer, until the scale shows what was planned. */
   readonly again?: true;
   /** May be done to a block that is still frozen. */
-  readonly fitsFrozen?: true;
+  readonly fitsFrozen?: true | "thin";
   /** Is only half done before it has come to the middle. */
   readonly toTheMiddle?: true;
   /** What goes in lies round the pieces, as a sauce does, and makes none of them heavier. */

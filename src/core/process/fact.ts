@@ -98,7 +98,17 @@ export type Fact =
   | { readonly kind: "batter"; readonly waterPerFlour: number; readonly body: "thin" | "tray" | "thick" | "stiff" }
   | { readonly kind: "coated"; readonly takesG: number; readonly missingG: number }
   | { readonly kind: "splashes"; readonly count: number; readonly waterG: number }
-  | { readonly kind: "core-short"; readonly neededMin: number; readonly givenMin: number; readonly coreC: number }
+  /** The middle needs longer; with a range where ovens differ: within it a thermometer decides. */
+  | {
+      readonly kind: "core-short";
+      readonly neededMin: number;
+      readonly givenMin: number;
+      readonly coreC: number;
+      readonly lowMin?: number;
+      readonly highMin?: number;
+    }
+  /** Its middle is hot before the surface is dry and brown: that is what the minutes are. */
+  | { readonly kind: "surface-clock"; readonly minutes: number; readonly coreMin: number }
   /** Vegetables: minutes until they are tender where the water boils at `atC`, and the minutes they get. */
   | { readonly kind: "tender"; readonly neededMin: number; readonly givenMin: number; readonly atC: number }
   /** Browned and taken out: the middle is so hot, and cooks on in what follows. */
@@ -116,3 +126,8 @@ export type Fact =
     }
   /** The figure is only a usual one: nothing is known of this food under this step. */
   | { readonly kind: "rule-of-thumb"; readonly what: "loss" | "minutes" | "pick-up" };
+
+type Short = Extract<Fact, { kind: "core-short" }>;
+/** Whether minutes lie within what ovens differ by: neither enough nor plainly too few. */
+export const isClose = (fact: Short): fact is Short & Readonly<Record<"lowMin" | "highMin", number>> =>
+  fact.lowMin !== undefined && fact.givenMin >= fact.lowMin;

@@ -29,7 +29,10 @@ export const isInside = (mark: Mark): mark is InsideMark => (INSIDE_MARKS as rea
 export const COOKED_C = (135 - 32) / 1.8;
 /** Pieces of another part that lie in a sauce or a dish, and are not hot to the middle yet. */
 export interface Lump {
-  readonly pieces: ShapedPieces;
+  /** Null: cut, not shaped. */
+  readonly pieces: ShapedPieces | null;
+  /** Thickness as they were cut, mm; null for shaped ones and what was never cut. */
+  readonly cutMm: number | null;
   readonly middleC: number;
   readonly marks: readonly InsideMark[];
 }
@@ -157,6 +160,8 @@ export type StepFailure =
   | BadNumber
   | { readonly kind: "unknown-food"; readonly food: FoodId }
   | { readonly kind: "no-figures"; readonly food: FoodId; readonly wants: "soaking" | "pressing" }
+  /** Too soft for any weight. */
+  | { readonly kind: "falls-apart"; readonly food: FoodId }
   /** This food is worked out by another kind of step. */
   | { readonly kind: "other-step"; readonly food: FoodId; readonly take: "cook" | "boil" | "soak" }
   | { readonly kind: "still-frozen" }
@@ -237,6 +242,8 @@ export interface StepContext {
   readonly food: FoodLookup;
   /** Process figures, also of a cook's own food that borrows another's. */
   readonly figures: (food: FoodId) => ProcessFigures;
+  /** The built-in food that it is, or that a cook's own food is like. */
+  readonly kin: (food: FoodId) => FoodId;
   readonly bring: (lines: readonly Line[]) => readonly Input[] | StepFailure;
   /** A part as it was at its end, whole; null when it is not made. */
   readonly endOf: (part: PartId) => Vessel | null;

@@ -126,7 +126,7 @@ export function rawWith(before: readonly Mark[], came: readonly Input[], context
     if (one.from === "liquor") for (const mark of one.raw) marks = marked(marks, mark);
     if (one.from !== "food") continue;
     const { raw, press } = context.figures(one.food);
-    const inside = insideMarkOf(one.food);
+    const inside = insideMarkOf(context.kin(one.food));
     if (inside !== null) marks = marked(marks, inside);
     if (raw) marks = marked(marks, raw);
     if (press?.cells) marks = marked(marks, "raw-cells");

@@ -75,6 +75,7 @@ function drawnByKind(): Map<string, Set<string>> {
       dishId: dish.id,
       foods: book.food,
       figures: book.figures,
+      kin: book.kin,
       brought: new Map(),
       known: new Map(),
       readings: new Map(),

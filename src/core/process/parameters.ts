@@ -335,6 +335,14 @@ const PARAMETER_TABLE = {
     meaning: "how little of that gets away behind foil or a lid",
     steps: ["bake"],
   },
+  "surface minutes": {
+    of: "step",
+    unit: "min",
+    spread: est(12, 15, 20),
+    source: "common practice: 12-20 min at 190-220 °C",
+    meaning: "minutes until bare pieces are dry and brown outside in a still oven at 205 °C",
+    steps: ["air-fry", "bake"],
+  },
   "oven time": {
     of: "step",
     unit: "times",
@@ -555,3 +563,5 @@ type BySetting<K extends ParameterId> = Table[K]["spread"] extends string | Esti
 /** The spread of a parameter by a setting of its step. */
 export const spreadBy = <K extends ParameterId>(id: BySetting<K>, setting: keyof Table[K]["spread"]): Estimate =>
   (PARAMETERS[id].spread as Readonly<Record<string, Estimate>>)[setting as string] as Estimate;
+/** The spread of a parameter that has one whatever the step is set to. */
+export const spreadOf = (id: "oven time"): Estimate => PARAMETER_TABLE[id].spread;

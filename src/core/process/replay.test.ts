@@ -15,6 +15,7 @@ const worldOf = (dishId: string): ReplayWorld => ({
   dishId,
   foods: book.food,
   figures: book.figures,
+  kin: book.kin,
   brought: new Map(),
   known: new Map(),
   readings: new Map(),

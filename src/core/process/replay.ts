@@ -62,6 +62,7 @@ export interface ReplayWorld extends KitchenFacts {
   readonly dishId: DishId;
   readonly foods: FoodLookup;
   readonly figures: StepContext["figures"];
+  readonly kin: StepContext["kin"];
   /** What lines of foods alone bring is the same in every sample: worked out once. */
   readonly brought: Map<readonly Line[], readonly Input[]>;
   /** Keys and descriptors of the steps of a part, found once for all samples. */
@@ -120,6 +121,7 @@ export function replayPart(
     freezer: world.freezer,
     food: world.foods,
     figures: world.figures,
+    kin: world.kin,
     remember: world.memory,
     bring: (lines) => bring(lines, world, exchange, draw, current),
     endOf: exchange.endOf,
@@ -222,9 +224,9 @@ const isForWant = (part: ReplayedPart | undefined): boolean =>
 /** What of a part is raw: of its pieces the middle, which stays theirs in whatever they come into; else all of it. */
 function insideOf(end: Vessel): { readonly raw: readonly RawMark[]; readonly lumps: readonly Lump[] } {
   const raw = rawOf(end);
-  const marks = end.pieces === null ? [] : raw.filter(isInside);
-  if (marks.length === 0 || end.pieces === null) return { raw, lumps: end.lumps };
-  const own: Lump = { pieces: end.pieces, middleC: middleOf(end), marks };
+  const marks = end.pieces === null && end.cutMm === null ? [] : raw.filter(isInside);
+  if (marks.length === 0) return { raw, lumps: end.lumps };
+  const own: Lump = { pieces: end.pieces, cutMm: end.cutMm, middleC: middleOf(end), marks };
   return { raw: raw.filter((m) => !isInside(m)), lumps: [...end.lumps, own] };
 }
 

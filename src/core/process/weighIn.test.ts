@@ -1,5 +1,5 @@
 import { NOTHING, totalG } from "./contents";
-import { EMPTY_VESSEL, type Outcome } from "./ledger";
+import { conservationGapG, EMPTY_VESSEL, type Outcome } from "./ledger";
 import { correctByReading, wayBack } from "./weighIn";
 import { combineSolids, solidsOf } from "./solids";
 
@@ -60,8 +60,25 @@ test("of a coat no more clings than was offered, but for the half gram of the sc
   };
   const corrected = (readingG: number) => correctByReading("clings", coated, readingG);
   expect(corrected(440.4)).toMatchObject({ ok: true });
-  expect(corrected(440.6)).toMatchObject({ ok: false, failure: { kind: "above-possible", highestG: 440 } });
-  expect(corrected(399.9)).toMatchObject({ ok: false, failure: { kind: "below-possible", lowestG: 400 } });
+  expect(corrected(470)).toMatchObject({ ok: false, failure: { kind: "above-possible", highestG: 440 } });
+  expect(corrected(380)).toMatchObject({ ok: false, failure: { kind: "below-possible", lowestG: 400 } });
+});
+
+test("within a tenth of what was computed no reading is refused, and every gram is accounted for", () => {
+  const before = { ...EMPTY_VESSEL, batch: { ...NOTHING, solids: solidsOf("tofu-firm", 100), waterG: 300 } };
+  const weighed = (meaning: "addition" | "clings" | "water" | "liquor", readingG: number) => {
+    const outcome: Outcome = { after: before, inputs: [], outputs: [], phases: [], needs: [], facts: [] };
+    const corrected = correctByReading(meaning, outcome, readingG);
+    if (!corrected.ok) return corrected.failure.kind;
+    expect(totalG(corrected.value.outcome.after.batch)).toBeCloseTo(readingG, 2);
+    expect(conservationGapG(before, corrected.value.outcome)).toBeLessThan(0.01);
+    return "accepted";
+  };
+  for (const readingG of [361, 390, 400, 410, 439]) {
+    expect([readingG, weighed("water", readingG)]).toEqual([readingG, "accepted"]);
+    expect([readingG, weighed("liquor", readingG)]).toEqual([readingG, "accepted"]);
+  }
+  expect([weighed("water", 445), weighed("liquor", 445)]).toEqual(["above-possible", "above-possible"]);
 });
 
 test("after frying a difference is water alone: the salt stays", () => {

@@ -24,6 +24,9 @@ export interface Corrected {
  * addition it is more or less of what was added, after a coat more or less of what clings. Every gram stays accounted for: the
  * ledger's other side moves too.
  *
+ * A reading that the step alone cannot explain, but within a tenth of what was computed, is how kitchens are: what is missing
+ * then stuck somewhere, what is too much is water that came along.
+ *
  * @param meaning what the scale says after a step of this kind; null: nothing
  * @param readingG the food alone, vessel tared, g
  */
@@ -32,6 +35,27 @@ export function correctByReading(
   outcome: Outcome,
   readingG: number,
 ): Result<Corrected, WeighInFailure> {
+  const read = explained(meaning, outcome, readingG);
+  if (read.ok || read.failure.kind === "not-weighed-here") return read;
+  const computedG = totalG(outcome.after.batch);
+  if (Math.abs(readingG - computedG) > NEAR * computedG) return read;
+  const nearestG = read.failure.kind === "below-possible" ? read.failure.lowestG + 1e-3 : read.failure.highestG;
+  const nearest = explained(meaning, outcome, nearestG);
+  // What the step explains of it, but nothing that leads away from the scale.
+  const toward = nearest.ok && (nearestG - computedG) * (readingG - computedG) > 0;
+  const { factor, outcome: made } = toward ? nearest.value : { factor: 1, outcome };
+  const { batch } = made.after;
+  const restG = readingG - totalG(batch);
+  const more = restG < 0 ? portion(batch, restG / totalG(batch)) : { ...NOTHING, waterG: restG };
+  const after = { ...made.after, batch: { ...add(batch, more), tempC: batch.tempC } };
+  const inputs = restG > 0 ? [...made.inputs, { from: "step" as const, contents: more }] : made.inputs;
+  const outputs = restG < 0 ? [...made.outputs, { to: "utensil" as const, contents: portion(more, -1) }] : made.outputs;
+  return succeed({ factor, outcome: { ...made, after, inputs, outputs } });
+}
+/** Within so much of the computed weight no reading is refused. */
+const NEAR = 0.1;
+
+function explained(meaning: Meaning | null, outcome: Outcome, readingG: number): Result<Corrected, WeighInFailure> {
   const { batch } = outcome.after;
   if (meaning === null || outcome.after.bath !== null) return fail({ kind: "not-weighed-here" });
   const computedG = totalG(batch);

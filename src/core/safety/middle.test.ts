@@ -2,6 +2,11 @@ import { food, joined, part, step } from "@/demo/write";
 import { dishOf, inputOf } from "../__tests__/supper";
 import type { Part } from "../dish/dish";
 import { judge } from "../judge";
+import { DEMO_KITCHEN } from "@/demo/household";
+import { openBook } from "../foods/book";
+import type { Food } from "../foods/food";
+import { applyFix } from "../mend/applyFix";
+import { fixesOf } from "../mend/fixes";
 import { plan } from "../plan";
 import type { Step } from "../process/registry";
 import type { Caution } from "./rule";
@@ -153,4 +158,58 @@ test("a pot of soup is as hot as its liquid, whatever the middle of a piece: the
     ]),
   ]);
   expect(judge(soup, plan(soup), null).map((c) => c.rule)).toContain("hot-blender");
+});
+test("an own food that is like egg brings raw egg", () => {
+  const egg = openBook({ foods: [], labels: [] }).food("egg");
+  const mine = { ...egg, id: "own-1", name: "Hens' eggs of mine", like: "egg" } as Food;
+  const dish = dishOf([
+    part("balls", "Balls", null, 15, [
+      step("weigh", "w", [food("chickpeas-cooked", 400), food("own-1", 50)]),
+      step("bind", "b", []),
+      step("shape", "s", [], { form: "ball", pieceG: 45, diameterMm: 45 }),
+      step("sear", "h", [food("rapeseed-oil", 20)], { browningMin: 1 }),
+    ]),
+  ]);
+  const rulesOf = (foods: readonly Food[]) => {
+    const input = inputOf([dish], { foods });
+    return judge(input, plan(input), null).map((c) => c.rule);
+  };
+  expect(rulesOf([mine])).toContain("raw-inside");
+  expect(rulesOf([{ ...mine, like: null }])).not.toContain("raw-inside");
+});
+test("cut pieces of another part keep their middle in a hot sauce", () => {
+  const inSauce = (minutes: number) => [
+    part("meat", "Meat", null, 15, [step("cut", "c", [food("chicken-breast", 500)], { pieceMm: 30 })]),
+    part("sauce", "Sauce", null, 15, [
+      step("simmer", "hot", [food("passata", 1500)], { minutes: 10 }),
+      step("simmer", "together", [joined("meat")], { minutes }),
+    ]),
+  ];
+  expect(stops(inSauce(1)).rules).toContain("raw-inside");
+  expect(stops(inSauce(20)).rules).not.toContain("raw-inside");
+});
+test("one press gives a sauce the minutes that its pieces need, or a pan its middle", () => {
+  const rowsOf = (parts: readonly Part[], id: string, at: string) => {
+    const input = inputOf([dishOf(parts)]);
+    const planned = plan(input);
+    const rows = planned.dishes[0]?.parts.find((p) => p.id === id)?.rows ?? [];
+    const index = rows.findIndex((r) => r.step.id === at);
+    const cautions = judge(input, planned, null).filter((c) => c.step === rows[index]?.key);
+    return fixesOf(rows, index, { advice: null, cautions, kitchen: DEMO_KITCHEN });
+  };
+  const sauce = (minutes: number) => [
+    balls(step("sear", "h", [food("rapeseed-oil", 20)], { browningMin: 2 })),
+    part("sauce", "Sauce", null, 15, [
+      step("simmer", "hot", [food("passata", 900)], { minutes: 10 }),
+      step("simmer", "together", [joined("balls")], { minutes }),
+    ]),
+  ];
+  const [longer] = rowsOf(sauce(2), "sauce", "together");
+  expect(longer?.kind).toBe("minutes");
+  if (longer?.kind === "minutes") expect(stops(sauce(longer.minutes)).rules).not.toContain("raw-inside");
+  const fried = balls(step("fry", "h", [food("rapeseed-oil", 20)], { coreC: null }));
+  const [hotter] = rowsOf([fried], "balls", "h");
+  expect(hotter).toEqual({ kind: "heat", key: "coreC", tempC: 75 });
+  const mended = hotter && applyFix(dishOf([fried]), "h", hotter, 1);
+  expect(harms(stops(mended?.parts ?? []).rules)).toBe(false);
 });

@@ -30,6 +30,7 @@ export interface CautionFacts {
   readonly "raw-inside": { readonly what: InsideMark; readonly middleC: number; readonly leastC: number };
   readonly "core-low": { readonly leastC: number };
   readonly "core-short": { readonly neededMin: number; readonly coreC: number };
+  readonly "core-close": { readonly lowMin: number; readonly highMin: number; readonly coreC: number };
   readonly "hot-hold": { readonly leastC: number; readonly atHomeC: number };
   readonly reheat: { readonly leastC: number };
   readonly cooling: { readonly fromC: number; readonly firstC: number; readonly lastC: number };

@@ -270,6 +270,11 @@ const TABLE: readonly (readonly [string, readonly Step[], readonly Step[], PlanI
     [tofu, step("shape", [], { form: "loaf", pieceG: 400 }), step("bake", [], { coreC: 74, minutes: 10 })],
     [tofu, step("shape", [], { form: "loaf", pieceG: 400 }), step("bake", [], { coreC: 74, minutes: 200 })],
   ],
+  [
+    "core-close",
+    [tofu, step("shape", [], { form: "loaf", pieceG: 400 }), step("bake", [], { coreC: 74, minutes: 32 })],
+    [tofu, step("shape", [], { form: "loaf", pieceG: 400 }), step("bake", [], { coreC: 74, minutes: 10 })],
+  ],
   ["hot-hold", [tofu, step("hold", [], { holdC: 50 })], [tofu, step("hold", [], { holdC: 60 })]],
   ["reheat", [tofu, step("reheat", [], { coreC: 73 })], [tofu, step("reheat", [], { coreC: 74 })]],
   [

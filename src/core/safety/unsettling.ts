@@ -10,6 +10,7 @@ const KIND: Readonly<Record<RuleId, "mendable" | "standing">> = {
   "raw-inside": "mendable",
   "core-low": "standing",
   "core-short": "mendable",
+  "core-close": "standing",
   "hot-hold": "mendable",
   reheat: "mendable",
   cooling: "mendable",

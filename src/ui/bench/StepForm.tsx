@@ -41,6 +41,8 @@ export interface SelectedStep {
   readonly frozen: boolean;
   /** The pan that it is done in, where it names none. */
   readonly pan: string | null;
+  /** Whether pulses are in it, which ask for more than rice and pasta. */
+  readonly pulses: boolean;
   /** At a shaping step: how many pieces, and the grams that they share. */
   readonly pieces: { readonly count: number; readonly usableG: number } | null;
 }
@@ -86,21 +88,26 @@ export const StepForm = memo(function StepForm({ selected, part, number, actions
         />
         <Flex gap="3" wrap="wrap" mt="3">
           {pieces && step.kind === "shape" && <PieceCount pieces={pieces} onEdit={editStep} />}
-          {fieldsOf(step, kitchen, selected.pan, selected.limits).map((field) => (
-            <FieldInput
-              key={field.key}
-              field={field}
-              step={step}
-              units={units}
-              wholeG={pieces?.usableG ?? null}
-              onEdit={(edit) => editStep(`${name}: ${field.label.toLowerCase()}`, edit)}
-            />
-          ))}
+          {fieldsOf(step, kitchen, selected.pan, selected.limits)
+            .filter(({ key }) => selected.pulses || !OF_PULSES.has(key) || step[key as keyof Step] === true)
+            .map((field) => (
+              <FieldInput
+                key={field.key}
+                field={field}
+                step={step}
+                units={units}
+                wholeG={pieces?.usableG ?? null}
+                onEdit={(edit) => editStep(`${name}: ${field.label.toLowerCase()}`, edit)}
+              />
+            ))}
         </Flex>
       </chakra.fieldset>
     </Box>
   );
 });
+
+/** What makes dried pulses soft sooner or later, and nothing else. */
+const OF_PULSES: ReadonlySet<string> = new Set(["oldBeans", "hardWater", "soda"]);
 
 /** A wanted number of pieces is a mass of each: the mix divided by it. */
 function PieceCount({

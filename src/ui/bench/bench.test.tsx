@@ -123,6 +123,7 @@ describe("the step in hand", () => {
       frozen: false,
       pieces: null,
       pan: null,
+      pulses: true,
       ...more,
     };
     const others = { moveStep: jest.fn(), removeStep: jest.fn(), ownFood: jest.fn() };
@@ -138,6 +139,12 @@ describe("the step in hand", () => {
     form(step);
     for (const field of fieldsOf(step, DEMO_KITCHEN, null, LIMITS_BY_KIND[kind]))
       expect(screen.getByLabelText(field.label)).toBeInTheDocument();
+  });
+  test("soda, hard water and old beans are asked of pulses, not of rice", () => {
+    form(newStep("cook", "x") as Step, { pulses: false });
+    expect(screen.queryByText("Soda in the water")).toBeNull();
+    form(newStep("cook", "y") as Step);
+    expect(screen.getByText("Soda in the water")).toBeVisible();
   });
   test("an amount on screen is for everybody, in the dish for its own servings", async () => {
     const onEdit = jest.fn();

@@ -31,7 +31,7 @@ export interface BenchActions {
   readonly addStep: (kind: StepKind, takes?: PartId) => void;
   readonly addPart: (pattern: PatternId) => void;
   /** A part from a food, shown grams of it, by one of its usual chains; null only weighs it out. */
-  readonly addChain: (chain: Chain, food: Pick<Food, "id" | "name">, massG: number) => void;
+  readonly addChain: (chain: Chain, food: Pick<Food, "id" | "name" | "like">, massG: number) => void;
   /** A part of these foods, weighed out; null grams are to be said. */
   readonly addWeighed: (name: string, foods: readonly TypedFood[]) => void;
   readonly removePart: () => void;

@@ -287,7 +287,7 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null, li
     ],
     reheat: () => [
       choice("where", "Where", { oven: "in the oven", hob: "on the hob" }),
-      number("minutes", "Minutes", "min"),
+      number("minutes", "Minutes", "min", "as long as it takes"),
       number("coreC", "Until the middle is", "temp"),
     ],
     serve: () => [],

@@ -45,6 +45,7 @@ export const context = (draw: Draw): StepContext => ({
   freezer: true,
   food: foods,
   figures: processOf,
+  kin: (id) => id,
   bring: (lines) =>
     lines.flatMap((l): Input[] =>
       l.kind === "food"

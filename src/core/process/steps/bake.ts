@@ -1,9 +1,10 @@
 import { batchesFor } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
-import { at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
-import { type Fact, type Need, type StepContext, type Vessel } from "../ledger";
+import { add, at, type Contents, mainFood, solidsG, subtract, totalG, water } from "../contents";
+import { type Fact, isMarked, marked, type Need, type StepContext, type Vessel } from "../ledger";
+import { spreadOf } from "../parameters";
 import { sumOver } from "../solids";
-import { type Applied, filled, hands, outcome, wait, watch } from "./common";
+import { type Applied, filled, hands, outcome, together, wait, watch } from "./common";
 import {
   afterOven,
   coreFact,
@@ -14,6 +15,7 @@ import {
   pieceShapeOf,
   SURFACES,
 } from "./geometry";
+import { softenedBy } from "./soften";
 import { choice, defineStep, flag, machine, number, numberOrNull, type StepWith } from "../descriptor";
 
 /** Oven work: to a core temperature, or for minutes; with both, the minutes are held against the core. */
@@ -36,10 +38,12 @@ function looseLoss(
   batch: Contents,
   minutes: number,
   ovenC: number,
+  surface: number,
   context: StepContext,
 ): { share: number; known: boolean } {
   const all = solidsG(batch);
-  const heat = Math.max(0.2, (ovenC - 60) / 140);
+  // Moving air dries a little faster.
+  const heat = Math.max(0.2, (ovenC - 60) / 140) * Math.max(1, surface / SURFACES.stillOven) ** 0.25;
   let knownG = 0;
   const lost = sumOver(batch.solids, (id, grams) => {
     const figure = context.figures(id).bakedLoss;
@@ -54,6 +58,18 @@ function looseLoss(
   const share = knownG === 0 ? unknown : (lost * (minutes / 30) ** 0.6 * heat + (all - knownG) * unknown) / all;
   return { share, known: false };
 }
+/** Below this an oven dries and sets and does not brown (common practice). */
+const BROWNS_FROM_C = 160;
+/** The heat of an oven at which the table's minutes stand, °C; colder takes as much longer as it is less above boiling (engineering estimate). */
+const BROWNS_AT_C = 205;
+/** Minutes until what is bare is dry and brown outside: 12–20 at 190–220 °C (common practice), quicker where air moves fast. */
+const surfaceMinutes = (
+  { ovenC }: { readonly ovenC: number },
+  { surface }: { readonly surface: number },
+  context: StepContext,
+): number =>
+  (context.draw("surface minutes") * ((BROWNS_AT_C - 100) / (ovenC - 100)) * SURFACES.stillOven ** 0.5) /
+  surface ** 0.5;
 /** So much of the solids has a figure of its own: the rest goes with it (rule of thumb). */
 const MOSTLY = 0.6;
 
@@ -62,6 +78,23 @@ interface Batches {
   readonly count: number;
   readonly limitedBy: "room on the trays" | "room in the basket" | null;
 }
+
+/** What bakes in its sauce is a little below the boil once it is hot (engineering estimate). */
+const SOFTENS_C = 95;
+/** Hot enough for pasta and pulses to go on, °C; of a dish that warms as it bakes the minutes above it, as if it warmed evenly. */
+const GOES_ON_C = 80;
+function minutesAbove(endC: number, startC: number, minutes: number): number {
+  if (endC <= GOES_ON_C) return 0;
+  return startC >= GOES_ON_C ? minutes : (minutes * (endC - GOES_ON_C)) / (endC - startC);
+}
+
+/** Ice takes so much to melt, J/g; frozen food warms so much easier than thawed, J/(g K) (models card 18). */
+const FUSION = 334;
+const THAWED_HEAT = 3.5;
+const FROZEN_EASIER = 0.55;
+/** As cold as unfrozen food would have to be to take as much heat: the ice in it counted. */
+const asColdAs = (batch: Contents): number =>
+  batch.tempC * FROZEN_EASIER - (FUSION * batch.waterG) / totalG(batch) / THAWED_HEAT;
 
 /**
  * What oven and air fryer share: minutes to the core (or the core after the minutes), and the water that goes.
@@ -87,7 +120,9 @@ function heatInAir(
   const main = mainFood(batch);
   const mainFigures = main === null ? null : context.figures(main);
   const skin = mainFigures?.skin === true;
-  const heat: OvenHeat = { surface: air.surface, dries: !air.covered && !skin, startC: batch.tempC, ovenC: step.ovenC };
+  const frozen = isMarked(vessel, "frozen");
+  const startC = frozen ? asColdAs(batch) : batch.tempC;
+  const heat: OvenHeat = { surface: air.surface, dries: !air.covered && !skin, startC, ovenC: step.ovenC };
   const wallMm = vessel.pieces === null && vessel.cutMm === null ? mainFigures?.wallMm : undefined;
   const shape: PieceShape =
     wallMm === undefined
@@ -100,8 +135,12 @@ function heatInAir(
   if (wantedC !== null) {
     const needed = ovenCoreMinutes(context, shape, heat, wantedC);
     if (!needed.ok) return needed;
-    minutes ??= needed.value;
-    facts.push(coreFact(needed.value, minutes, wantedC));
+    // Bare, it has to be dry and brown outside as well: the longer of both clocks counts.
+    const surfaceMin = air.covered || skin || step.ovenC < BROWNS_FROM_C ? 0 : surfaceMinutes(step, air, context);
+    if (minutes === null && surfaceMin > needed.value)
+      facts.push({ kind: "surface-clock", minutes: surfaceMin, coreMin: needed.value });
+    minutes ??= Math.max(needed.value, surfaceMin);
+    facts.push(coreFact(needed.value, minutes, wantedC, spreadOf("oven time")));
   }
   if (minutes === null) return fail({ kind: "not-a-number", field: "minutes" });
   const end = afterOven(context, shape, heat, minutes);
@@ -110,24 +149,36 @@ function heatInAir(
     ? afterOven(context, shape, { ...heat, dries: !skin }, minutes).lossShare * context.draw("covered loss")
     : end.lossShare;
   if (vessel.pieces === null || vessel.pieces.form === "shell" || skin) {
-    const loose = looseLoss(batch, minutes, step.ovenC, context);
+    const loose = looseLoss(batch, minutes, step.ovenC, air.surface, context);
     lossShare = loose.share * (air.covered ? context.draw("covered loss") : 1);
     if (!loose.known) facts.push({ kind: "rule-of-thumb", what: "loss" });
   }
   const steam = water(Math.min(batch.waterG * 0.95, lossShare * totalG(batch)), 100);
   const after = at(subtract(batch, steam), Math.min(end.coreC, 99));
+  const softened = softenedBy(vessel, came, batch, SOFTENS_C, minutesAbove(end.coreC, batch.tempC, minutes), context);
+  if (softened !== null) facts.push(softened);
   if (steam.waterG > 0.5) facts.push({ kind: "water-off", massG: steam.waterG });
   const { count, limitedBy } = air.batches;
   if (limitedBy !== null)
     facts.unshift({ kind: "batches", count, eachG: totalG(batch) / count, eachMin: minutes, limitedBy });
   const whole = minutes * count;
   // Turned or looked at once on the way.
-  return outcome({ ...vessel, batch: after }, [hands(step, context, 2), whole > 20 ? wait(whole) : watch(whole)], {
-    inputs: came,
-    outputs: [{ to: "air", contents: steam }],
-    needs: air.needs,
-    facts,
-  });
+  const marks = frozen
+    ? marked(
+        vessel.marks.filter((m) => m !== "frozen"),
+        "frozen-thawed",
+      )
+    : vessel.marks;
+  return outcome(
+    { ...vessel, batch: after, marks },
+    [hands(step, context, 2), whole > 20 ? wait(whole) : watch(whole)],
+    {
+      inputs: came,
+      outputs: [{ to: "air", contents: steam }],
+      needs: air.needs,
+      facts,
+    },
+  );
 }
 
 /** Bake bare, in foil, in parchment or under a lid. Things share an oven when they want about the same heat. */
@@ -143,9 +194,11 @@ function bake(vessel: Vessel, step: BakeStep, context: StepContext): Applied {
   const { pieces } = vessel;
   // A layer lies in its tin, and one large piece goes in as it is.
   const onTrays =
-    pieces === null || pieces.form === "layer" || pieces.count === 1
-      ? 1
-      : (batchesFor(pieces.count, Math.floor((TRAY_PACKING * TRAY_M2) / footprintM2(pieces)) * TRAYS) ?? 1);
+    pieces === null
+      ? flatLoads(vessel, step, context)
+      : pieces.form === "layer" || pieces.count === 1
+        ? 1
+        : (batchesFor(pieces.count, Math.floor((TRAY_PACKING * TRAY_M2) / footprintM2(pieces)) * TRAYS) ?? 1);
   return heatInAir(vessel, step, context, {
     surface,
     covered: step.cover === "foil" || step.cover === "lid",
@@ -153,6 +206,20 @@ function bake(vessel: Vessel, step: BakeStep, context: StepContext): Applied {
     batches: { count: onTrays, limitedBy: onTrays > 1 ? "room on the trays" : null },
   });
 }
+
+/** Flat breads lie side by side: in how many loads two trays take them, by what one of them weighs. */
+function flatLoads({ batch }: Vessel, step: BakeStep, context: StepContext): number {
+  const came = context.bring(step.adds);
+  const whole = "kind" in came ? batch : add(batch, together(came));
+  const main = mainFood(whole);
+  const { flatMm } = main === null ? {} : context.figures(main);
+  const pieceG = main === null ? undefined : context.food(main)?.measures.piece;
+  if (flatMm === undefined || pieceG === undefined) return 1;
+  const perTray = Math.floor((FLAT_PACKING * TRAY_M2) / (flatMm / 1000) ** 2);
+  return batchesFor(Math.round(totalG(whole) / pieceG), Math.max(1, perTray) * TRAYS) ?? 1;
+}
+/** Round ones in rows fill so much of a tray, each in its own square. */
+const FLAT_PACKING = 0.95;
 
 /** Air-fry: the same in a small, fast oven, one layer in the basket, in as many batches as that takes. */
 function airFry(vessel: Vessel, step: AirFryStep, context: StepContext): Applied {
@@ -182,6 +249,7 @@ export const airFryStep = defineStep({
   usual: { ovenC: 190, minutes: null, coreC: 74, machine: null },
   waitsMin: 15,
   weighed: "water",
+  fitsFrozen: "thin",
   apply: airFry,
 });
 
@@ -192,5 +260,6 @@ export const bakeStep = defineStep({
   usual: { ovenC: 200, minutes: 30, coreC: null, fan: false, cover: "bare" },
   waitsMin: 30,
   weighed: "water",
+  fitsFrozen: "thin",
   apply: bake,
 });

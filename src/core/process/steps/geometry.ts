@@ -2,6 +2,7 @@ import { type Direction, heatingSeries, middleAfter, minutesToCore, wrappedSurfa
 import { minutesTo, type OvenCurve, ovenCurve, type OvenPiece, valueAt, WET_SHARE } from "../../models/ovenHeat";
 import { findRoot } from "../../models/roots";
 import { MOIST_FOOD } from "../../models/thermal";
+import type { Estimate } from "../../quantities/range";
 import { fail, type Result, succeed } from "../../quantities/result";
 import { type Contents, mainFood } from "../contents";
 import type { Fact, ShapedPieces, StepContext, StepFailure, Vessel } from "../ledger";
@@ -108,7 +109,7 @@ const name = (s: PieceShape) =>
 
 /** Minutes until the middle is at `coreC` in surroundings that keep the surface wet (water, oil, pan, steam). */
 export function wetCoreMinutes(
-  context: StepContext,
+  context: Pick<StepContext, "remember">,
   piece: PieceShape,
   heat: { readonly surface: number; readonly startC: number; readonly aroundC: number; readonly coreC: number },
 ): Result<number, StepFailure> {
@@ -137,10 +138,16 @@ export function wetMiddleAfter(
   return middleAfter(series, heat, minutes / scale);
 }
 
-/** Minutes to the middle, and whether those given are enough; a fiftieth is nothing. */
-export const coreFact = (neededMin: number, givenMin: number, coreC: number): Fact =>
+/** Minutes to the middle, and whether those given are enough; a fiftieth is nothing. A range where ovens differ. */
+export const coreFact = (neededMin: number, givenMin: number, coreC: number, range?: Estimate): Fact =>
   givenMin < neededMin * 0.98
-    ? { kind: "core-short", neededMin, givenMin, coreC }
+    ? {
+        kind: "core-short",
+        neededMin,
+        givenMin,
+        coreC,
+        ...(range && { lowMin: neededMin * range.low, highMin: neededMin * range.high }),
+      }
     : { kind: "cooked-through", minutes: neededMin, coreC };
 
 /** Steam condenses on what is bare, W/m²K. Behind foil lies still air, about 0.4 mm of it at 0.026 W/mK (estimate). */
@@ -173,6 +180,8 @@ interface OvenBody {
   readonly shape: OvenPiece["shape"];
   readonly thicknessMm: number;
   readonly moreSurface: number;
+  /** How much of the surface dries and so keeps the heat back, against a bare piece on a tray. */
+  readonly bare: number;
 }
 /** Where bodies are compared: heated from the fridge to the middle of a safe loaf at a usual oven heat, °C (card 8). */
 const COMPARED = { startC: 5, coreC: 74, aroundC: 180 } as const;
@@ -181,7 +190,7 @@ const COMPARED = { startC: 5, coreC: 74, aroundC: 180 } as const;
  * series for a dry surface, where the solutions of the three directions multiply (card 8). It dries by its own surface.
  */
 function ovenBodyOf(context: StepContext, piece: PieceShape, surface: number): OvenBody {
-  if (piece.shape !== "brick") return { shape: piece.shape, thicknessMm: piece.thicknessMm, moreSurface: 1 };
+  if (piece.shape !== "brick") return { shape: piece.shape, thicknessMm: piece.thicknessMm, moreSurface: 1, bare: 1 };
   const { shape, scale } = nearest(piece);
   const likeMm = context.remember(`loaf ${name(shape)} ${surface}`, () => {
     const minutes = (directions: readonly Direction[]) => {
@@ -193,8 +202,11 @@ function ovenBodyOf(context: StepContext, piece: PieceShape, surface: number): O
     return likeM === null ? NaN : likeM * 2000;
   });
   const thicknessMm = (Number.isNaN(likeMm) ? piece.thicknessMm : likeMm) / Math.sqrt(scale);
-  return { shape: "cylinder", thicknessMm, moreSurface: thicknessMm / 4000 / volumeOverSurfaceM(piece) };
+  const moreSurface = thicknessMm / 4000 / volumeOverSurfaceM(piece);
+  return { shape: "cylinder", thicknessMm, moreSurface, bare: BARE_OF_A_LOAF };
 }
+/** A loaf lies in its tin, or on its base: little of what is round it steams, the rest is metal (rule of thumb: loaves of a kilo, 55–75 min at 180 °C). */
+const BARE_OF_A_LOAF = 0.1;
 /** Most bakes are over within the first of these; a longer one asks for a longer curve: only speed depends on them. */
 const CURVES_MIN = [90, 240, 600] as const;
 /** Pieces start at whole steps of five kelvin, so that samples share their curves. */
@@ -206,17 +218,19 @@ function curveOf(
   { shape, thicknessMm }: OvenBody,
   heat: OvenHeat,
   long: number,
+  bare = 1,
 ): OvenCurve | null {
   const mm = Math.max(1, Math.round(thicknessMm));
   const startC = roundTo5(heat.startC);
-  return context.remember(`oven ${shape} ${mm} ${heat.surface} ${heat.dries} ${startC} ${heat.ovenC} ${long}`, () => {
+  const wetShare = heat.dries ? WET_SHARE.likely * bare : 0;
+  return context.remember(`oven ${shape} ${mm} ${heat.surface} ${wetShare} ${startC} ${heat.ovenC} ${long}`, () => {
     const run = ovenCurve(
       {
         shape,
         halfM: mm / 2000,
         food: MOIST_FOOD,
         surface: heat.surface,
-        wetShare: heat.dries ? WET_SHARE.likely : 0,
+        wetShare,
         startC,
         ovenC: heat.ovenC,
       },
@@ -234,7 +248,7 @@ export function ovenCoreMinutes(
 ): Result<number, StepFailure> {
   const body = ovenBodyOf(context, piece, heat.surface);
   const within = (long: number) => {
-    const curve = curveOf(context, body, heat, long);
+    const curve = curveOf(context, body, heat, long, body.bare);
     return curve && minutesTo(curve, coreC);
   };
   let minutes: number | null = null;
@@ -250,10 +264,12 @@ export function afterOven(
   minutes: number,
 ): { readonly coreC: number; readonly lossShare: number } {
   const body = ovenBodyOf(context, piece, heat.surface);
-  const curve = curveOf(context, body, heat, CURVES_MIN.find((long) => minutes <= long) ?? CURVES_MIN[2]);
-  if (curve === null) return { coreC: heat.startC, lossShare: 0 };
+  const long = CURVES_MIN.find((l) => minutes <= l) ?? CURVES_MIN[2];
+  const curve = curveOf(context, body, heat, long);
+  const middle = body.bare === 1 ? curve : curveOf(context, body, heat, long, body.bare);
+  if (curve === null || middle === null) return { coreC: heat.startC, lossShare: 0 };
   return {
-    coreC: valueAt(curve.coreC, minutes),
+    coreC: valueAt(middle.coreC, minutes),
     lossShare: Math.min(0.9, valueAt(curve.lossShare, minutes) * body.moreSurface * context.draw("drying")),
   };
 }

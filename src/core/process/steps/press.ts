@@ -27,6 +27,7 @@ function press(vessel: Vessel, step: PressStep, context: StepContext): Applied {
   const { batch } = vessel;
   const id = mainFood(batch);
   if (id === null || batch.waterG <= 0) return fail({ kind: "empty-vessel" });
+  if (context.kin(id) === "tofu-silken") return fail({ kind: "falls-apart", food: id });
   const figures = context.figures(id).press;
   if (!figures) return fail({ kind: "no-figures", food: id, wants: "pressing" });
   const pressureKPa = loadPressureKPa(step.loadKg, (step.lengthMm / 1000) * (step.widthMm / 1000));

@@ -4,15 +4,18 @@ import { type StepContext, type Vessel } from "../ledger";
 import { type Applied, filled, hands, outcome, watch } from "./common";
 import { lumpedMinutes } from "./coolingBody";
 import { coreFact, ovenCoreMinutes, pieceShapeOf } from "./geometry";
-import { choice, defineStep, number, type StepWith } from "../descriptor";
+import { choice, defineStep, number, numberOrNull, type StepWith } from "../descriptor";
 
-const FIELDS = { coreC: number(40, 99), minutes: number(1, 240), where: choice("oven", "hob") } as const;
+const FIELDS = { coreC: number(40, 99), minutes: numberOrNull(1, 240), where: choice("oven", "hob") } as const;
 type ReheatStep = StepWith<"reheat", typeof FIELDS>;
 
 /** A moderate oven, as leftovers are warmed (common practice). */
 const OVEN_C = 170;
 /** An oven on a dish, W/m²K, fan or not (engineering estimate). */
 const OVEN_SURFACE = 22;
+/** Where nobody says how long: not on full flame, so that nothing catches, and a little over in the oven (common practice). */
+const GENTLY = { hob: 1.6, oven: 1.1 } as const;
+const LEAST_MIN = 3;
 /** A pan with its lid on, W, and J/(g K) of a cooked dish (engineering estimates). */
 const PAN_LOSS_W = 60;
 const SPECIFIC_HEAT = 3.9;
@@ -31,17 +34,20 @@ function reheat(vessel: Vessel, step: ReheatStep, context: StepContext): Applied
     0,
     step.where === "hob" ? hobMinutes(batch, step, context) : ovenMinutes(vessel, batch, step, context),
   );
-  const reached = Math.min(1, neededMin === 0 ? 1 : step.minutes / neededMin);
+  if (!Number.isFinite(neededMin) && step.minutes === null)
+    return fail({ kind: "never-done", coreC: step.coreC, aroundC: OVEN_C });
+  const minutes = step.minutes ?? Math.max(LEAST_MIN, neededMin * GENTLY[step.where]);
+  const reached = Math.min(1, neededMin === 0 ? 1 : minutes / neededMin);
   const steam = water(batch.waterG * context.draw("lost reheating"), 100);
   const tempC = Math.max(batch.tempC, batch.tempC + (step.coreC - batch.tempC) * reached);
   return outcome(
     { ...vessel, batch: at({ ...batch, waterG: batch.waterG - steam.waterG }, tempC) },
-    [hands(step, context, 2), watch(step.minutes)],
+    [hands(step, context, 2), watch(minutes)],
     {
       inputs: came,
       outputs: [{ to: "air", contents: steam }],
       needs: step.where === "oven" ? [{ kind: "oven", tempC: OVEN_C }] : [{ kind: "burner" }],
-      facts: [coreFact(neededMin, step.minutes, step.coreC)],
+      facts: [coreFact(neededMin, minutes, step.coreC)],
     },
   );
 }
@@ -66,7 +72,7 @@ function ovenMinutes(vessel: Vessel, batch: Contents, step: ReheatStep, context:
 export const reheatStep = defineStep({
   kind: "reheat",
   fields: FIELDS,
-  usual: { coreC: 75, minutes: 15, where: "oven" },
+  usual: { coreC: 75, minutes: null, where: "oven" },
   waitsMin: 10,
   weighed: "water",
   apply: reheat,

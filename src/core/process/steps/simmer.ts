@@ -1,12 +1,12 @@
 import { minutesToReduce, openEvaporationGPerMin } from "../../models/reduction";
 import { discM2 } from "../../models/panHeat";
 import { fail } from "../../quantities/result";
-import { add, at, type Contents, mainFood, moistureOf, NOTHING, subtract, totalG, water } from "../contents";
-import { type Input, type Fact, middleOf, type StepContext, type Vessel } from "../ledger";
+import { add, at, type Contents, mainFood, NOTHING, subtract, totalG, water } from "../contents";
+import { type Input, middleOf, type StepContext, type Vessel } from "../ledger";
 import { type Applied, broughtBy, hands, outcome, overfull, panAndBurner, panNeeds, together, watch } from "./common";
 import { pieceShapeOf, SURFACES, wetMiddleAfter } from "./geometry";
 import { SIMMER_BELOW_BOIL_C, thicknessFacts } from "./sauce";
-import { isSour, mainCooked, minutesToSoften } from "./soften";
+import { softenedBy } from "./soften";
 import { scaledSolids } from "../solids";
 import { defineStep, flag, fryingPan, number, type StepWith } from "../descriptor";
 
@@ -86,41 +86,6 @@ const sauceOf = (vessel: Vessel, came: readonly Input[], batch: Contents): Conte
   vessel.pieces === null
     ? batch
     : add(together(came), { ...NOTHING, solids: scaledSolids(vessel.batch.solids, COMES_OFF), tempC: batch.tempC });
-
-/** Something that goes on softening: dry food, a part, or what lay in the pan before. */
-interface Softening {
-  readonly contents: Contents;
-  readonly softness: number;
-}
-
-/** How far the least done of the pulses and grains are, dry or soaked before; what is soft has nothing to tell here. */
-function softenedBy(
-  vessel: Vessel,
-  came: readonly Input[],
-  mixed: Contents,
-  atC: number,
-  minutes: number,
-  context: StepContext,
-): Fact | null {
-  const all: Softening[] = came.flatMap((c) =>
-    c.from === "part" && c.softness !== null
-      ? [{ contents: c.contents, softness: c.softness }]
-      : c.from === "food" && context.figures(c.food).cook
-        ? [{ contents: c.contents, softness: 0 }]
-        : [],
-  );
-  if (vessel.softness !== null) all.push({ contents: vessel.batch, softness: vessel.softness });
-  const sour = isSour(mixed.acidG, mixed.waterG);
-  let least: Extract<Fact, { kind: "softened" }> | null = null;
-  for (const { contents, softness } of all) {
-    const main = softness < 1 ? mainCooked(contents, context) : null;
-    if (main === null) continue;
-    const softMin = minutesToSoften(main, { moisture: moistureOf(contents), atC, sour }, context);
-    const share = softness + minutes / softMin;
-    if (least === null || share < least.share) least = { kind: "softened", share, softMin, minutes, atC };
-  }
-  return least;
-}
 
 /** What the house knows of “simmer”: settings, defaults, waits, weigh-in and rule. */
 export const simmerStep = defineStep({

@@ -2,8 +2,8 @@ import { minutesToSoak } from "../../models/soaking";
 import { timeFactorAt } from "../../models/softening";
 import type { FoodId } from "../../foods/food";
 import type { ProcessFigures } from "../../foods/process";
-import type { Contents } from "../contents";
-import type { Input, StepContext } from "../ledger";
+import { type Contents, moistureOf } from "../contents";
+import type { Fact, Input, StepContext, Vessel } from "../ledger";
 
 /** Soaking and softening overlap (card 12, engineering estimate). */
 const LAG_SHARE = 0.9;
@@ -72,4 +72,39 @@ function soakingLag(food: FoodId, moisture: number, context: StepContext): numbe
     return time.kind === "reached" ? time.minutes : 0;
   });
   return LAG_SHARE * t90 * (1 - Math.max(0, drunk));
+}
+
+/** Something that goes on softening: dry food, a part, or what lay in the pan before. */
+interface Softening {
+  readonly contents: Contents;
+  readonly softness: number;
+}
+
+/** How far the least done of the pulses, grains and pasta are after minutes in what they lie in, dry or soaked before; null for what is soft. */
+export function softenedBy(
+  vessel: Vessel,
+  came: readonly Input[],
+  mixed: Contents,
+  atC: number,
+  minutes: number,
+  context: StepContext,
+): Fact | null {
+  const all: Softening[] = came.flatMap((c) =>
+    c.from === "part" && c.softness !== null
+      ? [{ contents: c.contents, softness: c.softness }]
+      : c.from === "food" && context.figures(c.food).cook
+        ? [{ contents: c.contents, softness: 0 }]
+        : [],
+  );
+  if (vessel.softness !== null) all.push({ contents: vessel.batch, softness: vessel.softness });
+  const sour = isSour(mixed.acidG, mixed.waterG);
+  let least: Extract<Fact, { kind: "softened" }> | null = null;
+  for (const { contents, softness } of all) {
+    const main = softness < 1 ? mainCooked(contents, context) : null;
+    if (main === null) continue;
+    const softMin = minutesToSoften(main, { moisture: moistureOf(contents), atC, sour }, context);
+    const share = softness + minutes / softMin;
+    if (least === null || share < least.share) least = { kind: "softened", share, softMin, minutes, atC };
+  }
+  return least;
 }

@@ -79,12 +79,14 @@ function steam(vessel: Vessel, step: SteamStep, context: StepContext): Applied {
     coreC === null ? { kind: "tender", neededMin, givenMin: minutes, atC } : coreFact(neededMin, minutes, coreC);
   const facts = told.kind === "tender" && tenderAsItComes(batch, context) ? [] : [told];
   const dew = water(step.wrapped ? 0 : totalG(batch) * context.draw("condensed"), context.boilC);
+  // While pressure builds and falls it is hot in there too.
+  const rampsMin = step.pressure ? context.draw("pressure ramps") : 0;
   const middleC =
-    coreC !== null && step.minutes === null ? coreC : wetMiddleAfter(context, shape, heat, minutes / size);
+    coreC !== null && step.minutes === null ? coreC : wetMiddleAfter(context, shape, heat, (minutes + rampsMin) / size);
   return outcome(
     { ...vessel, batch: at(add(batch, dew), middleC) },
     step.pressure
-      ? [hands(step, context, 2), wait(minutes + context.draw("pressure ramps"))]
+      ? [hands(step, context, 2), wait(minutes + rampsMin)]
       : [hands(step, context, 2), watch(HEAT_UP_MIN + minutes)],
     {
       inputs: dew.waterG > 0 ? [...came, { from: "step", contents: dew }] : came,

@@ -8,6 +8,10 @@ import type { StepContext } from "../ledger";
  * goes slower where water boils cooler (engineering estimate).
  */
 const HEATING_SHARE = 0.4;
+/** Under pressure much of the heating is over before the clock starts: pressure builds and falls for ten minutes (rule of thumb: whole potatoes 10–15 min). */
+const RAMPS_HEAT = 0.35;
+/** Hotter than water boils anywhere in the open, °C. */
+const PRESSURE_C = 105;
 
 const BROKEN_UP: ReadonlySet<string> = new Set(["cauliflower", "broccoli", "white-cabbage", "red-cabbage", "fennel"]);
 /** Size of vegetables for their minutes: as cut, a whole one by its grams, else as they grow. */
@@ -32,6 +36,7 @@ export function minutesToTender(
   atC: number = context.boilC,
 ): number {
   const usual = tenderMinutes(mainFood(contents) ?? "", way, mm);
-  const softening = HEATING_SHARE + (1 - HEATING_SHARE) * timeFactorAt(atC);
+  const heating = HEATING_SHARE * (atC > PRESSURE_C ? RAMPS_HEAT : 1);
+  const softening = heating + (1 - HEATING_SHARE) * timeFactorAt(atC);
   return context.drawOf("tender", mainFood(contents) ?? "", usual) * softening;
 }

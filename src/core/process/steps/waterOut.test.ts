@@ -37,7 +37,7 @@ describe("press", () => {
   test("a weight that breaks it, a frozen block, silken tofu and nonsense are refused by name", () => {
     expect(refusal(block(), press({ loadKg: 60 })).kind).toBe("too-hard-pressed");
     expect(refusal({ ...block(), marks: ["frozen"] }, press()).kind).toBe("still-frozen");
-    expect(refusal(vesselOf(contents("tofu-silken", 300)), press())).toMatchObject({ kind: "no-figures" });
+    expect(refusal(vesselOf(contents("tofu-silken", 300)), press())).toMatchObject({ kind: "falls-apart" });
     expect(refusal(block(), press({ thicknessMm: 0 }))).toMatchObject({ field: "thicknessMm" });
     expect(refusal(block(), press({ loadKg: NaN }))).toMatchObject({ kind: "not-a-number" });
   });
