@@ -18,7 +18,7 @@ import { eatenShareOf } from "./dish/setAside";
 import { burnerFacts, type Kitchen, kitchenFacts } from "./household/kitchen";
 import type { Eater } from "./household/people";
 import { totalG } from "./process/contents";
-import { amountsPutIn, type LogEntry, readings, stepKey, type StepKey } from "./process/log";
+import { amountsPutIn, growsWith, type LogEntry, readings, stepKey, type StepKey } from "./process/log";
 import { replay, type ReplayWorld } from "./process/replay";
 import type { ReplayedPart, Row } from "./process/row";
 import { STEP_REGISTRY, type StepRegistry } from "./process/registry";
@@ -136,6 +136,7 @@ export function worldsOf(input: PlanInput, book: FoodBook, tools: PlanTools): Di
       brought: new Map(),
       known: new Map(),
       readings: weighed,
+      grows: growsWith(input.log),
       memory,
       steps,
       scaleStepG: input.kitchen.scaleStepG,

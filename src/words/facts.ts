@@ -232,6 +232,11 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
         tone: "harm",
         says: `${writeMinutes(fact.givenMin)} is too short: the middle needs about ${writeMinutes(fact.neededMin)} to reach ${writeTemp(fact.coreC, textContext.units)}.`,
       };
+    case "grown":
+      return {
+        tone: "watch",
+        says: `The scale says ${writePercent(Math.abs(fact.factor - 1), 0)} ${fact.factor > 1 ? "more" : "less"} went in at the start: what goes in here ${fact.factor > 1 ? "grows" : "shrinks"} with it.`,
+      };
     case "surface-clock":
       return {
         tone: "plain",

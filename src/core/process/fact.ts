@@ -107,6 +107,8 @@ export type Fact =
       readonly lowMin?: number;
       readonly highMin?: number;
     }
+  /** So many times as much goes in, since so many times as much was weighed out at the start. */
+  | { readonly kind: "grown"; readonly factor: number }
   /** Its middle is hot before the surface is dry and brown: that is what the minutes are. */
   | { readonly kind: "surface-clock"; readonly minutes: number; readonly coreMin: number }
   /** Vegetables: minutes until they are tender where the water boils at `atC`, and the minutes they get. */

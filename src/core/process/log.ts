@@ -53,6 +53,17 @@ export function amountsPutIn(log: readonly LogEntry[]): ReadonlyMap<StepKey, Rea
   return map;
 }
 
+/**
+ * Whether what goes in at a step grows with a reading of another one: not where the cook has said how much went in, nor where it was
+ * done before the scale was read.
+ */
+export function growsWith(log: readonly LogEntry[]): (step: StepKey, reading: StepKey) => boolean {
+  const putIn = amountsPutIn(log);
+  const { doneAt } = progressOf(log);
+  const readAt = new Map(log.flatMap((e) => (e.kind === "weighed" ? [[e.step, e.at] as const] : [])));
+  return (step, reading) => !putIn.has(step) && !((doneAt.get(step) ?? Infinity) < (readAt.get(reading) ?? 0));
+}
+
 /** Where a cooking stands, read from its log alone: the same after a reload, a crash, or on another day. */
 export interface Progress {
   readonly begunAt: ReadonlyMap<StepKey, number>;

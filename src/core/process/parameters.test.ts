@@ -76,6 +76,7 @@ function drawnByKind(): Map<string, Set<string>> {
       foods: book.food,
       figures: book.figures,
       kin: book.kin,
+      grows: () => true,
       brought: new Map(),
       known: new Map(),
       readings: new Map(),

@@ -5,6 +5,7 @@ import { likelyDraw, sampledDraws } from "../quantities/draw";
 import { newMemory } from "../quantities/memory";
 import { totalG } from "./contents";
 import { EMPTY_VESSEL } from "./ledger";
+import { growsWith } from "./log";
 import { newStep, type Step, STEP_REGISTRY } from "./registry";
 import { type Exchange, replay, replayPart, type ReplayWorld, shareOfPart } from "./replay";
 
@@ -16,6 +17,7 @@ const worldOf = (dishId: string): ReplayWorld => ({
   foods: book.food,
   figures: book.figures,
   kin: book.kin,
+  grows: () => true,
   brought: new Map(),
   known: new Map(),
   readings: new Map(),
@@ -102,4 +104,41 @@ test("the liquor of a part that stands further down is there when it is asked fo
   const [sauceG, mushroomsG] = grams([sauce, mushrooms]);
   expect(sauceG).toBeGreaterThan(200);
   expect(grams([mushrooms, sauce])).toEqual([mushroomsG, sauceG]);
+});
+
+describe("more of the food than was planned", () => {
+  const steps = [
+    { ...newStep("weigh", "w"), adds: [{ kind: "food", food: "soy-strips", massG: 100 }] },
+    { ...newStep("soak", "s"), adds: [{ kind: "food", food: "water", massG: 700 }] },
+    newStep("drain", "d"),
+    { ...newStep("season", "m"), saltTo: null, adds: [{ kind: "food", food: "soy-sauce", massG: 20 }] },
+  ] as readonly Step[];
+  const poured = (readingG: number, more: Partial<ReplayWorld> = {}) => {
+    const world = { ...worldOf("d"), readings: new Map([["d.w", readingG]]), ...more };
+    return replay([{ id: "p", steps }], world)[0]?.rows.flatMap((r) =>
+      r.state === "computed" && r.step.kind !== "weigh"
+        ? r.outcome.inputs.flatMap((c) => (c.from === "food" ? [Math.round(c.massG)] : []))
+        : [],
+    );
+  };
+  test("what is poured grows with it, and shrinks with less; a gram or two changes nothing", () => {
+    expect(poured(100)).toEqual([700, 20]);
+    expect(poured(120)).toEqual([840, 24]);
+    expect(poured(80)).toEqual([560, 16]);
+    expect(poured(101)).toEqual([700, 20]);
+  });
+  test("but not where the cook has said how much went in, or it was in before the scale was read", () => {
+    expect(poured(120, { grows: (step) => step !== "d.s" })).toEqual([700, 24]);
+    const read = { kind: "weighed", at: 10, step: "d.w", readingG: 120, by: "typed" } as const;
+    const done = (at: number) => ({ kind: "done", at, step: "d.s" }) as const;
+    expect(growsWith([done(5), read])("d.s", "d.w")).toBe(false);
+    expect(growsWith([read, done(15)])("d.s", "d.w")).toBe(true);
+    expect(growsWith([read, { kind: "amount", at: 12, step: "d.s", line: 0, massG: 650 }])("d.s", "d.w")).toBe(false);
+  });
+  test("more water is no more of the food: after a squeeze nothing grows", () => {
+    const world = { ...worldOf("d"), readings: new Map([["d.d", 420]]) };
+    const last = replay([{ id: "p", steps }], world)[0]?.rows.at(-1);
+    if (last?.state !== "computed") throw new Error("not computed");
+    expect(last.outcome.inputs.map((c) => (c.from === "food" ? c.massG : 0))).toContain(20);
+  });
 });

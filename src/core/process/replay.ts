@@ -20,6 +20,8 @@ import {
   type Vessel,
   rawOf,
   vesselContents,
+  type Outcome,
+  scaledInput,
 } from "./ledger";
 import { type StepKey, stepKey } from "./log";
 import { type DishId, type FoodLine, foodsWithoutAmount, type Line, type PartId, type StepId } from "./step";
@@ -68,6 +70,8 @@ export interface ReplayWorld extends KitchenFacts {
   /** Keys and descriptors of the steps of a part, found once for all samples. */
   readonly known: Map<readonly Step[], readonly KnownStep[]>;
   readonly readings: ReadonlyMap<StepKey, number>;
+  /** Whether what a step puts in grows with the reading of an earlier one. */
+  readonly grows: (step: StepKey, reading: StepKey) => boolean;
   readonly memory: Memory;
   readonly steps: StepRegistry;
   /** Grams between two marks of the scale. */
@@ -105,6 +109,9 @@ export function replayPart(
 ): { readonly rows: readonly Row[]; readonly end: Vessel | null } {
   /** The step under way: an uncertain parameter is told apart by the step it is asked in. */
   let current: StepKey = "";
+  /** What was weighed out at the start, over what was planned; and by which step. */
+  let more: { readonly factor: number; readonly reading: StepKey } | null = null;
+  const growth = (): number => (more !== null && world.grows(current, more.reading) ? more.factor : 1);
   const context: StepContext = {
     roomC: world.roomC,
     boilC: world.boilC,
@@ -123,7 +130,7 @@ export function replayPart(
     figures: world.figures,
     kin: world.kin,
     remember: world.memory,
-    bring: (lines) => bring(lines, world, exchange, draw, current),
+    bring: (lines) => grownBy(growth(), bring(lines, world, exchange, draw, current)),
     endOf: exchange.endOf,
     ...drawsOf(draw, () => current),
   };
@@ -147,7 +154,8 @@ export function replayPart(
       continue;
     }
     const { value } = applied;
-    const made = told.length === 0 ? value : { ...value, facts: [...value.facts, ...told] };
+    const says = grownFacts(told, growth(), value);
+    const made = says.length === 0 ? value : { ...value, facts: [...value.facts, ...says] };
     // Written out, not spread from a common base: this runs for every step of every sample.
     const computed: ComputedRow = {
       key,
@@ -163,11 +171,25 @@ export function replayPart(
     };
     const row = weighedRow(computed, world, draw);
     rows.push(row);
+    if (row.weighed !== null && row.scaleSays === "addition" && totalG(vessel.batch) <= 0) {
+      const factor = row.weighed.readingG / row.weighed.computedG;
+      if (Math.abs(factor - 1) >= GROWN_FROM) more = { factor, reading: key };
+    }
     vessel = row.outcome.after;
     const drained = row.outcome.outputs.find((l) => l.to === "drain");
     if (drained) exchange.ranOff(step.id, drained.contents, vessel.marks.filter(isInside));
   }
   return { rows, end: blockedBy === null ? vessel : null };
+}
+
+/** Foods that go in grow with what was weighed out at the start: a fifth more strips take a fifth more water. */
+const grownBy = (factor: number, came: readonly Input[] | StepFailure): readonly Input[] | StepFailure =>
+  factor === 1 || "kind" in came ? came : came.map((c) => (c.from === "food" ? scaledInput(c, factor) : c));
+/** Less than this nobody goes after. */
+const GROWN_FROM = 0.02;
+function grownFacts(told: readonly Fact[], factor: number, { inputs }: Outcome): readonly Fact[] {
+  if (factor === 1 || !inputs.some((c) => c.from === "food")) return told;
+  return [...told, { kind: "grown", factor }];
 }
 
 /** Whether nobody knows how much water a food holds: every run takes another guess. */
