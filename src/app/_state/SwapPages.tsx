@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { browserZone, localTime } from "@/core/calendar/localTime";
 import { type Dish, headCount, type Part, type Supper } from "@/core/dish/dish";
-import { inPlaceOf, partToSwap } from "@/core/swap/inPlace";
+import { inPlaceOf, partToSwap, replacedBy } from "@/core/swap/inPlace";
 import type { MeatForm, MeatKind } from "@/core/dish/meat";
 import type { FoodLookup } from "@/core/foods/food";
 import type { Eater } from "@/core/household/people";
@@ -132,7 +132,7 @@ export function SupperSwap() {
       target === null
         ? [...kept, { ...dish, id: newId("dish") }]
         : kept.map((d) =>
-            d.id === target.dish.id ? { ...inPlaceOf(d, target.part, dish), replaces: dish.replaces } : d,
+            d.id === target.dish.id ? { ...inPlaceOf(d, target.part, dish), replaces: replacedBy(d, dish) } : d,
           );
     await change(
       "A route taken",

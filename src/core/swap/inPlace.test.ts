@@ -4,7 +4,7 @@ import { openBook } from "../foods/book";
 import type { Eater } from "../household/people";
 import { plan } from "../plan";
 import { answersTo, type Ask, type Table } from "./answer";
-import { inPlaceOf, partToSwap } from "./inPlace";
+import { inPlaceOf, partToSwap, replacedBy } from "./inPlace";
 
 const FOODS = openBook({ foods: [], labels: [] }).food;
 const ASK: Ask = {
@@ -58,6 +58,7 @@ describe("another route in the place of the part that was there", () => {
         .parts.find((p) => p.id === part.id)
         ?.steps.flatMap((s) => s.adds.flatMap((l) => (l.kind === "food" ? [l.massG ?? NaN] : [])));
     expect(grams(8)?.map((g) => g / 2)).toEqual(grams(4));
+    expect(replacedBy({ ...dish, servings: 8 }, dish)?.rawG).toBe(1200);
   });
   test("what others take the liquor of cannot go", () => {
     if (part === null) throw new Error("nothing to swap");
@@ -93,6 +94,11 @@ test("a gravy follows what somebody does not like, as the main food does", () =>
   expect(of(["onion"])?.out).toEqual([]);
   // Nothing takes the place of water: whoever does not like it cannot have the route.
   expect(of(["water"])?.out.map((o) => o.kind)).toContain("disliked");
+});
+test("what comes for something disliked is nothing that somebody else must not have", () => {
+  const eaters = [eater({ dislikes: ["tomato-paste"] }), eater({ id: "f", avoids: ["soy"] })];
+  for (const { moved } of answersTo(ASK, tableOf(eaters)).answers)
+    expect(moved.flatMap((m) => m.to)).not.toContain("miso");
 });
 test("a gravy has stock, something sour and a thickener; where stock would have to be read it is made without", () => {
   const of = (avoids: Eater["avoids"]) =>

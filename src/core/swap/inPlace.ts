@@ -58,3 +58,9 @@ export function inPlaceOf(dish: Dish, part: Part, made: Dish): Dish {
     ],
   };
 }
+
+/** What left the pan as the cook said it for a route, its grams for the dish's own servings as all grams of a dish are. */
+export function replacedBy(dish: Dish, { replaces, servings }: Dish): Dish["replaces"] {
+  if (replaces === null || replaces.rawG === null) return replaces;
+  return { ...replaces, rawG: (replaces.rawG * dish.servings) / servings };
+}

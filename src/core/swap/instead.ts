@@ -83,7 +83,9 @@ export function exchangesFor(
   for (const food of foods) {
     const isDisliked = (id: FoodId) => disliked.has(id) || disliked.has(book.kin(id));
     if (!isDisliked(food)) continue;
-    const other = [...LIKED_INSTEAD, ...INSTEAD].find((i) => i.food === food && !i.by.some(([by]) => isDisliked(by)));
+    // What comes for it must be nothing that somebody at this table must not have.
+    const serves = (by: FoodId) => !isDisliked(by) && ![...avoided].some((a) => holds(by, a));
+    const other = [...LIKED_INSTEAD, ...INSTEAD].find((i) => i.food === food && i.by.every(([by]) => serves(by)));
     // What only seasons is left out where nothing takes its place.
     if (other !== undefined) take(food, other.by);
     else if (book.food(food)?.group === "seasoning") take(food, []);
