@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { expect, loadDemo, openStage, pressNext, step, test } from "./fixtures";
+import { expect, loadDemo, openStage, pressNext, reload, step, test } from "./fixtures";
 
 const CLOCK = "/supper/clock?s=sunday-supper";
 
@@ -19,7 +19,7 @@ test("a step is dragged, keeps its place over a reload, is refused where food wo
   await page.mouse.up();
   await expect(page.getByLabel("held here", { exact: true })).toHaveCount(1);
   await expect(page.getByRole("heading", { level: 1 })).not.toHaveText(before as string);
-  await page.reload();
+  await reload(page);
   await expect(page.getByLabel("held here", { exact: true })).toHaveCount(1);
 
   // By keys, in the list: later than the table allows is told and changes nothing.
@@ -101,7 +101,7 @@ test("room is left with one press; a burner that fails is known after a reload, 
   await page.getByRole("button", { name: "Front left fails" }).click();
   await expect(page.getByText("Worked out without Front left.")).toBeVisible();
   await expect(page.getByText(/^Worked out from now/)).toBeVisible();
-  await page.reload();
+  await reload(page);
   await expect(page.getByText("Worked out without Front left.")).toBeVisible();
   await page.getByText("A burner fails").click();
   await page.getByRole("button", { name: "Front left works again" }).click();
@@ -154,7 +154,7 @@ test("the oven is said to be on at the stove, is known after a reload, and is no
   await expect(oven).toContainText("follows at");
   await oven.getByRole("button", { name: "It is on" }).click();
   await expect(oven).toContainText("hot at about");
-  await page.reload();
+  await reload(page);
   await expect(oven).toContainText("hot at about");
   await oven.getByRole("button", { name: "Not yet on" }).click();
   await expect(oven).toContainText("follows at");

@@ -55,6 +55,13 @@ export const test = base.extend<{ faults: string[] }, { cooked: Store }>({
 });
 export { expect };
 
+/** Loads the page again once the browser would no longer ask whether it may: everything that was pressed is stored. */
+export async function reload(page: Page): Promise<void> {
+  const mayLeave = () => window.dispatchEvent(new Event("beforeunload", { cancelable: true }));
+  await expect.poll(() => page.evaluate(mayLeave)).toBe(true);
+  await page.reload();
+}
+
 export async function loadDemo(page: Page): Promise<void> {
   await page.goto("/?demo=1");
   await expect(page.getByText("of hands-on work")).toBeVisible();

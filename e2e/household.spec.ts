@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { alerts, expect, loadDemo, test, toSupper } from "./fixtures";
+import { alerts, expect, loadDemo, reload, test, toSupper } from "./fixtures";
 
 test("a coeliac's labels are read one by one, remembered, and can be forgotten", async ({ page }) => {
   await loadDemo(page);
@@ -117,7 +117,7 @@ test("what was cleared comes back from the list of recent changes, also after a 
   await page.getByRole("button", { name: "Forget the people now" }).click();
   // Told once it is stored: what is drawn at once may still be on its way.
   await expect(page.getByText("Nobody is in the household.")).toBeVisible();
-  await page.reload();
+  await reload(page);
   await page.getByRole("button", { name: "Bring back what was there before: Forget the people" }).click();
   await expect(page.getByRole("group", { name: "Ilse" })).toBeVisible();
   await expect(page.getByRole("region", { name: "Recent changes" })).toContainText("taken back");

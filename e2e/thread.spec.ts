@@ -11,6 +11,7 @@ import {
   LAST_STEP,
   loadDemo,
   openStage,
+  reload,
   step,
   test,
   toTheTable,
@@ -102,7 +103,7 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
   await expect(timer).toContainText(/6:[0-4]\d|5:\d\d/);
   const here = await step(page).innerText();
 
-  await page.reload();
+  await reload(page);
   await expect(step(page)).toHaveText(here);
   await expect(page.getByRole("timer", { name: /Soak · Strips/ })).toContainText(/6:[0-4]\d|5:\d\d/);
 
@@ -141,7 +142,7 @@ test("the demo supper, from the Counter to a finished entry", async ({ page }) =
   const marinade = 0.4336 * 82.0;
   const inMarinade = 0.4336 * (30 * 0.01 * (1.15 / 0.3934) + (18 * 5.586) / 100 / 0.3934);
   expect(Math.abs(Number(salt?.[1]) - (0.01 * (418 + marinade) - inMarinade) / 0.99)).toBeLessThan(0.1);
-  await second.reload();
+  await reload(second);
   await expect(second.getByLabel("What changes from here")).toContainText("50 g wetter");
 
   // The simulated scale gives the same reading by one key.

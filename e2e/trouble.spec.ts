@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { AFTERNOON, cookUntil, expect, loadDemo, test } from "./fixtures";
+import { AFTERNOON, cookUntil, expect, loadDemo, reload, test } from "./fixtures";
 
 test("a browser that refuses to write says so, keeps what was done on screen, saves it to a file, and stores it when it can", async ({
   page,
@@ -34,7 +34,7 @@ test("a browser that refuses to write says so, keeps what was done on screen, sa
   await alert.getByRole("button", { name: "Try again" }).click();
   await expect(alert).toHaveCount(0);
   await expect(page.getByTestId("storing")).toBeHidden();
-  await page.reload();
+  await reload(page);
   await expect(page.getByText("Each of 7 eats")).toBeVisible();
 });
 
@@ -71,7 +71,7 @@ test("a full disk at the Stove stops no cooking: it is said, saved to the file, 
   await alert.getByRole("button", { name: "Try again" }).click();
   await expect(alert).toHaveCount(0);
   await expect(page.getByTestId("storing")).toBeHidden();
-  await page.reload();
+  await reload(page);
   await expect(does).toHaveText(seen.at(-1) ?? "");
   await page.keyboard.press("b");
   await expect(does).toHaveText(seen.at(-2) ?? "");
@@ -95,12 +95,12 @@ test("what is typed is there after a reload, without leaving the field; what ano
   await expect(note).toHaveValue("less salt");
   await note.focus();
   await note.blur();
-  await page.reload();
+  await reload(page);
   await expect(page.getByLabel("Next time")).toHaveValue("less salt");
   await page.goto("/recipe");
   await page.getByLabel("The recipe").fill("Serves 4\n500 g beef mince");
   await page.clock.runFor(1000);
-  await page.reload();
+  await reload(page);
   await expect(page.getByLabel("The recipe")).toHaveValue("Serves 4\n500 g beef mince");
 });
 
@@ -129,7 +129,7 @@ test("the browser is asked to keep the store when the first thing of one's own i
   await expect(reminder).toBeVisible();
   await page.getByRole("button", { name: "Not now" }).click();
   await expect(reminder).toHaveCount(0);
-  await page.reload();
+  await reload(page);
   await expect(page.getByText("of hands-on work")).toBeVisible();
   await expect(reminder).toHaveCount(0);
 });
@@ -182,13 +182,13 @@ test.describe("after cooking", () => {
     await expect(page.getByRole("status").filter({ hasText: "went back by 1 h" })).toBeVisible();
     await expect.poll(left).toBeLessThanOrEqual(600);
     expect(await left()).toBeGreaterThan(500);
-    await page.reload();
+    await reload(page);
     await expect(page.getByRole("timer")).toBeVisible();
     expect(await left()).toBeLessThanOrEqual(600);
     await page.clock.fastForward("45:00");
     await expect(page.getByRole("timer").filter({ hasText: "−" })).toBeVisible();
     await expect.poll(tones).toBe("1");
-    await page.reload();
+    await reload(page);
     await expect(page.getByRole("timer").filter({ hasText: "−" })).toBeVisible();
     expect(await tones()).toBe("1");
   });

@@ -42,6 +42,15 @@ describe("the table", () => {
     if (proteinG !== null && fatG !== null && carbohydrateG !== null)
       expect(4 * proteinG + 9 * fatG + 4 * carbohydrateG).toBeLessThanOrEqual(905);
   });
+  // One method for a pulse, dry and cooked: no fibre runs off with the water, none is made by boiling (by solids, a tenth either way).
+  test.each([
+    ["green-lentils", "lentils-cooked"],
+    ...["chickpeas", "kidney-beans", "white-beans", "black-beans", "pinto-beans"].map((f) => [`${f}-dry`, `${f}-cooked`]),
+  ])("%s and %s hold the same fibre by their solids", (dry, cooked) => {
+    const bySolids = ({ per100: { fibreG, waterG } }: Food) => (fibreG as number) / (100 - (waterG as number));
+    expect(bySolids(food(cooked as string)) / bySolids(food(dry as string))).toBeGreaterThan(0.9);
+    expect(bySolids(food(cooked as string)) / bySolids(food(dry as string))).toBeLessThan(1.1);
+  });
   test("every food with process figures is on the table, and every dish of the demo finds its foods", () => {
     const ids = new Set(FOODS.map((f) => f.id));
     for (const dish of DEMO_DISHES)

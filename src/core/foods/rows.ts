@@ -44,7 +44,7 @@ red-lentils | Split red lentils, dry | pulse | 7.82 23.91 2.17 63.1 10.8 ? 7 | S
 green-lentils | Green lentils, dry | pulse | 8.26 24.63 1.06 63.35 16.8 2.03 6 | SR 16069 high; fibre by IFCT B014 | also=Puy-style lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
 brown-lentils | Brown lentils, dry | pulse | 8.26 24.63 1.06 63.35 16.8 2.03 6 | SR 16069 high; fibre by IFCT B014 | ask=gluten; cup=192; pack=bag 500; cupboard=365
 black-lentils | Black lentils, dry | pulse | 8.26 24.63 1.06 63.35 16.8 2.03 6 | SR 16069 medium; fibre by IFCT B014; as proxy | also=beluga lentils; ask=gluten; cup=192; pack=bag 500; cupboard=365
-lentils-cooked | Lentils, cooked, drained | pulse | 69.64 9.02 0.38 20.13 7.9 1.8 2 | SR 16070 high | ask=gluten; cup=198; fridge=3; freezer=90
+lentils-cooked | Lentils, cooked, drained | pulse | 69.64 9.02 0.38 20.13 5.6 1.8 2 | SR 16070 high; fibre of the dry by solids | ask=gluten; cup=198; fridge=3; freezer=90
 lentils-tinned | Lentils, tinned, drained | pulse | 72 7 0.4 17 5 1 210 | L low | ask=gluten, sulphites; cup=180; pack=tin 400/240; fridge=3
 split-peas | Split peas, dry | pulse | 11.27 24.55 1.16 60.37 25.5 8 15 | SR 16085 medium | also=yellow split peas, green split peas; ask=gluten; cup=197; pack=bag 500; cupboard=365
 mung-beans | Mung beans, dry | pulse | 9.05 23.86 1.15 62.62 16.3 6.6 15 | SR 16080 high | also=moong, green gram; ask=gluten; cup=207; pack=bag 500; cupboard=365
@@ -56,19 +56,19 @@ butter-beans-dry | Butter beans, dry | pulse | 10.17 21.46 0.69 63.38 19 8.5 18 
 butter-beans-tinned | Butter beans, tinned, drained | pulse | 71.5 6.3 0.5 18.5 5.5 1 230 | L low | also=lima beans; ask=sulphites; cup=175; pack=tin 400/240; fridge=3
 lupin-beans | Lupin beans in brine, drained | pulse | 69 15 3 10 4 0.5 800 | L low | also=lupini; has=lupin; ask=sulphites; cup=160; pack=jar 330/200; fridge=5
 chickpeas-dry | Chickpeas, dry | pulse | 7.68 20.47 6.04 62.95 25.2 10.7 24 | SR 16056 high; fibre by today's method, IFCT 2017 | also=garbanzo beans, chana; ask=gluten; cup=200; pack=bag 500; cupboard=365
-chickpeas-cooked | Chickpeas, cooked, drained | pulse | 60.21 8.86 2.59 27.42 7.6 4.8 7 | SR 16057 high | also=garbanzo beans; cup=164; fridge=3; freezer=120
+chickpeas-cooked | Chickpeas, cooked, drained | pulse | 60.21 8.86 2.59 27.42 10.9 4.8 7 | SR 16057 high; fibre of the dry by solids | also=garbanzo beans; cup=164; fridge=3; freezer=120
 chickpeas-tinned | Chickpeas, tinned, drained | pulse | 66.5 7.05 2.77 22.53 6.4 4 246 | SR low | also=canned garbanzo beans; ask=sulphites; cup=160; pack=tin 400/240, tin 540/340; fridge=3; bought=yes
 kidney-beans-dry | Kidney beans, dry | pulse | 11.75 22.53 1.06 61.29 15.2 2.1 12 | SR 16032 medium | also=red beans, rajma; cup=184; pack=bag 500; cupboard=365
-kidney-beans-cooked | Kidney beans, cooked, drained | pulse | 66.94 8.67 0.5 22.8 7.4 0.32 2 | SR 16033 medium | also=red beans; cup=177; fridge=3; freezer=120
+kidney-beans-cooked | Kidney beans, cooked, drained | pulse | 66.94 8.67 0.5 22.8 5.7 0.32 2 | SR 16033 medium; fibre of the dry by solids | also=red beans; cup=177; fridge=3; freezer=120
 kidney-beans-tinned | Kidney beans, tinned, drained | pulse | 67.5 7.5 0.6 21 6 2 230 | L low | ask=sulphites; cup=175; pack=tin 400/240, tin 540/340; fridge=3
 white-beans-dry | White beans, dry | pulse | 11.32 23.36 0.85 60.27 15.2 2.11 16 | SR 16049 medium | also=cannellini, haricot, navy beans; cup=202; pack=bag 500; cupboard=365
 white-beans-cooked | White beans, cooked, drained | pulse | 63.08 9.73 0.35 25.09 6.3 0.34 6 | SR 16050 medium | also=cannellini, haricot, navy beans; cup=179; fridge=3; freezer=120
 white-beans-tinned | White beans, tinned, drained | pulse | 70 7 0.4 20.5 6 0.5 220 | L low | also=cannellini; ask=sulphites; cup=175; pack=tin 400/240; fridge=3
 black-beans-dry | Black beans, dry | pulse | 11.02 21.6 1.42 62.36 15.5 2.12 5 | SR 16014 medium | also=turtle beans; cup=194; pack=bag 500; cupboard=365
-black-beans-cooked | Black beans, cooked, drained | pulse | 65.74 8.86 0.54 23.71 8.7 0.32 1 | SR 16015 high | also=turtle beans; cup=172; fridge=3; freezer=120
+black-beans-cooked | Black beans, cooked, drained | pulse | 65.74 8.86 0.54 23.71 6.0 0.32 1 | SR 16015 high; fibre of the dry by solids | also=turtle beans; cup=172; fridge=3; freezer=120
 black-beans-tinned | Black beans, tinned, drained | pulse | 69 7 0.6 19.5 6.5 0.4 230 | L low | ask=sulphites; cup=172; pack=tin 400/240; fridge=3
 pinto-beans-dry | Pinto beans, dry | pulse | 11.33 21.42 1.23 62.55 15.5 2.11 12 | SR 16042 medium | also=speckled beans; cup=193; pack=bag 500; cupboard=365
-pinto-beans-cooked | Pinto beans, cooked, drained | pulse | 62.95 9.01 0.65 26.22 9 0.34 1 | SR 16043 medium | also=speckled beans; cup=171; fridge=3; freezer=120
+pinto-beans-cooked | Pinto beans, cooked, drained | pulse | 62.95 9.01 0.65 26.22 6.5 0.34 1 | SR 16043 medium; fibre of the dry by solids | also=speckled beans; cup=171; fridge=3; freezer=120
 pinto-beans-tinned | Pinto beans, tinned, drained | pulse | 68 7 0.9 20 6 0.6 230 | L low | ask=sulphites; cup=171; pack=tin 400/240; fridge=3
 edamame | Edamame, shelled | pulse | 72.77 11.91 5.2 8.91 5.2 2.18 6 | SR 11212 medium | also=green soya beans, mukimame; has=soy; cup=155; pack=bag 400; freezer=240
 peas | Peas, frozen | pulse | 79.5 5.22 0.4 13.62 4.5 5 108 | SR medium | also=garden peas, petits pois; cup=134; pack=bag 900; freezer=240; bought=yes
