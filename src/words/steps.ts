@@ -189,10 +189,10 @@ const WORDS: Readonly<Record<StepKind, StepWords>> = {
     howSure: "Measured ranges of loss; minutes by heat balance.",
   },
   sweat: {
-    name: "Sweat in water",
+    name: "Sweat",
     group: "Heat",
     cue: "soft and glassy, the pan nearly dry",
-    howSure: "Splashes of 15–30 mL, one to two minutes each: common practice.",
+    howSure: "In fat as it is; without it splashes of 15–30 mL, one to two minutes each: common practice.",
   },
   fry: {
     name: "Pan-fry",

@@ -16,7 +16,8 @@ const BATCH_MIN = 1.5;
 function pulse(vessel: Vessel, step: PulseStep, context: StepContext): Applied {
   const machine = context.machine(
     step.machine,
-    step.to === "bits" ? ["food-processor"] : ["blender", "food-processor"],
+    // A jug blender makes bits too, in short bursts (common practice).
+    step.to === "bits" ? ["food-processor", "blender"] : ["blender", "food-processor"],
   );
   if (machine === null) return fail({ kind: "no-machine", wants: step.to === "bits" ? "food-processor" : "blender" });
   const came = broughtBy(step, context);

@@ -11,15 +11,22 @@ type SweatStep = StepWith<"sweat", typeof FIELDS>;
 /** Without fat it takes about so long to lose what browning would take (engineering estimate). */
 const FULL_LOSS_MIN = 14;
 
-/** Sauté with water: splash by splash, no oil. The splashes go off as steam, and some of the food's own water too. */
+/** So much fat and nothing sticks, share of what is in the pan (common practice: a spoon for two onions). */
+const GREASED = 0.02;
+
+/**
+ * Soften without colour: in fat as it is, without fat in water, splash by splash. The splashes go off as steam, and some of the food's
+ * own water too.
+ */
 function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
   const found = panAndBurner(context, step.pan, "frying");
   if (!found.ok) return found;
   const full = filled(vessel, step, context);
   if (!full.ok) return full;
   const { batch: raw, came } = full.value;
-  const splashes = Math.max(1, Math.round(step.minutes / context.draw("splash minutes")));
-  const splashed = water(splashes * context.draw("splash"), context.roomC);
+  const greased = raw.oilG >= GREASED * totalG(raw);
+  const splashes = greased ? 0 : Math.max(1, Math.round(step.minutes / context.draw("splash minutes")));
+  const splashed = water(greased ? 0 : splashes * context.draw("splash"), context.roomC);
   const ownG = Math.min(
     raw.waterG * 0.9,
     brownedLossOf(raw, context) * totalG(raw) * Math.min(1, step.minutes / FULL_LOSS_MIN),
@@ -36,11 +43,11 @@ function sweat(vessel: Vessel, step: SweatStep, context: StepContext): Applied {
     ownG > STEAMED_THROUGH * totalG(raw) ? context.boilC : middleC,
   );
   return outcome({ ...vessel, batch }, [hands({ ...step, handsMin: step.handsMin ?? step.minutes + 1 }, context, 0)], {
-    inputs: [...came, { from: "step", contents: splashed }],
+    inputs: greased ? came : [...came, { from: "step", contents: splashed }],
     outputs: [{ to: "air", contents: steam }],
     needs: panNeeds(found.value.pan),
     facts: [
-      { kind: "splashes", count: splashes, waterG: splashed.waterG },
+      ...(greased ? [] : [{ kind: "splashes", count: splashes, waterG: splashed.waterG } as const]),
       { kind: "water-off", massG: ownG },
     ],
   });
