@@ -1,10 +1,13 @@
-import type { Heat } from "@/core/recipe/method";
+import type { Heat } from "@/core/recipe/method/method";
 import type { RecipeProblem } from "@/core/recipe/recipe";
-import type { EggUse, ReplaceReason } from "@/core/recipe/replace";
-import type { LineAsk, Put, Settled } from "@/core/recipe/settle";
+import type { EggUse, ReplaceReason } from "@/core/recipe/lines/replace";
+import type { LineAsk, Put, Settled } from "@/core/recipe/lines/settle";
 import { writeTemp } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
+import type { Part } from "@/core/dish/dish";
+import type { Sentence } from "@/core/recipe/write/turn";
 import { list } from "./count";
+import { STEP_NAMES } from "./steps";
 import { FORM_NAMES, KIND_NAMES } from "./swapNames";
 import { amountInText, foodInText, type TextContext } from "./words";
 
@@ -38,6 +41,7 @@ const REASONS: Readonly<Record<ReplaceReason, string>> = {
   gelatine: "agar sets it, a third of the grams; it has to boil two minutes",
   "egg-binds": "the egg bound it: ground flax with water binds instead",
   "egg-brushed": "the egg made it shine: soy drink browns as well",
+  "egg-sets": "the egg set it: silken tofu with chickpea flour sets in the oven",
   "egg-raises": "the egg raised it: the liquid of a chickpea tin whips",
   "egg-emulsion": "the egg held oil and water together: the liquid of a chickpea tin does too",
   "egg-itself": "the egg was eaten as egg: tofu, with sulphurous salt for the smell",
@@ -70,6 +74,7 @@ export const EGG_USE_NAMES: Readonly<Record<EggUse, string>> = {
   binds: "binds",
   brushed: "is brushed on",
   raises: "raises, whipped",
+  sets: "it sets a filling in the oven",
   emulsion: "holds oil and water together",
   itself: "is eaten as egg",
 };
@@ -123,3 +128,29 @@ export const describeHeat = (heat: Heat, units: UnitSystem): string =>
     : heat.why === "which-unit"
       ? `“${heat.from}”: °C or °F is not said. The oven step takes 190 °C until you set it on the Bench.`
       : `“${heat.from}” contradicts itself. Set the oven step on the Bench.`;
+
+/** What became of a sentence of the method: its steps in the Bench's words, or why it is none. */
+export function describeSentence(sentence: Sentence | undefined, parts: readonly Part[]): string {
+  if (sentence === undefined) return "";
+  switch (sentence.told) {
+    case "steps": {
+      const said = parts.flatMap((part) => {
+        const kinds = part.steps.filter((s) => sentence.steps.includes(s.id)).map((s) => STEP_NAMES[s.kind]);
+        return kinds.length === 0 ? [] : [`${part.name}: ${kinds.join(", ").toLowerCase()}`];
+      });
+      return said.length === 0 ? "Goes into a step further on." : said.join(" · ");
+    }
+    case "with-meat":
+      return "Goes with the meat: the route does it.";
+    case "no-cooking":
+      return "No cooking step.";
+    case "open":
+      return "In no step yet.";
+  }
+}
+
+/** Lines of the list that no sentence names. */
+export const describeUnplaced = (lines: readonly string[]): string =>
+  lines.length === 1
+    ? `No sentence says where this goes: ${lines.join("")}. On the Bench it lies in a part of its own.`
+    : `No sentence says where these go: ${lines.join(" · ")}. On the Bench they lie in a part of their own.`;

@@ -1,7 +1,7 @@
 import type { FoodId } from "@/core/foods/food";
 import { writeMass, writeMassRange } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
-import type { TypedFood } from "@/core/recipe/typed";
+import type { TypedFood } from "@/core/recipe/lines/typed";
 
 /** What was typed, as it was understood: "Chilli, fresh: about 15 g (10–25 g)", "Salt, table · White pepper · Nutmeg, ground". */
 export function describeTyped(read: readonly TypedFood[], nameOf: (food: FoodId) => string, units: UnitSystem): string {

@@ -5,7 +5,7 @@ import { newMemory } from "../quantities/memory";
 import { SETTINGS } from "../bite/targets";
 import { FOODS } from "../foods/table";
 import { answerRecipe } from "../recipe/answer";
-import { EGG_USES } from "../recipe/replace";
+import { EGG_USES } from "../recipe/lines/replace";
 import { table } from "../recipe/__tests__/table";
 import { digest, Draw, drawnSupper, seeds, stays } from "./__tests__/drawn";
 import { many } from "../__tests__/proof";

@@ -45,7 +45,10 @@ describe("the table", () => {
   // One method for a pulse, dry and cooked: no fibre runs off with the water, none is made by boiling (by solids, a tenth either way).
   test.each([
     ["green-lentils", "lentils-cooked"],
-    ...["chickpeas", "kidney-beans", "white-beans", "black-beans", "pinto-beans"].map((f) => [`${f}-dry`, `${f}-cooked`]),
+    ...["chickpeas", "kidney-beans", "white-beans", "black-beans", "pinto-beans"].map((f) => [
+      `${f}-dry`,
+      `${f}-cooked`,
+    ]),
   ])("%s and %s hold the same fibre by their solids", (dry, cooked) => {
     const bySolids = ({ per100: { fibreG, waterG } }: Food) => (fibreG as number) / (100 - (waterG as number));
     expect(bySolids(food(cooked as string)) / bySolids(food(dry as string))).toBeGreaterThan(0.9);

@@ -2,7 +2,7 @@ import type { FoodId } from "./food";
 
 /** Names in recipes that the food table does not carry. Common practice. */
 export const ALSO: Readonly<Record<FoodId, string>> = {
-  "soy-strips": "soy strip, soya strip, dried soy strip",
+  "soy-strips": "soy strip, soya strip, dried soy strip, soy curl, soya curl, dried soy curl, dried soya curl",
   "soy-granules": "soy granule, soya granule, textured soy granule, soy mince, tvp",
   "soy-chunks": "soy chunk, soya chunk, textured soy chunk, tvp chunk",
   "wheat-flour":
@@ -12,7 +12,7 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   "rapeseed-oil": "oil, cooking oil, neutral oil, canola oil, rapeseed oil, frying oil",
   "olive-oil": "olive oil, extra virgin olive oil, evoo",
   pasta:
-    "pasta, spaghetti, penne, macaroni, tagliatelle, linguine, fettuccine, rigatoni, fusilli, farfalle, lasagne, lasagne sheet, lasagna noodle, orzo, pasta shell, ziti, elbow macaroni",
+    "pasta, pappardelle, orecchiette, ditalini, bucatini, ziti, cavatappi, pici, spaghetti, penne, macaroni, tagliatelle, linguine, fettuccine, rigatoni, fusilli, farfalle, lasagne, lasagne sheet, lasagna noodle, orzo, pasta shell, ziti, elbow macaroni",
   beer: "beer, stout, lager, ale, brown ale, pale ale",
   chilli:
     "chilli, chili, chile, red chilli, green chilli, serrano, serrano chile, serrano chilli, red chili, green chili, red chile, green chile, fresh chilli, long chilli, fresno chilli, poblano",
@@ -183,11 +183,13 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   breadcrumbs: "breadcrumb, dried breadcrumb, dry breadcrumb, fresh breadcrumb, white breadcrumb, bread crumb",
   panko: "panko, panko breadcrumb",
   bread: "bread, white bread, sourdough, baguette, ciabatta, toast, crusty bread, sandwich bread",
-  buns: "bun, burger bun, hamburger bun, hot dog bun, bread roll, roll",
+  bulgur: "bulgur, bulgur wheat, bulghur",
+  oats: "oat, rolled oat, porridge oat, oat flake, jumbo oat",
+  buns: "bun, burger bun, hamburger bun, hot dog bun, bread roll, roll, soft roll, soft white roll, crusty roll, burger roll",
   flatbread: "flatbread, pitta, pita, pita bread, flour tortilla, tortilla wrap, wrap",
   "tortilla-corn": "corn tortilla, taco shell",
   "rice-noodles": "rice noodle, rice vermicelli, vermicelli rice",
-  "soy-sauce": "soy sauce, light soy sauce, soya sauce",
+  "soy-sauce": "soy, soy sauce, light soy sauce, soya sauce",
   "soy-sauce-less": "low sodium soy sauce, low-sodium soy sauce, reduced salt soy sauce",
   "dark-soy-sauce": "dark soy sauce",
   "hot-sauce": "hot sauce, sriracha, chilli sauce",

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import jsonld from "jsonld";
 import { Temporal } from "temporal-polyfill";
 import { allFoods } from "../foods/book";
-import { lexiconOf } from "../recipe/lexicon";
+import { lexiconOf } from "../recipe/lines/lexicon";
 import { readRecipe } from "../recipe/recipe";
 import { isoDuration, type RecipeOut, writeRecipeJsonLd, writeRecipeMarkdown } from "./recipeOut";
 

@@ -4,7 +4,7 @@ import { FoodSchema, LabelSayingSchema } from "./foodSchema";
 import { EaterSchema, KitchenSchema, PlanInputSchema, type Same, SupperSchema } from "./schemas";
 import { SETTINGS } from "../bite/targets";
 import { MEAT_FORMS, MEAT_KINDS } from "../dish/meat";
-import { EGG_USES } from "../recipe/replace";
+import { EGG_USES } from "../recipe/lines/replace";
 import { OBJECTIVES, type ScheduleInput } from "../schedule/task";
 import type { Ask, Table } from "../swap/answer";
 import { PROTEIN_WAYS } from "../swap/brings";

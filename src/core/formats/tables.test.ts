@@ -2,7 +2,7 @@ import * as v from "valibot";
 import { descriptorOf } from "../process/registry";
 import { processOf } from "../foods/process";
 import { FOODS } from "../foods/table";
-import animals from "../recipe/animals.json";
+import animals from "../recipe/lines/animals.json";
 import routes from "../swap/routes.json";
 import { AnimalsSchema, RouteRowSchema } from "./tables";
 

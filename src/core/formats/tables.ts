@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { between, id, list, name } from "./basics";
-import { ANIMAL_JOBS } from "../recipe/animals";
+import { ANIMAL_JOBS } from "../recipe/lines/animals";
 import { MEAT_FORMS, MEAT_KINDS } from "../dish/meat";
 import { STEP_KINDS } from "../process/registry";
 import { SALT_TARGETS, type SaltTarget } from "../models/salt";
@@ -45,7 +45,7 @@ const Names = v.pipe(
   v.minLength(1, "names nothing"),
   v.check((names) => new Set(names).size === names.length, "names something twice"),
 );
-/** `recipe/animals.json`: what comes of an animal by its job, meats by their kind, and what only sounds like them. */
+/** `recipe/lines/animals.json`: what comes of an animal by its job, meats by their kind, and what only sounds like them. */
 export const AnimalsSchema = v.strictObject({
   products: v.strictObject(Object.fromEntries(ANIMAL_JOBS.map((job) => [job, Names]))),
   meats: v.strictObject(Object.fromEntries(MEAT_KINDS.map((kind) => [kind, Names]))),

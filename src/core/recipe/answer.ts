@@ -5,8 +5,9 @@ import { openBook } from "../foods/book";
 import type { Food } from "../foods/food";
 import { cardsOf, type RouteCard, type SwapAnswer } from "../swap/card";
 import { type Around, convert, type Decisions, readFor, takenOf } from "./convert";
+import type { Sentence } from "./write/turn";
 import type { RecipeProblem, RecipeRead } from "./recipe";
-import type { MeatLine, Settled } from "./settle";
+import type { MeatLine, Settled } from "./lines/settle";
 import type { SpoonSystem } from "../quantities/units";
 
 /** A meat of the recipe with its routes as a screen shows them. */
@@ -25,6 +26,10 @@ export interface RecipeAnswer {
   readonly setting: Setting;
   readonly meats: readonly MeatCards[];
   readonly covered: readonly number[];
+  /** Lines that no sentence says anything of: they lie in a part of their own. */
+  readonly unplaced: readonly number[];
+  /** What became of each sentence of the method, in its order. */
+  readonly sentences: readonly Sentence[];
   readonly dish: Dish;
   readonly own: readonly Food[];
   /** Foods that its sentences name. */
@@ -40,7 +45,7 @@ export function answerRecipe(text: string, decisions: Decisions, around: RecipeA
   const { table } = around;
   const recipe = readFor(text, table, around.spoons);
   if ("kind" in recipe) return recipe;
-  const { settled, setting, meats, covered, dish, own } = convert(recipe, decisions, around);
+  const { settled, setting, meats, covered, unplaced, sentences, dish, own } = convert(recipe, decisions, around);
   const book = openBook(table);
   const cards = meats.map(({ line, meat, answers }): MeatCards => {
     const answer = cardsOf(answers, table);
@@ -55,5 +60,5 @@ export function answerRecipe(text: string, decisions: Decisions, around: RecipeA
     ),
   ]);
   const foods = [...[...named].flatMap((id) => book.food(id) ?? []), ...own];
-  return { recipe, settled, setting, meats: cards, covered, dish, own, foods };
+  return { recipe, settled, setting, meats: cards, covered, unplaced, sentences, dish, own, foods };
 }

@@ -5,10 +5,11 @@ import type { Food } from "../foods/food";
 import type { SpoonSystem } from "../quantities/units";
 import { type Memory, newMemory } from "../quantities/memory";
 import { type Ask, type Answers, answersTo, type Ratings, type Table } from "../swap/answer";
-import { lexiconOf } from "./lexicon";
+import { lexiconOf } from "./lines/lexicon";
 import { readRecipe, type RecipeProblem, type RecipeRead } from "./recipe";
-import { type Choices, type MeatLine, settle, type Settled, USUAL_SERVINGS } from "./settle";
-import { settingOf, turn } from "./turn";
+import { type Choices, type MeatLine, settle, type Settled, USUAL_SERVINGS } from "./lines/settle";
+import { settingOf } from "./write/setting";
+import { type Sentence, turn } from "./write/turn";
 
 /** Reads a recipe with the names of this household's foods. */
 export function readFor(
@@ -42,6 +43,10 @@ export interface Converted {
   readonly meats: readonly MeatAnswers[];
   /** Lines that the routes make needless. */
   readonly covered: readonly number[];
+  /** Lines that no sentence says anything of: they lie in a part of their own. */
+  readonly unplaced: readonly number[];
+  /** What became of each sentence of the method, in its order. */
+  readonly sentences: readonly Sentence[];
   readonly dish: Dish;
   /** Foods that nobody knew: by their names alone, every allergen of them is asked. */
   readonly own: readonly Food[];
@@ -69,7 +74,9 @@ export function convert(given: RecipeRead, decisions: Decisions, around: Around)
   // A dish of the recipe's own size: the supper scales it to who eats.
   const supper: Table["supper"] = { ...around.table.supper, ...seatsFor(around.table.supper, servings) };
   const meats = settled.flatMap(({ line, meats: found }) =>
-    found.flatMap((meat): MeatAnswers[] => {
+    found.flatMap((given): MeatAnswers[] => {
+      const meat = inOneMix(given, line, settled);
+      if (meat === null) return [];
       if (meat.rawG === null || meat.rawG <= 0) return [];
       const ask: Ask = {
         form: meat.form,
@@ -92,6 +99,19 @@ export function convert(given: RecipeRead, decisions: Decisions, around: Around)
     if (chosen !== undefined) routes.set(line, [...(routes.get(line) ?? []), chosen.dish]);
   }
   return { settled, setting, meats, ...turn(recipe, settled, routes, book.food, "recipe") };
+}
+
+/** Forms that several minces are mixed into. */
+const MIXED = new Set<MeatLine["form"]>(["mince", "ball", "patty", "loaf", "skewer"]);
+/** Several minces in one mix are one meat, by the first of them, with the grams of all; null for the others. */
+function inOneMix(meat: MeatLine, line: number, settled: readonly Settled[]): MeatLine | null {
+  if (!MIXED.has(meat.form)) return meat;
+  const alike = settled.flatMap((s) =>
+    s.meats.filter((m) => m.form === meat.form).map((m) => ({ line: s.line, rawG: m.rawG })),
+  );
+  if (alike.some((m) => m.rawG === null)) return meat;
+  if (alike[0]?.line !== line) return null;
+  return { ...meat, rawG: alike.reduce((g, m) => g + (m.rawG ?? 0), 0) };
 }
 
 /** The route that was chosen, else the first that is not out: what somebody must not eat is never taken by itself. */

@@ -3,12 +3,12 @@ import { join } from "node:path";
 import fc from "fast-check";
 import { allFoods } from "../foods/book";
 import { ML_OF } from "../quantities/units";
-import { formOf } from "./animals";
+import { formOf } from "./lines/animals";
 import { readHtml } from "./html";
-import { readAmountOnLine } from "./readAmount";
-import { lexiconOf } from "./lexicon";
-import { type LineRead, readLine } from "./line";
-import { heatsIn, minutesIn, readMethod } from "./method";
+import { readAmountOnLine } from "./lines/readAmount";
+import { lexiconOf } from "./lines/lexicon";
+import { type LineRead, readLine } from "./lines/line";
+import { heatsIn, minutesIn, readMethod } from "./method/method";
 import { describeRecipeProblem } from "@/words/recipe";
 import { readRecipe, servingsIn } from "./recipe";
 

@@ -33,7 +33,7 @@ function recipeNode(value: unknown, depth: number): Node | null {
   }
   if (!isNode(value)) return null;
   const types = [value["@type"]].flat();
-  if (types.some((t) => typeof t === "string" && /(?:^|[/:])Recipe$/.test(t))) return value;
+  if (types.some((t) => typeof t === "string" && /(?:^|[/:])Recipe$/i.test(t))) return value;
   for (const nested of [value["@graph"], value.mainEntity, value.mainEntityOfPage, value.itemListElement]) {
     const found = recipeNode(nested, depth + 1);
     if (found !== null) return found;

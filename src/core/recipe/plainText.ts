@@ -21,7 +21,7 @@ export const withoutBullet = (line: string): string =>
     .trim()
     .replace(/^(?:[-*•·▢☐□◦‣–—]|\[[ x]?\])(?:\s+|(?=\S))/i, "")
     .replace(/^(?:\[[ x]?\]|▢|☐)\s*/i, "")
-    .replace(/^\d{1,2}[.)]\s+(?=\S)/, "")
+    .replace(/^(?:\d{1,2}[.)]|\(\d{1,2}\)|\d{1,2}:\d\d|[A-H][.)])\s+(?=\S)/, "")
     .trim();
 
 const NUMBER_WORDS: Readonly<Record<string, string>> = {

@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from "react";
 import { PATTERN_IDS, PATTERN_NAMES } from "@/core/dish/patternNames";
 import type { Food } from "@/core/foods/food";
 import { typicalAmountG } from "@/core/foods/measure";
-import type { TypedFood } from "@/core/recipe/typed";
+import type { TypedFood } from "@/core/recipe/lines/typed";
 import { writeMass } from "@/core/quantities/write";
 import type { Chain } from "@/core/swap/chain";
 import { Quiet } from "../frame/controls";

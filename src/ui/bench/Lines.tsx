@@ -9,7 +9,7 @@ import { addLine, removeLine, setLine } from "@/core/dish/edit";
 import { weighAmount } from "@/core/foods/measure";
 import { type FoodLine, type Line, lineOf, lineWith, type StepId } from "@/core/process/step";
 import { readAmount } from "@/core/quantities/amount";
-import type { TypedFood } from "@/core/recipe/typed";
+import type { TypedFood } from "@/core/recipe/lines/typed";
 import { writeMass, writeMassRange } from "@/core/quantities/write";
 import { IconDo, Quiet } from "../frame/controls";
 import { NumberField, type ReadInWords } from "../frame/fields";

@@ -6,7 +6,7 @@ import type { Kitchen } from "@/core/household/kitchen";
 import type { Eater, EaterId } from "@/core/household/people";
 import type { Allergen, LabelState } from "@/core/foods/allergens";
 import type { Food, FoodId } from "@/core/foods/food";
-import type { TypedFood } from "@/core/recipe/typed";
+import type { TypedFood } from "@/core/recipe/lines/typed";
 import type { Chain } from "@/core/swap/chain";
 import type { Plan, PlannedPart } from "@/core/plan";
 import type { Ranges } from "@/core/sampling";

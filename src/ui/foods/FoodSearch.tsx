@@ -5,7 +5,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { Food, FoodId } from "@/core/foods/food";
 import { foodIndex } from "@/core/foods/search";
 import type { SpoonSystem, UnitSystem } from "@/core/quantities/units";
-import { type Typed, type TypedFood, typedReader } from "@/core/recipe/typed";
+import { type Typed, type TypedFood, typedReader } from "@/core/recipe/lines/typed";
 import { describeNearest, describeTyped } from "@/words/typed";
 
 const MOST_SHOWN = 40;

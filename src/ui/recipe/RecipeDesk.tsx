@@ -17,8 +17,8 @@ export function RecipeDesk(props: RecipeProps) {
         Turn a recipe over
       </Heading>
       <Text color="quiet" mt="1" mb="4">
-        Paste a recipe with meat in it, from a page, a file or your head. Every animal product is found and replaced for
-        what it does; you see each line before and after.
+        Paste a recipe, with meat or without, from a page, a file or your head. Every animal product is found and
+        replaced for what it does; you see each line before and after.
       </Text>
       {answer === null ? (
         <Grid

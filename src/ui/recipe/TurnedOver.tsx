@@ -3,12 +3,12 @@
 import { Box, chakra, Flex, Grid, Heading, Stack, Text } from "@chakra-ui/react";
 import { SETTINGS, type Setting } from "@/core/bite/targets";
 import type { RecipeAnswer } from "@/core/recipe/answer";
-import { openMeats, unsaidLines } from "@/core/recipe/open";
+import { openMeats, unsaidLines } from "@/core/recipe/lines/open";
 import { Card, Do, Quiet, Remark } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
 import { Dinner, WhoMustNot } from "../swap/Details";
 import { counted } from "@/words/count";
-import { describeHeat } from "@/words/recipe";
+import { describeHeat, describeSentence, describeUnplaced } from "@/words/recipe";
 import { SETTING_NAMES } from "@/words/swapNames";
 import { MeatRoutes } from "./MeatRoutes";
 import { RecipeLines } from "./RecipeLines";
@@ -87,6 +87,8 @@ export function TurnedOver(props: RecipeProps & { readonly answer: RecipeAnswer 
 /** The method as it was given, with what was read of it. */
 function Method({ answer }: RecipeProps & { readonly answer: RecipeAnswer }) {
   const { method, aside } = answer.recipe;
+  const { parts } = answer.dish;
+  const open = answer.sentences.filter((s) => s.told === "open").length;
   if (method.length === 0 && aside.length === 0) return null;
   return (
     <Box mt="5">
@@ -97,13 +99,28 @@ function Method({ answer }: RecipeProps & { readonly answer: RecipeAnswer }) {
           </Heading>
           <chakra.ol ps="6" mt="1" fontSize="sm" listStyleType="decimal">
             {method.map((m, i) => (
-              <chakra.li key={i} py="0.5" overflowWrap="anywhere">
-                {m.text}
+              <chakra.li key={i} py="1" overflowWrap="anywhere">
+                <chakra.span textDecoration={answer.sentences[i]?.told === "with-meat" ? "line-through" : undefined}>
+                  {m.text}
+                </chakra.span>
+                <Text
+                  color={answer.sentences[i]?.told === "open" ? undefined : "quiet"}
+                  fontWeight={answer.sentences[i]?.told === "open" ? "600" : undefined}
+                >
+                  {describeSentence(answer.sentences[i], parts)}
+                </Text>
               </chakra.li>
             ))}
           </chakra.ol>
+          {answer.unplaced.length > 0 && (
+            <Remark tone="watch" mt="2">
+              {describeUnplaced(answer.unplaced.map((at) => answer.recipe.lines[at]?.text ?? ""))}
+            </Remark>
+          )}
           <Text fontSize="sm" color="quiet" mt="1">
-            The Bench makes steps of it: what is fried, what simmers, what has its own pot. Look them through there.
+            {open === 0
+              ? "Every sentence has become steps, goes with the meat, or is no cooking. Look the steps through on the Bench."
+              : `${counted(open, "sentence")} nobody has put into a step. See to it on the Bench.`}
           </Text>
         </>
       )}

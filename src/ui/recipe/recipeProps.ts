@@ -2,7 +2,7 @@ import type { Setting } from "@/core/bite/targets";
 import type { Allergen } from "@/core/foods/allergens";
 import type { Food } from "@/core/foods/food";
 import type { RecipeAnswer } from "@/core/recipe/answer";
-import type { LineChoice } from "@/core/recipe/settle";
+import type { LineChoice } from "@/core/recipe/lines/settle";
 import type { SwapProps } from "../swap/swapProps";
 import type { TextContext } from "@/words/words";
 

@@ -1,8 +1,8 @@
-import type { FoodId } from "../foods/food";
+import type { FoodId } from "../../foods/food";
 import type { AnimalJob } from "./animals";
 
 /** What an egg does in a dish. */
-export const EGG_USES = ["binds", "brushed", "raises", "emulsion", "itself"] as const;
+export const EGG_USES = ["binds", "brushed", "raises", "sets", "emulsion", "itself"] as const;
 /** One of these. */
 export type EggUse = (typeof EGG_USES)[number];
 /** Why something takes the place of an animal product; words are in `words`. */
@@ -28,6 +28,11 @@ const PROPOSALS: Readonly<Record<ReplaceReason, Proposal["by"]>> = {
   ],
   "egg-brushed": [["soy-milk", 0.3]],
   "egg-raises": [["aquafaba", 0.9]],
+  // A custard of a tart: silken tofu, and flour of chickpeas that sets (common practice).
+  "egg-sets": [
+    ["tofu-silken", 0.9],
+    ["chickpea-flour", 0.12],
+  ],
   "egg-emulsion": [["aquafaba", 0.7]],
   "egg-itself": [
     ["tofu-firm", 1],
@@ -109,6 +114,7 @@ export function eggUseIn(words: string, method: string, baked: boolean): EggUse 
   if (/\b(?:scramble|fry|poach|boil)[^.]{0,25}\beggs?\b/.test(method)) return "itself";
   if (/\bmayonnaise\b|\bdrizzle in the oil\b/.test(method)) return "emulsion";
   if (/\b(?:patt|shape|meat ?ball|burger|loaf|bind|crumb|coat|mix everything|dip)/.test(method)) return "binds";
+  if (baked && /\b(?:quiche|custard|just set|until set)\b/.test(method)) return "sets";
   if (baked && /\b(?:whisk|fold|batter|rise)/.test(method)) return "raises";
   return null;
 }

@@ -1,4 +1,4 @@
-import type { SpoonSystem } from "../quantities/units";
+import type { SpoonSystem } from "../../quantities/units";
 import { saysOnlyHow } from "./accounted";
 import type { Lexicon } from "./lexicon";
 import { type AmountOnLine, readAmountOnLine } from "./readAmount";
@@ -38,12 +38,52 @@ const MOST_WORDS = 3;
  * A line that lists several foods, one line each: "2 tsp cumin, 1 tsp paprika, ½ tsp turmeric", "50g butter + 50g flour", "gherkins,
  * mustard, toast". A line of one food with what is done to it ("1 onion, finely chopped") stays as it is.
  */
-export function listedOn(line: string, lexicon: Lexicon, spoons: SpoonSystem): string[] {
+export function listedOn(given: string, lexicon: Lexicon, spoons: SpoonSystem): string[] {
+  // "For 6 people: 500 g split peas, 2 carrots"
+  const line = given.replace(
+    /^for (?:\d+|two|three|four|five|six|eight|ten)(?: people| persons| of us)?\s*:\s*(?=\S)/i,
+    "",
+  );
   const dissolved = DISSOLVED.exec(line);
   // "1 stock cube dissolved in 300 ml boiling water" is a cube and water.
   if (dissolved?.[1] && dissolved[2]) return [dissolved[1].trim(), dissolved[2].replace(/\bwith\s+/i, "").trim()];
   const made = stockMadeOf(line, spoons);
   if (made !== null) return made;
+  // "for the paste: 3 shallots, 3 garlic cloves", "sauce is 2 tbsp soy, 1 tbsp vinegar"
+  const headed =
+    /^(?:for (?:the )?)?([a-z][a-z ]{2,24}?)(?:\s*:|\s+is)\s+(?=[\d½¼¾]|an? |juice|zest|handful|pinch)(.+)$/i.exec(
+      line,
+    );
+  if (
+    headed?.[1] &&
+    headed[2] &&
+    lexicon
+      .namesIn(headed[1])
+      .every((n) => n.named.is !== "food" || /sauce|paste|marinade|dressing/i.test(headed[1] as string))
+  ) {
+    const pieces = listedOn(headed[2], lexicon, spoons);
+    if (pieces.length > 1)
+      return pieces.map((piece) =>
+        /\bfor the\b/.test(piece) ? piece : `${piece} for the ${(headed[1] as string).toLowerCase()}`,
+      );
+  }
+  // "1 onion, 1 carrot, 1 celery stick, all finely chopped"
+  const alike = /^(.+?),?\s+(?:all|both|each)\s+((?:\w+\s+)?(?:chopped|sliced|diced|grated|peeled))\.?$/i.exec(line);
+  if (alike?.[1] && alike[2]) {
+    const those = listedOn(alike[1], lexicon, spoons);
+    if (those.length > 1) return those.map((one) => `${one}, ${alike[2] as string}`);
+  }
+  const joined = line.split(
+    /\s(?:and|&|\+)\s(?=(?:about\s+)?(?:[\d½¼¾⅓⅔]|an?\s+(?:\d|piece|thumb|knob|handful|pinch|splash|few)))/i,
+  );
+  if (
+    joined.length > 1 &&
+    joined.every((piece) => {
+      const a = readAmountOnLine(piece, spoons);
+      return a.amount !== null && lexicon.namesIn(a.words).length > 0 && !/\((?![^)]*\))/.test(piece);
+    })
+  )
+    return joined.flatMap((piece) => listedOn(piece.replace(/[,\s]+$/, ""), lexicon, spoons));
   const pieces = partedAt(line);
   if (pieces.length < 2) return [line];
   const namesSomething = (piece: string) => lexicon.namesIn(piece).length > 0;
@@ -57,6 +97,21 @@ export function listedOn(line: string, lexicon: Lexicon, spoons: SpoonSystem): s
       (a, i) => counts(a) || (i > 0 && a.amount === null && isWholeFood(pieces[i] as string, first, lexicon)),
     )
   )
+    return pieces;
+  // One whose name nobody knows among many that are known is a line of its own too.
+  if (
+    amounts.length > 2 &&
+    amounts.every((a) => a.amount !== null && /\p{L}{3}/u.test(a.words)) &&
+    pieces.filter(namesSomething).length * 3 >= pieces.length * 2
+  )
+    return pieces;
+  // "6 buns, lettuce, tomato, vegan mayo": what is named short behind what is counted.
+  const isShort = (piece: string) =>
+    piece.split(" ").length <= MOST_WORDS &&
+    namesSomething(piece) &&
+    !saysOnlyHow(piece, lexicon) &&
+    !/(?:ed|ly|less)\b/.test(piece);
+  if (pieces.length > 2 && amounts.some(counts) && amounts.every((a, i) => counts(a) || isShort(pieces[i] as string)))
     return pieces;
   const bare = amounts.every((a) => a.amount === null) && !/\d/.test(line);
   const short = pieces.every((piece) => piece.split(" ").length <= MOST_WORDS && !saysOnlyHow(piece, lexicon));
@@ -77,7 +132,9 @@ function partedAt(line: string): string[] {
   const pieces: string[] = [];
   let depth = 0;
   let from = 0;
-  for (const match of line.matchAll(/[()[\]]|(?<!\d),|,(?!\d)|;|\s\+\s|\s(?:and|&)\s(?=(?:about\s+)?[\d½¼¾⅓⅔])/g)) {
+  for (const match of line.matchAll(
+    /[()[\]]|(?<!\d),|,(?!\d)|;|\s\+\s|\s(?:and|&)\s(?=(?:about\s+)?(?:[\d½¼¾⅓⅔]|an?\s+(?:\d|piece|thumb|knob|handful|pinch|splash|few)))/g,
+  )) {
     const sign = match[0];
     if ("([".includes(sign)) depth++;
     else if (")]".includes(sign)) depth = Math.max(0, depth - 1);

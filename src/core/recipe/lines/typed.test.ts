@@ -1,5 +1,5 @@
-import { FOODS } from "../foods/table";
-import { HOUSEHOLD_WEIGHTS } from "../foods/householdWeights";
+import { FOODS } from "../../foods/table";
+import { HOUSEHOLD_WEIGHTS } from "../../foods/householdWeights";
 import { typedReader } from "./typed";
 
 /** What a cook types on the Bench is read as the page of recipes reads it. */

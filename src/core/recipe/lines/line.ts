@@ -1,9 +1,9 @@
-import type { Amount } from "../quantities/amount";
-import type { SpoonSystem } from "../quantities/units";
+import type { Amount } from "../../quantities/amount";
+import type { SpoonSystem } from "../../quantities/units";
 import { unexplainedOn } from "./accounted";
 import { isFormName } from "./animals";
 import type { Lexicon, Named, NameOnLine } from "./lexicon";
-import { plainText, withoutBullet } from "./plainText";
+import { plainText, withoutBullet } from "../plainText";
 import { readAmountOnLine } from "./readAmount";
 
 /** A food as a line names it. */
@@ -39,13 +39,29 @@ const PROSE_WORDS = 7;
  */
 export function readLine(given: string, lexicon: Lexicon, spoons: SpoonSystem): LineRead | null {
   const text = withoutBullet(plainText(given).replace(/\n/g, " ")).replace(/\s+/g, " ").trim();
+
   if (!/[\p{L}]/u.test(text)) return null;
   const bare = text.replace(/\*$/, "");
   if (isHeading(bare)) return { kind: "heading", text: bare.replace(/[:#\s]+$/, "").replace(/^#+\s*/, "") };
   const four = /^for (eggs?|cloves|carrots|onions|potatoes|tomatoes|sausages)\b/i.exec(bare);
-  const { amount: read, toTaste, words } = readAmountOnLine(bare, spoons);
+  // "hazelnuts (or walnuts)" are two to choose from; what a tin holds drained says no other food.
+  const asChoice = bare
+    .replace(/^optional(?:ly)?\s*:?\s+/i, "")
+    .replace(/\s*\((or [\p{L} -]{3,40})\)/iu, (whole, other: string) =>
+      lexicon.namesIn(other).some((n) => n.named.is === "food") ? ` ${other}` : whole,
+    )
+    .replace(
+      /\s+for the (?:pork|chicken|beef|lamb|fish|turkey|meat|mash|batter|sauce|dough|top|topping|marinade|tofu|tempeh|gravy|paste|dressing|slaw|glaze|filling|dip|salad|spice paste|base|crust|pastry)$/i,
+      "",
+    )
+    .replace(/\s+for it$/i, "")
+    .replace(/,?\s*\((?:\d+\s*g )drained(?: each| weight)?\)/i, "");
+  const { amount: read, toTaste, words: said } = readAmountOnLine(asChoice, spoons);
+  // "3 peppers" are the vegetable: nobody counts the spice.
+  const isCounted = read?.kind === "count" && read.of === "piece";
+  const words = isCounted ? said.replace(/^(?=peppers?\b(?!corn))/i, "bell ") : said;
   const amount: Amount | null = four ? { kind: "question", asks: { kind: "no-number" } } : read;
-  const optional = /\boptional\b/i.test(words);
+  const optional = /\boptional\b|\bif you like\b/i.test(bare);
   const { food, preparation } = parted(words);
   const whole = lexicon.wholeName(words);
   const named: readonly FoodOnLine[] =

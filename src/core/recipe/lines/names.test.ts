@@ -1,5 +1,5 @@
-import { FOODS } from "../foods/table";
-import { usualMm } from "../foods/vegetables";
+import { FOODS } from "../../foods/table";
+import { usualMm } from "../../foods/vegetables";
 import { lexiconOf } from "./lexicon";
 
 /** Whoever adds a food to the table is told here which of the other lists wants a line for it. */

@@ -1,6 +1,6 @@
-import { type Amount, amountIn, baseOf, ofSize, unitNamed } from "../quantities/amount";
-import type { SpoonSystem } from "../quantities/units";
-import { plainNumbers } from "./plainText";
+import { type Amount, amountIn, baseOf, ofSize, unitNamed } from "../../quantities/amount";
+import type { SpoonSystem } from "../../quantities/units";
+import { plainNumbers } from "../plainText";
 
 /** What stands on a line of an amount, and the words that are left for the food. */
 export interface AmountOnLine {
@@ -84,7 +84,8 @@ const SAME_WITHIN = 0.15;
 export function readAmountOnLine(line: string, spoons: SpoonSystem): AmountOnLine {
   const toTaste = /\b(?:to|as|for) (?:your )?taste\b|\bas needed\b|\bas required\b/i.test(line);
   const text = homophones(plainNumbers(line.replace(/\b(?:to|as) (?:your )?taste\b/gi, " ")));
-  const found = before(text, spoons) ?? behind(text, spoons);
+  const found =
+    before(text.replace(/^(?:an?|1) (?=\d+(?:\.\d+)?\s*-?\s*(?:cm|inch|mm)\b)/i, ""), spoons) ?? behind(text, spoons);
   if (found === null) return { amount: null, toTaste, words: text };
   return { amount: ofSize(text, found.amount), toTaste, words: found.words.trim() };
 }
@@ -143,7 +144,10 @@ function before(text: string, spoons: SpoonSystem): Found | null {
     .replace(handfuls, "1 ")
     .replace(/^(?:1|a) few\b(?: of)?/i, "3")
     .replace(/^(?:1|a) couple(?: of)?\b/i, "2")
-    .replace(/^(?=(?:pinch|dash|handful|knob|glug|splash|drizzle) of\b)/i, "1 ");
+    .replace(
+      /^(?=(?:(?:small |big |large )?(?:pinch|dash|handful|knob|glug|splash|drizzle|thumb|bunch|sprig|tin|head)) of\b)/i,
+      "1 ",
+    );
   // "8 inch squash": a length is no number of them.
   const length = /^\d+(?:\.\d+)?\s*-?\s*(?:inch(?:es)?|in\b|"|″|cm|mm)\s*(?=\p{L}|-)/iu.exec(plain);
   if (length !== null)

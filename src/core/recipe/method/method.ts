@@ -1,7 +1,7 @@
-import { celsiusFromFahrenheit } from "../quantities/units";
-import { singular } from "./lexicon";
-import type { FoodOnLine, LineRead } from "./line";
-import { plainNumbers } from "./plainText";
+import { celsiusFromFahrenheit } from "../../quantities/units";
+import { singular } from "../lines/lexicon";
+import type { FoodOnLine, LineRead } from "../lines/line";
+import { plainNumbers } from "../plainText";
 
 /** What is done in a sentence of the method, as far as its verb says so. */
 export type Operation =

@@ -1,8 +1,8 @@
-import type { MeatForm } from "../dish/meat";
-import type { FoodLookup } from "../foods/food";
-import { weighAmount } from "../foods/measure";
-import type { Amount } from "../quantities/amount";
-import type { Estimate } from "../quantities/range";
+import type { MeatForm } from "../../dish/meat";
+import type { FoodLookup } from "../../foods/food";
+import { weighAmount } from "../../foods/measure";
+import type { Amount } from "../../quantities/amount";
+import type { Estimate } from "../../quantities/range";
 import type { Animal, AnimalJob } from "./animals";
 import type { Named } from "./lexicon";
 

@@ -1,6 +1,6 @@
-import type { Food, FoodId } from "../foods/food";
-import type { Estimate } from "../quantities/range";
-import type { SpoonSystem } from "../quantities/units";
+import type { Food, FoodId } from "../../foods/food";
+import type { Estimate } from "../../quantities/range";
+import type { SpoonSystem } from "../../quantities/units";
 import { type Lexicon, lexiconOf } from "./lexicon";
 import { readLine } from "./line";
 import { listedOn } from "./listed";

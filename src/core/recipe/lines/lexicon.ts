@@ -1,4 +1,4 @@
-import type { Food, FoodId } from "../foods/food";
+import type { Food, FoodId } from "../../foods/food";
 import {
   type Animal,
   type AnimalJob,
@@ -9,7 +9,7 @@ import {
   SOUNDS_LIKE,
   formOf,
 } from "./animals";
-import { ALSO, HOMOPHONES } from "../foods/names";
+import { ALSO, HOMOPHONES } from "../../foods/names";
 
 /** What words of a line name: a food of the table, an animal product, or a plant food that the table does not have. */
 export type Named =

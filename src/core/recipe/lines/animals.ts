@@ -1,4 +1,4 @@
-import type { MeatForm, MeatKind } from "../dish/meat";
+import type { MeatForm, MeatKind } from "../../dish/meat";
 import names from "./animals.json";
 
 /** What an animal product does in a dish: what takes its place depends on that. */

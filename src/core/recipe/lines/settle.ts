@@ -1,9 +1,9 @@
-import type { MeatForm, MeatKind } from "../dish/meat";
-import type { FoodId, FoodLookup } from "../foods/food";
-import type { Estimate } from "../quantities/range";
+import type { MeatForm, MeatKind } from "../../dish/meat";
+import type { FoodId, FoodLookup } from "../../foods/food";
+import type { Estimate } from "../../quantities/range";
 import type { AnimalJob } from "./animals";
 import type { FoodOnLine, LineRead } from "./line";
-import type { RecipeRead } from "./recipe";
+import type { RecipeRead } from "../recipe";
 import { type EggUse, eggUseIn, proposalFor, type ReplaceReason } from "./replace";
 import { gramsOf } from "./weigh";
 
@@ -118,6 +118,8 @@ function settled(line: Ingredient, at: number, choice: LineChoice, about: About)
         ? { kind: "two-amounts", first: line.amount.asks.first, second: line.amount.asks.second }
         : { kind: "amount" },
     );
+  // What may be left out is asked: it is in the dish until the cook says so.
+  if (line.optional && choice.looked !== true) asks.push({ kind: "look" });
   // What nobody knows is asked by its whole name already.
   const isNamed = line.foods.some((f) => f.named.is !== "unknown");
   if (line.open.length > 0 && isNamed && choice.looked !== true && choice.food === undefined)

@@ -1,22 +1,33 @@
-import { food, readIt, table } from "./__tests__/table";
-import { convert } from "./convert";
-import { recipeInData } from "./jsonLd";
-import { heatsIn } from "./method";
-import { proposalFor } from "./replace";
-import { settle } from "./settle";
+import type { Part } from "../../dish/dish";
+import type { Step } from "../../process/registry";
+import { food, readIt, table } from "../__tests__/table";
+import { convert } from "../convert";
+import { recipeInData } from "../jsonLd";
+import { heatsIn } from "../method/method";
+import { proposalFor } from "../lines/replace";
+import { settle } from "../lines/settle";
 
 const turned = (text: string) =>
   convert(readIt(text), { lines: {}, routes: {}, setting: null, servings: null }, { table, availableMin: null });
-/** The steps of a part with their settings, and what goes in. */
-const stepsOf = (text: string, part: string) =>
-  (turned(text).dish.parts.find((p) => p.id === part)?.steps ?? []).map((s) => {
-    const { kind, adds, minutes, lid, ovenC, cover, saltTo } = s as unknown as Record<string, unknown> & {
+/** Steps with their settings, and what goes in. */
+const written = (steps: readonly Step[]) =>
+  steps.map((s) => {
+    const { kind, adds, minutes, browningMin, lid, ovenC, cover, saltTo } = s as unknown as Record<string, unknown> & {
       adds: readonly { food?: string; massG?: number; part?: string }[];
     };
     const put = adds.map((l) => (l.part === undefined ? `${l.massG} ${l.food}` : `<${l.part}>`)).join(", ");
-    const set = Object.entries({ minutes, lid, ovenC, cover, saltTo }).filter(([, v]) => v !== undefined && v !== null);
+    const all = { minutes: minutes ?? browningMin, lid, ovenC, cover, saltTo };
+    const set = Object.entries(all).filter(([, v]) => v !== undefined && v !== null && v !== false);
     return `${String(kind)}${set.map(([k, v]) => ` ${k}=${String(v)}`).join("")}: ${put}`;
   });
+/** The steps of the part that a food goes into first, but for a route's own. */
+const stepsWith = (text: string, food: string) => {
+  const holds = (p: Part) => p.steps.some((s) => s.adds.some((l) => l.kind === "food" && l.food === food));
+  return written(turned(text).dish.parts.find((p) => p.route === null && holds(p))?.steps ?? []);
+};
+/** The steps of a part by its id. */
+const stepsOf = (text: string, part: string) =>
+  written(turned(text).dish.parts.find((p) => p.id === part)?.steps ?? []);
 /** What goes into the part that takes the meat's place. */
 const foodsOfMain = (text: string): readonly string[] => {
   const main = turned(text).dish.parts.find((p) => p.id === "main");
@@ -92,37 +103,65 @@ test("an egg for each use, a cube, butter that is fried in, what sours", () => {
   expect(of({ job: "egg-pasta", words: "egg noodles" })).toBe("rice-noodles 1");
 });
 
-test("a stew: what is fried, what simmers with its minutes and its lid, salt by taste, the meat joins", () => {
+test("a stew: what is fried, what simmers, the meat's own hours left off, salt by taste, the meat joins", () => {
   const text =
     "Stew\nServes 4\n500 g stewing beef\n200 g onions, chopped\n1 tbsp olive oil\n600 ml beef stock\n10 g parsley\nsalt\nFry the onions in the oil for 6 minutes. Add the beef and stock and simmer, covered, for 90 minutes. Serve with the parsley.";
-  expect(stepsOf(text, "rest")).toEqual([
+  expect(stepsWith(text, "onion")).toEqual([
     "cut: 200 onion",
-    "brown: 14 olive-oil",
-    "simmer minutes=90 lid=true: 600 stock",
-    "season saltTo=0.009: <main>, 10 parsley",
+    "brown minutes=2.5: 14 olive-oil",
+    "simmer minutes=35 lid=true: 600 stock, <main>",
+    "season saltTo=0.009: ",
+    "serve: 10 parsley",
   ]);
+  expect(turned(text).sentences.map((s) => s.told)).toEqual(["steps", "steps", "steps"]);
 });
 test("a short open simmer has no lid; salt that is given is put in as it is", () => {
-  const text =
-    "Sauce\nServes 4\n300 g beef strips\n400 ml passata\n4 g salt\nSimmer the beef in the passata with the salt for 15-25 minutes.";
-  expect(stepsOf(text, "rest")).toEqual(["simmer minutes=20 lid=false: 414 passata, 4 salt", "season: <main>"]);
+  const text = (minutes: string) =>
+    `Sauce\nServes 4\n300 g beef strips\n400 ml passata\n4 g salt\nSimmer the beef in the passata with the salt for ${minutes}.`;
+  expect(stepsWith(text("15-25 minutes"), "passata")).toEqual(["simmer minutes=20: 414 passata, 4 salt, <main>"]);
+  expect(stepsWith(text("1 minute"), "passata")[0]).toMatch(/^simmer minutes=1:/);
 });
 test("what is mashed with the potatoes is in the mash, which goes over the rest before the oven, and the cheese over it", () => {
   const text =
     "Supper\nServes 4\n400 g beef mince\n200 ml passata\n800 g potatoes, peeled\n40 g butter\n60 ml milk\n50 g mature cheddar, grated\nchopped parsley, to serve\nBrown the mince. Add the passata and simmer for 20 minutes. Boil the potatoes for 15 minutes, then mash with the butter and milk. Top with the mash and the cheese and bake at 200C for 25 minutes.";
-  expect(stepsOf(text, "pot-1").at(-1)).toBe("mash saltTo=0.01: 40 plant-butter, 62 oat-milk");
-  expect(stepsOf(text, "rest").slice(1)).toEqual([
-    "season saltTo=0.009: <main>",
-    "top: <pot-1>, 50 plant-cheese",
-    "bake minutes=25 ovenC=200 cover=bare: ",
-    "serve: 2 parsley",
+  expect(stepsWith(text, "potato")).toEqual([
+    "boil minutes=15: 800 potato, 1040 water",
+    "drain: ",
+    "mash saltTo=0.01: 40 plant-butter, 62 oat-milk",
   ]);
+  expect(stepsWith(text, "plant-cheese")).toEqual([
+    "layer: <part-1>",
+    "top: <part-2>, 50 plant-cheese",
+    "bake minutes=25 ovenC=200 cover=bare: ",
+  ]);
+  expect(turned(text).sentences.map((s) => s.told)).toEqual(["with-meat", "steps", "steps", "steps"]);
 });
-test("potatoes that are boiled and not mashed are drained", () => {
+test("half of it, and then the rest, make the whole of a line; so do spoons and what they leave", () => {
   const text =
-    "Supper\nServes 4\n400 g beef strips\n800 g potatoes\n30 g butter\nFry the beef. Boil the potatoes for 15 minutes and toss them in the butter.";
-  expect(stepsOf(text, "pot-1").at(-1)).toBe("drain: ");
-  expect(turned(text).dish.parts.find((p) => p.id === "pot-1")?.name).toBe("Potatoes");
+    "Pan\nServes 2\n3 tbsp olive oil\n2 onions, sliced\n300 g mushrooms\n40 g butter\nSoften the onions in 1 tbsp of the oil for 8 minutes. Lift out. Fry the mushrooms in the rest of the oil for 6 minutes. Toss with half the butter. Stir the rest of the butter into the onions.";
+  const { dish } = turned(text);
+  const all = dish.parts.flatMap((p) => p.steps.flatMap((s) => s.adds));
+  const grams = (food: string) => all.flatMap((l) => (l.kind === "food" && l.food === food ? [l.massG] : []));
+  expect(grams("olive-oil")).toEqual([14, 27]);
+  expect(grams("plant-butter").length + grams("rapeseed-oil").length).toBe(2);
+});
+test("a line that no sentence names is told, and lies in a part of its own", () => {
+  const { unplaced, dish } = turned(
+    "Pot\nServes 2\n300 g carrots\n400 ml stock\n40 g walnuts\nSimmer the carrots in the stock for 20 minutes.",
+  );
+  expect(unplaced).toEqual([2]);
+  expect(dish.parts.at(-1)).toMatchObject({ id: "open", steps: [{ kind: "weigh", adds: [{ food: "walnuts" }] }] });
+});
+test("a lid that is put on stays on", () => {
+  const text =
+    "Pot\nServes 2\n300 g carrots\n400 ml stock\nCook the carrots in the stock. Add the stock, cover and simmer for 20 minutes.";
+  expect(stepsWith(text, "carrot").some((s) => s.startsWith("simmer") && s.includes("lid=true"))).toBe(true);
+});
+test("what was boiled is drained before it goes on, said or not", () => {
+  const text =
+    "Supper\nServes 4\n400 g beef strips\n800 g potatoes\n30 g butter\nFry the beef. Boil the potatoes for 15 minutes.";
+  expect(stepsWith(text, "potato").at(-1)).toBe("drain: ");
+  expect(stepsWith(`${text} Toss them in the butter.`, "potato").at(-1)).toBe("season: 30 plant-butter");
 });
 test("a marinade goes into the meat's own, what is served with it is not heated, and oil with minutes fries", () => {
   const text =
@@ -130,18 +169,18 @@ test("a marinade goes into the meat's own, what is served with it is not heated,
   const main = stepsOf(text, "main").find((s) => /cumin/.test(s)) ?? "";
   expect(main).toMatch(/^(?:marinate|season)/);
   expect(main).toMatch(/lemon-juice/);
-  expect(stepsOf(text, "rest")).toEqual(["cut: 300 courgette", "brown: 27 olive-oil", "season: 100 soy-yoghurt"]);
+  expect(stepsWith(text, "courgette")).toEqual([
+    "cut: 300 courgette",
+    "sweat minutes=7: 27 olive-oil",
+    "serve: 100 soy-yoghurt",
+  ]);
 });
-test("oil that is heated before something is fried is for that; salt by taste and sauces stay out of the meat", () => {
+test("oil that is heated before something is fried is for that; salt by taste stays out of the meat", () => {
   const text =
     "Supper\nServes 4\n500 g chicken strips\n1 tsp ground cumin\nsalt\n2 tbsp olive oil\n200 g onions\nRub the chicken with the cumin and salt. Heat the oil in a pan. Fry the onions for 5 minutes.";
   expect(foodsOfMain(text)).toContain("cumin");
   expect(foodsOfMain(text)).not.toContain("salt");
-  expect(stepsOf(text, "rest").slice(0, 2)).toEqual(["cut: 200 onion", "brown: 27 olive-oil"]);
-  const mix =
-    "Balls\nServes 4\n500 g pork mince\n1 tsp oregano\n400 ml passata\nMix the mince, oregano and passata. Shape into 20 balls. Simmer for 10 minutes.";
-  expect(foodsOfMain(mix)).toContain("oregano");
-  expect(foodsOfMain(mix)).not.toContain("passata");
+  expect(stepsWith(text, "onion")[0]).toBe("brown minutes=1.5: 27 olive-oil, 200 onion");
 });
 test("what is mixed and shaped with mince is in the mix; egg and crumbs that bind it are the route's own", () => {
   const text =
@@ -151,7 +190,14 @@ test("what is mixed and shaped with mince is in the mix; egg and crumbs that bin
   expect(foods).toEqual(expect.arrayContaining(["spring-onion", "garlic-powder"]));
   expect(foods).not.toContain("breadcrumbs");
   expect(made.covered).toEqual([1, 2]);
-  expect(stepsOf(text, "rest")).toEqual(["weigh: 100 plant-cheese"]);
+  expect(stepsWith(text, "plant-cheese")).toEqual(["serve: <main>, 100 plant-cheese"]);
+});
+test("two minces in one mix are one meat with the grams of both", () => {
+  const text =
+    "Balls\nServes 4\n300 g beef mince\n200 g pork mince\n1 tsp oregano\n400 g tin chopped tomatoes\nMix the minces with the oregano and roll into 20 balls. Brown them. Simmer the tomatoes for 15 minutes, add the balls and simmer for 10 minutes.";
+  const { meats, dish } = turned(text);
+  expect(meats.map((m) => [m.line, m.meat.rawG])).toEqual([[0, 500]]);
+  expect(dish.parts.filter((p) => p.route !== null)).toHaveLength(1);
 });
 test("a batter is the route's own; chips are fried as often as the method says, in the oil of the list", () => {
   const text =
@@ -160,34 +206,32 @@ test("a batter is the route's own; chips are fried as often as the method says, 
   expect(made.setting).toBe("dry");
   expect(made.dish.replaces?.form).toBe("battered");
   expect(made.covered).toEqual([1, 2]);
-  expect(made.dish.parts.map((p) => p.name)).toContain("Chips");
-  const chips = made.dish.parts.find((p) => p.name === "Chips")?.steps ?? [];
+  const chips = made.dish.parts.find((p) => p.route === null && p.id !== "batter")?.steps ?? [];
   expect(chips.map((s) => [s.kind, "oilC" in s ? [s.oilC, s.minutes] : s.kind === "cut" && s.pieceMm])).toEqual([
     ["cut", 12],
     ["deep-fry", [140, 6]],
     ["deep-fry", [185, 3]],
   ]);
-  const baked = turned(
-    "S\nServes 4\n600 g cod fillets\n800 g potatoes, cut into wedges\nBake the potatoes at 200C for 40 minutes. Fry the fish.",
-  );
-  expect(baked.dish.parts.find((p) => p.name === "Chips")?.steps[1]).toMatchObject({
-    kind: "bake",
-    minutes: 40,
-    ovenC: 200,
-  });
+  const baked =
+    "S\nServes 4\n600 g cod fillets\n800 g potatoes, cut into wedges\nBake the potatoes at 200C for 40 minutes. Fry the fish.";
+  expect(stepsWith(baked, "potato").at(-1)).toBe("bake minutes=40 ovenC=200 cover=bare: ");
 });
 test("pulses that simmer in the sauce are in it, those that are drained have their own pot", () => {
   const text = (how: string) => `Supper\nServes 4\n8 pork sausages\n200 g green lentils\n600 ml chicken stock\n${how}`;
-  expect(stepsOf(text("Add the lentils and stock and simmer for 30 minutes."), "rest")[0]).toBe(
-    "simmer minutes=30 lid=false: 200 green-lentils, 600 stock",
+  expect(stepsWith(text("Add the lentils and stock and simmer for 30 minutes."), "green-lentils")[0]).toBe(
+    "simmer minutes=30: 200 green-lentils, 600 stock",
   );
-  expect(stepsOf(text("Boil the lentils and drain. Simmer the stock for 10 minutes."), "pot-1").length).toBe(3);
+  expect(stepsWith(text("Boil the lentils and drain. Simmer the stock for 10 minutes."), "green-lentils")).toEqual([
+    "weigh: 200 green-lentils",
+    "cook: 800 water",
+    "drain: ",
+  ]);
 });
 test("foods are cut as the list says, those of one size together, what there is most of last", () => {
   const text =
     "S\nServes 4\n300 g beef strips\n200 ml stock\n200 g onions, finely chopped\n300 g carrots, in 2 cm pieces\n10 g garlic, crushed\n100 g celery, finely diced\n2 tbsp oil\nFry the onions, carrots, garlic and celery in the oil for 8 minutes. Add the beef and stock and simmer for 10 minutes.";
   const cuts = turned(text)
-    .dish.parts.find((p) => p.id === "rest")
+    .dish.parts.find((p) => p.route === null)
     ?.steps.flatMap((s) => (s.kind === "cut" ? [[s.pieceMm, s.adds.length]] : []));
   expect(cuts).toEqual([
     [2, 1],
@@ -195,47 +239,36 @@ test("foods are cut as the list says, those of one size together, what there is 
     [20, 1],
   ]);
 });
-test("a simmer of a minute stays one of a minute", () => {
-  const text = "Sauce\nServes 4\n300 g beef strips\n400 ml passata\nSimmer the beef in the passata for 1 minute.";
-  expect(stepsOf(text, "rest")[0]).toBe("simmer minutes=1 lid=false: 414 passata");
-});
 test("baked in its sauce at the oven's heat, covered where the method covers", () => {
   const text = (how: string) =>
     `Bake\nServes 4\n300 g beef strips\n400 ml beef stock\nSimmer the beef in the stock for 5 minutes. ${how}`;
-  expect(stepsOf(text("Bake at 200°C for 25 minutes."), "rest").at(-1)).toBe("bake minutes=25 ovenC=200 cover=bare: ");
-  expect(stepsOf(text("Cover and bake at 350F for 30-40 minutes."), "rest").at(-1)).toBe(
-    "bake minutes=35 ovenC=177 cover=lid: ",
-  );
-  expect(stepsOf(text("Bake for 25 minutes."), "rest").at(-1)).toBe("bake minutes=25 ovenC=190 cover=bare: ");
+  const bake = (how: string) => stepsWith(text(how), "stock").find((s) => s.startsWith("bake"));
+  expect(bake("Bake at 200°C for 25 minutes.")).toBe("bake minutes=25 ovenC=200 cover=bare: ");
+  expect(bake("Cover and bake at 350F for 30-40 minutes.")).toBe("bake minutes=35 ovenC=177 cover=lid: ");
+  expect(bake("Bake for 25 minutes.")).toBe("bake minutes=25 ovenC=190 cover=bare: ");
 });
-test("grains in their own pot, rice in the stock that it is given, potatoes mashed, pasta drained", () => {
-  const beside = (line: string, method: string) =>
-    stepsOf(`X\nServes 2\n200 g beef strips\n${line}\n300 ml beef stock\n${method}`, "pot-1");
-  expect(beside("150 g pasta", "Simmer 10 minutes. Boil the pasta for 9 minutes.")).toEqual([
+test("grains in their own pot, also where no sentence names them; potatoes mashed, pasta drained", () => {
+  const beside = (line: string, method: string, food: string) =>
+    stepsWith(`X\nServes 2\n200 g beef strips\n${line}\n300 ml beef stock\n${method}`, food);
+  expect(beside("150 g pasta", "Simmer 10 minutes. Boil the pasta for 9 minutes.", "pasta")).toEqual([
     "weigh: 150 pasta",
-    "cook: 900 water",
+    "cook minutes=9: 900 water",
     "drain: ",
   ]);
-  expect(beside("200 g long grain rice", "Add the rice and stock and simmer for 20 minutes.")[1]).toBe(
-    "cook: 300 stock, 100 water",
-  );
-  expect(beside("100 g quinoa", "Simmer the beef 20 minutes.")[1]).toBe("cook: 200 water");
-  expect(beside("500 g potatoes", "Simmer the beef 20 minutes. Boil and mash the potatoes.")).toEqual([
-    "cut: 500 potato",
-    "boil: 650 water, 5 salt",
+  expect(beside("100 g quinoa", "Simmer the beef 20 minutes.", "quinoa")[1]).toBe("cook: 200 water");
+  expect(beside("500 g potatoes", "Simmer the beef 20 minutes. Boil and mash the potatoes.", "potato")).toEqual([
+    "boil: 500 potato, 650 water",
+    "drain: ",
     "mash saltTo=0.01: ",
   ]);
 });
 test("nothing is heated in a salad; what roasts by itself goes into the oven", () => {
   expect(
-    stepsOf("Salad\nServes 2\n1 tin white beans\n60 g red onion\n20 g olive oil\nMix everything.", "rest"),
+    stepsWith("Salad\nServes 2\n1 tin white beans\n60 g red onion\n20 g olive oil\nMix everything.", "red-onion"),
   ).toEqual(["weigh: 240 white-beans-tinned, 60 red-onion, 20 olive-oil"]);
-  expect(
-    stepsOf(
-      "Tray\nServes 2\n4 pork sausages\n300 g carrots\nRoast the sausages and carrots at 200°C for 30 minutes.",
-      "rest",
-    ),
-  ).toEqual(["weigh: 300 carrot", "bake minutes=30 ovenC=200 cover=bare: "]);
+  const tray =
+    "Tray\nServes 2\n4 pork sausages\n300 g carrots\nRoast the sausages and carrots at 200°C for 30 minutes.";
+  expect(stepsWith(tray, "carrot")).toEqual(["weigh: 300 carrot, <main>", "bake minutes=30 ovenC=200 cover=bare: "]);
 });
 test("a meat without an amount is asked and in no route; data too deep is no recipe", () => {
   expect(turned("X\nServes 2\nbeef strips\n300 ml stock\nSimmer 9 minutes.").meats).toEqual([]);

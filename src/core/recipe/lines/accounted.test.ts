@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import fc from "fast-check";
-import { many, seedOf } from "../__tests__/proof";
-import { ALLERGENS } from "../foods/allergens";
-import { FOODS } from "../foods/table";
+import { many, seedOf } from "../../__tests__/proof";
+import { ALLERGENS } from "../../foods/allergens";
+import { FOODS } from "../../foods/table";
 import { changesNothing } from "./accounted";
 import { isFormName, meatNames, PRODUCTS } from "./animals";
 import { lexiconOf } from "./lexicon";
@@ -11,7 +11,7 @@ import { readLine } from "./line";
 import { listedOn } from "./listed";
 
 const lexicon = lexiconOf(FOODS);
-const corpus = (name: string) => readFileSync(join(__dirname, "../checks", name), "utf8");
+const corpus = (name: string) => readFileSync(join(__dirname, "../../checks", name), "utf8");
 const LINES = corpus("recipe-lines.txt")
   .split("\n")
   .filter((l) => l !== "" && !l.startsWith("#"))

@@ -1,0 +1,243 @@
+import {
+  addStep,
+  type Doing,
+  into,
+  isOnlyFat,
+  minutesOf,
+  named,
+  potsOf,
+  settleWaiting,
+  told,
+  willBake,
+  workedOn,
+} from "./doing";
+import { heated } from "./heating";
+import { mixed } from "./mixing";
+import { holderOf, isEmpty, type Item, linesIn, type Pot } from "./pot";
+import type { Mention } from "./references";
+import { layers, tops } from "./serving";
+import { cookInWater } from "./water";
+
+const LITTLE = new Set(
+  "the a an and then with of in for minute minutes min mins hour hours to more all both half rest some on back last it them into over now bit by up down lid low high heat again each about or so sec secs seconds tbsp tsp ml goes go few left same pan pot until till soft hot is are their its you have if use using like any what whatever is bowl bowls boiling water dish tray salted cold bare simmer covered boil oven gentle hob".split(
+    " ",
+  ),
+);
+/** Words without a verb that say more than what goes in: "wet granules make burgers that fall apart". */
+function saysSomethingElse({ k, clause }: Doing): boolean {
+  const names = new Set(k.stock.flatMap((s) => s.names.flat()));
+  const called = new Set(k.pots.flatMap((p) => [...p.called]));
+  const others = clause.words.filter(
+    (w) =>
+      w.role !== "mark" &&
+      /^[a-z]{2,}/.test(w.word) &&
+      !LITTLE.has(w.word) &&
+      !names.has(w.singular) &&
+      !called.has(w.singular),
+  );
+  return others.length >= 3;
+}
+/** What is named goes into the pot in hand, or into the one that is named; it waits there for the heat or the mixing that takes it. */
+export function adds(d: Doing): void {
+  const { k, clause } = d;
+  if (clause.verb === "" && saysSomethingElse(d)) return told(d, "no-cooking");
+  const items = named(d, "object", "with");
+  const beside = named(d, "into", "over");
+  // "Stir the flax into the water": both still lie on the list.
+  if (clause.verb === "sit" && d.mentions.length === 0) return d.by.leave(d);
+  if (
+    /\b(?:boiling|boiled|hot|salted) water\b/.test(clause.text) &&
+    d.mentions.some((m) => m.is === "line" && k.line(m.line).foods.some((f) => k.isBoiled(f) || k.canSoak(f)))
+  )
+    return cookInWater({ ...d, mentions: d.mentions.map((m) => ({ ...m, role: "object" })) }, "boil");
+  const water = /(\d+) ?ml (?:of )?(?:\w+ )?water\b/.exec(clause.text)?.[1];
+  if (water !== undefined && !d.mentions.some((m) => m.is === "line" && k.line(m.line).foods.includes("water"))) {
+    const pot = into(d);
+    pot.waiting.push({ is: "food", food: "water", massG: Number(water) });
+    pot.wet ||= pot.hot;
+    k.here = pot;
+    if (items.length === 0) return told(d, "steps");
+  }
+  const all =
+    items.length > 0 && beside.every((m) => m.is === "pot")
+      ? items
+      : [...items, ...beside.filter((m) => m.is === "line")];
+  if (all.length === 0) {
+    // "Then lentils and stock: 40 minutes at a bare simmer."
+    const pot = k.here === null ? null : holderOf(k.here);
+    if (clause.verb === "" && clause.minutes !== null && pot !== null && pot.meat === null && pot.waiting.length > 0)
+      return heated(
+        d,
+        pot,
+        /\boven\b|\d ?°|\d{3} ?c\b/.test(clause.text)
+          ? "bake"
+          : pot.wet || pot.waiting.some((i) => k.isWet(i))
+            ? "simmer"
+            : "sweat",
+      );
+    // "Chop the vegetables and add them": to what was cooking before.
+    const before = k.pots.findLast(
+      (p) => p !== pot && p.hot && p.place === "hob" && p.left > 0.999 && !p.out && p.meat === null,
+    );
+    if (
+      pot !== null &&
+      before !== undefined &&
+      !pot.hot &&
+      /^\w+ (?:it|them)\b/.test(clause.text) &&
+      beside.length === 0
+    ) {
+      before.waiting.push(...k.take({ is: "pot", pot, role: "object", share: { is: "plain" }, at: 0 }, before));
+      k.here = before;
+      return told(d, "steps");
+    }
+    if (/^stir/.test(clause.verb) && clause.minutes !== null && k.here !== null)
+      heated(d, k.here, k.here.wet ? "simmer" : "sweat");
+    else if (k.here !== null && beside.length > 0) {
+      const goal = into(d);
+      if (k.here !== goal)
+        goal.waiting.push(...k.take({ is: "pot", pot: k.here, role: "object", share: { is: "plain" }, at: 0 }, goal));
+    }
+    return;
+  }
+  if (/\b(?:together|to a)\b/.test(clause.text) || beside.some((m) => m.is === "line")) return mixed(d);
+  const pot = into(d);
+  const dry = pot.waiting.length + pot.steps.length === 0;
+  for (const m of all) {
+    if (m.is === "pot" && m.pot === pot) continue;
+    if (m.is === "pot" && m.pot.meat !== null && m.pot.left > 0.999) pot.joining.push(m.pot);
+    else pot.waiting.push(...k.take(m, pot));
+  }
+  pot.wet ||= !dry && pot.waiting.some((i) => k.isWet(i));
+  if (clause.offHeat || /\boff the heat\b/.test(clause.text)) settleWaiting(d, pot);
+  else if (
+    clause.minutes !== null &&
+    (pot.steps.length > 0 || pot.hot || pot.joining.length > 0 || clause.verb === "in")
+  )
+    heated(d, pot, pot.wet ? "simmer" : "sweat");
+  told(d, "steps");
+  k.here = pot;
+}
+/** What is poured over something dry soaks it; else it goes in. */
+export function pours(d: Doing): void {
+  const { k } = d;
+  if (/\b(?:off|away)\b/.test(d.clause.text)) return told(d, "no-cooking");
+  const over = named(d, "over", "into").filter((m) => m.is === "line" && k.line(m.line).foods.some(k.canSoak));
+  const over2 =
+    over.length > 0 ? over : named(d, "object").filter((m) => m.is === "line" && k.line(m.line).foods.some(k.canSoak));
+  if (
+    /\b(?:dish|tin|pie plate|plate|case)\b/.test(d.clause.text) &&
+    willBake(d) &&
+    over.length === 0 &&
+    !/\bover\b/.test(d.clause.text)
+  )
+    return layers(d);
+  const poured = d.mentions.filter(
+    (m) => !over2.includes(m) && (m.is === "pot" || k.line(m.line).foods.some((f) => k.isLiquid(f) || f === "water")),
+  );
+  const dry =
+    k.here !== null &&
+    k.here.steps.length === 0 &&
+    !k.here.hot &&
+    k.here.waiting.some((i) => k.foodsOf(i).some(k.canSoak))
+      ? k.here
+      : null;
+  if (over2.length > 0 || (dry !== null && named(d, "into").length === 0)) {
+    const pot = over2.length > 0 ? k.open() : (dry as Pot);
+    for (const m of over2) pot.waiting.push(...k.take(m, pot));
+    if (pot.waiting.length > 0) addStep(d, pot, "weigh");
+    soaks(d, pot, poured);
+    return;
+  }
+  if (named(d, "over").length + (/\bover\b/.test(d.clause.text) ? 1 : 0) > 0 && k.here?.place === "dish")
+    return tops(d);
+  adds(d);
+}
+const HOT = /\b(?:hot|boiling|just-boiled|boiled)\b/;
+function soaks(d: Doing, pot: Pot, poured: readonly Mention[]): void {
+  const { k } = d;
+  const liquids = poured.flatMap((m) => k.take(m, pot));
+  const isHot =
+    HOT.test(d.clause.text) || liquids.some((i) => i.is === "line" && HOT.test(k.line(i.line).names.flat().join(" ")));
+  const food = [...linesIn(pot)].flatMap((l) => k.line(l).foods)[0] ?? "";
+  const bath: Item[] = liquids.length > 0 ? liquids : [{ is: "food", food: "water", massG: 4 * k.massIn(pot) }];
+  const minutes = minutesOf(d) ?? (isHot ? 10 : 480);
+  if (k.isBinder(food) && !k.canSoak(food)) addStep(d, pot, "gel", { minutes }, bath);
+  else if (k.canSoak(food)) addStep(d, pot, "soak", { waterC: isHot ? 95 : 18, minutes }, bath);
+  else {
+    addStep(d, pot, pot.steps.length === 0 ? "weigh" : "season", {}, bath);
+    addStep(d, pot, "rest", { minutes: Math.min(minutes, 2880), where: "worktop" });
+  }
+  pot.bathed = true;
+  k.here = pot;
+}
+/** Soaks what is named in the liquid that stands beside it, in water where none does. */
+export function soakIn(d: Doing): void {
+  const objects = named(d, "object");
+  const pot = workedOn(d);
+  if (pot === null) return told(d, "no-cooking");
+  if (pot.waiting.length > 0) addStep(d, pot, "weigh");
+  soaks(
+    d,
+    pot,
+    d.mentions.filter((m) => !objects.includes(m) && !(m.is === "pot" && m.pot === pot)),
+  );
+}
+/** What is lifted out stays a part of its own; what comes next into the pan is another. */
+export function lifts(d: Doing): void {
+  const { k } = d;
+  if (/\b(?:off|from) the heat\b|\blid\b|\bfoil\b/.test(d.clause.text)) return offHeat(d);
+  // The meat alone comes out of what it lay on.
+  if (named(d, "object").some((m) => m.is === "pot" && m.ofMeat === true && m.pot.meat === null))
+    return told(d, "with-meat");
+  // It comes out of its fat, which stays in the pan.
+  const meats = potsOf(named(d, "object")).filter((p) => p.meat !== null);
+  const pan =
+    k.here !== null && named(d, "object").length === 0 && k.here.steps.length === 0 && isOnlyFat(k, k.here)
+      ? k.here
+      : null;
+  const out = pan === null ? meats : [...pan.joining];
+  if (out.length > 0) {
+    for (const p of k.pots) p.joining = p.joining.filter((m) => !out.includes(m));
+    if (pan === null && !(k.here !== null && isOnlyFat(k, k.here))) k.here = out[0] ?? k.here;
+    return told(d, "with-meat");
+  }
+  const pot = named(d, "object").length > 0 ? workedOn(d) : k.here === null ? null : holderOf(k.here);
+  if (pot === null) return told(d, "no-cooking");
+  if (pot.waiting.length > 0 && pot.steps.length > 0) settleWaiting(d, pot);
+  pot.out = true;
+  told(d, pot.meat !== null ? "with-meat" : "steps");
+}
+function offHeat(d: Doing): void {
+  told(d, "no-cooking");
+}
+/** What is put somewhere: out of the pan, into the fridge, into the dish, or together in a bowl. */
+export function puts(d: Doing): void {
+  const { k, clause } = d;
+  if (/\b(?:off|from) the heat\b/.test(clause.text)) return offHeat(d);
+  if (/\b(?:out|aside|plate)\b/.test(clause.text)) return lifts(d);
+  if (/\bback\b/.test(clause.text)) return adds(d);
+  if (/\b(?:on each|in the (?:middle|centre|center) of)\b/.test(clause.text) && k.here !== null) {
+    const filling = named(d, "object").filter((m) => !(m.is === "pot" && m.pot === k.here));
+    const shells = k.workOn(holderOf(k.here));
+    for (const name of ["dumpling", "parcel", "wonton", "pasty", "pocket"]) shells.called.add(name);
+    if (filling.length > 0 && !isEmpty(shells))
+      return addStep(
+        d,
+        shells,
+        "stuff",
+        { count: 8 },
+        filling.flatMap((m) => k.take(m, shells)),
+      );
+  }
+  if (/\bon (?:to )?(?:boil|first)\b/.test(clause.text)) return cookInWater(d, "boil");
+  if (/\bfridge\b/.test(clause.text)) return d.by.leave(d);
+  if (/\b(?:dish|tin|tray|casserole)\b/.test(clause.text) && willBake(d)) return layers(d);
+  const objects = named(d, "object");
+  if (objects.length === 0) return named(d, "with").length > 0 ? adds(d) : told(d, "no-cooking");
+  const start =
+    objects.every((m) => m.is === "line") &&
+    potsOf(named(d, "into", "over")).length === 0 &&
+    /\b(?:bowl|pan|pot|tray)\b/.test(clause.text);
+  if (start) k.open();
+  adds(d);
+}

@@ -1,0 +1,307 @@
+import { isUnitWord } from "../lines/readAmount";
+import type { Clause, Role, Word } from "../method/clauses";
+import { singular } from "../lines/lexicon";
+import type { Pot } from "./pot";
+
+/** A line of the list as the method may call it. */
+export interface Callable {
+  readonly line: number;
+  /** Its name's words in the singular, the last one its head. */
+  readonly names: readonly (readonly string[])[];
+  /** The words of the heading that it stands under. */
+  readonly section: readonly string[];
+  readonly group: string;
+}
+/** How much of it a clause takes. */
+export type Share =
+  | { readonly is: "part"; readonly of: number }
+  | { readonly is: "rest" }
+  | { readonly is: "grams"; readonly words: string }
+  | { readonly is: "plain" };
+/** What a clause speaks of: a line, or something that an earlier clause made. */
+export type Mention = { readonly role: Role; readonly share: Share; readonly at: number } & (
+  | { readonly is: "line"; readonly line: number }
+  /** `ofMeat`: the meat was named, and the pot is where it lies. */
+  | { readonly is: "pot"; readonly pot: Pot; readonly ofMeat?: true }
+);
+
+const isVegetable = (c: Callable): boolean =>
+  !c.names.some((n) => n.includes("tinned")) &&
+  (c.group === "vegetable" ||
+    c.names.some((n) => !n.includes("split") && /^(?:pea|carrot|sweetcorn)$/.test(n.at(-1) ?? "")));
+/** Classes that a method speaks of as one. */
+const CLASSES: Readonly<Record<string, (c: Callable) => boolean>> = {
+  vegetable: isVegetable,
+  veg: isVegetable,
+  spice: (c) =>
+    c.group === "seasoning" &&
+    !c.names.some((n) =>
+      n.some((w) =>
+        ["salt", "sauce", "juice", "vinegar", "lemon", "lime", "paste", "mustard", "zest", "garlic", "ginger"].includes(
+          w,
+        ),
+      ),
+    ),
+  seasoning: (c) => c.group === "seasoning",
+  aromatic: (c) => c.names.some((n) => ["onion", "garlic", "ginger", "shallot"].includes(n.at(-1) ?? "")),
+  herb: (c) => c.names.some((n) => HERBS.has(n.at(-1) ?? "")),
+};
+const HERBS = new Set("parsley coriander mint dill basil thyme rosemary sage chive tarragon oregano bay".split(" "));
+const EVERYTHING =
+  /\b(?:everything|all (?:of )?(?:the |it |them )?(?:ingredients|rest|remaining)|the rest of the ingredients|remaining ingredients|the remaining (?:sauce |dough |marinade )?ingredients|the lot)\b/;
+/** Of a name these say only how it is sold or cut: without them it is called in full. */
+const NEUTRAL = new Set(
+  "plain all-purpose fresh dried large small medium chopped ground fine whole raw hot cold big good quality unsalted salted extra virgin frozen ripe".split(
+    " ",
+  ),
+);
+/** Of a name these alone call nothing. */
+const VAGUE = new Set(
+  "fresh dried large small medium ground plain dry raw ripe whole fine white red green black brown sweet hot cold boneless skinless smoked tinned canned and the with for piece cut thick thin unsalted salted low sodium extra virgin frozen baby long grain natural double single powder of or in self-raising all-purpose ready-rolled new big young soft chopped good quality textured vegan plant vegetable spring dark light sheet clove strong leftover cooked firm toasted clear fat mixed stick stalk head bunch sprig leaf juice zest unsweetened rolled sauce paste powder".split(
+    " ",
+  ),
+);
+const ALIKE: Readonly<Record<string, string>> = {
+  broth: "stock",
+  puree: "paste",
+  granulated: "sugar",
+  passata: "passata",
+  cornflour: "cornflour",
+  flaxseed: "flax",
+  linseed: "flax",
+  prawn: "prawn",
+  crumb: "breadcrumb",
+  chip: "potato",
+  minced: "mince",
+  loaf: "loaf",
+  mayo: "mayonnaise",
+  spud: "potato",
+  soya: "soy",
+  aubergine: "aubergine",
+  eggplant: "aubergine",
+  topping: "top",
+  corn: "sweetcorn",
+  paprikas: "paprika",
+  minces: "mince",
+  chillie: "chilli",
+  chilly: "chilli",
+  yogurt: "yoghurt",
+};
+const plain = (w: string): string => {
+  const s = singular(w);
+  return ALIKE[s] ?? s;
+};
+
+/** The words by which a line is called, from how its food stands on it. */
+export const namesFrom = (words: string): readonly string[] =>
+  words
+    .replace(/\b(?:of|in|with|for)\b.*$/i, "")
+    .split(/[^\p{L}'-]+/u)
+    .filter((w) => w.length > 1 && !/^(?:and|the|for|to|or)$/i.test(w))
+    .map(plain);
+
+const KIND_HEADS = new Set(
+  "stock broth sauce paste oil vinegar milk cream powder juice flour butter sugar mustard cube".split(" "),
+);
+/** What a method calls what it has in hand, whatever is in it. */
+const IN_HAND = new Set(
+  "filling mixture mix sauce stew soup curry ragu stuffing paste dough chili chilli gravy casserole pie broth".split(
+    " ",
+  ),
+);
+const RUN = 4;
+interface Candidate {
+  readonly mention:
+    Omit<Extract<Mention, { is: "line" }>, "role" | "share" | "at"> | { readonly is: "pot"; readonly pot: Pot };
+  readonly length: number;
+  readonly strength: number;
+}
+
+/** Everything that a clause speaks of, in its order. */
+export function mentionsIn(
+  { words, about, verb }: Pick<Clause, "words" | "about" | "verb">,
+  lines: readonly Callable[],
+  pots: readonly Pot[],
+  isLeft: (line: number) => boolean,
+  hand: { readonly here: Pot | null; readonly isSaid: (line: number, words: string) => boolean },
+): Mention[] {
+  const found: Mention[] = [];
+  const text = words.map((w) => w.word);
+  const tokens = words.map((w) => plain(w.word));
+  const sectionWords = about === "" ? [] : about.split(/\s+/).map(plain);
+  const verbs = [verb, ...sectionWords];
+  const inAbout = (c: Callable) => c.section.some((w) => verbs.includes(w));
+  for (let i = 0; i < words.length; i++) {
+    const { role } = words[i] as Word;
+    if (role === "mark") continue;
+    // Water from the tap is on no list: "in plenty of cold water".
+    if (
+      tokens[i] === "water" &&
+      /\b(?:plenty of|lots of|fresh|salted|simmering|pan of|pot of|bowl of)\b/.test(
+        text.slice(Math.max(0, i - 4), i).join(" "),
+      )
+    )
+      continue;
+    const candidates = candidatesAt(tokens, i, lines, pots, isLeft);
+    const best = Math.max(0, ...candidates.map((c) => c.length * 10 + c.strength));
+    if (best > 0) {
+      const top = candidates.filter((c) => c.length * 10 + c.strength === best);
+      const share = shareBefore(text, i);
+      const both = /^(?:both|two|2)$/.test(text[i - 1] ?? "") || /^both$/.test(text[i - 2] ?? "");
+      const length = top[0]?.length ?? 1;
+      const isSame = (c: Candidate) =>
+        share.is === "grams" && c.mention.is === "line" && hand.isSaid(c.mention.line, share.words);
+      const ofMix = /^(?:mix|mixture)$/.test(tokens[i + length] ?? "")
+        ? candidates.filter((c) => c.length === length && c.mention.is === "line" && !isLeft(c.mention.line))
+        : [];
+      const one =
+        ofMix.length > 0
+          ? ofMix.slice(0, 1)
+          : both
+            ? candidates.filter((c) => c.length === length && c.strength >= 4 && c.mention.is === "line")
+            : choose(top, lines, isLeft, (c) => inAbout(c), isSame, hand.here?.section ?? "");
+      for (const c of one) found.push({ ...c.mention, role, share, at: i });
+      i += (top[0]?.length ?? 1) - 1;
+      continue;
+    }
+    const word = tokens[i] as string;
+    // "Stir the glaze together": all that stands under that heading.
+    const under = lines.filter((c) => c.section.includes(word) && isLeft(c.line));
+    // "Roast" is the one under that heading, not "roast potatoes".
+    const just = under.filter((c) => c.section.length === 1);
+    const ofSection = just.length > 1 ? just : under;
+    if (ofSection.length > 1 && !found.some((f) => f.is === "line" && ofSection.some((c) => c.line === f.line))) {
+      for (const c of ofSection) found.push({ is: "line", line: c.line, role, share: { is: "plain" }, at: i });
+      continue;
+    }
+    if (found.some((f) => f.is === "line" && f.at === i - 1 && ofSection.some((c) => c.line === f.line))) continue;
+    const ofClass = CLASSES[word];
+    if (ofClass !== undefined) {
+      for (const c of lines)
+        if (isLeft(c.line) && ofClass(c) && !found.some((f) => f.is === "line" && f.line === c.line))
+          found.push({ is: "line", line: c.line, role, share: shareBefore(text, i), at: i });
+      continue;
+    }
+    const wet = /^(?:soup|sauce|stew|curry|ragu|gravy|broth|casserole|chili)$/.test(word)
+      ? pots.findLast((p) => p.wet && p.left > 0.999 && !p.out)
+      : undefined;
+    const held = wet ?? hand.here;
+    if (IN_HAND.has(word) && held !== null && ofSection.length === 0)
+      found.push({ is: "pot", pot: held, role, share: shareBefore(text, i), at: i });
+  }
+  const intoDish =
+    /\binto? (?:a|an|the|your) (?:\w+ ){0,2}(?:dish|tin|bowl|plate)\b/.test(text.join(" ")) && hand.here?.hot === true;
+  if (EVERYTHING.test(text.join(" ")) && !intoDish) {
+    const role = words.find((w) => /^(?:everything|ingredient|lot|rest)/.test(w.singular))?.role ?? "object";
+    const left = lines.filter((c) => isLeft(c.line));
+    const meant = left.filter((c) => c.section.some((w) => tokens.includes(w) || sectionWords.includes(w)));
+    const bare = left.filter((c) => c.section.length === 0);
+    const near = left.filter((c) => hand.here !== null && c.section.join(" ") === hand.here.section);
+    const first = left.filter((c) => c.section.join(" ") === left[0]?.section.join(" "));
+    for (const c of [meant, bare, near, first].find((those) => those.length > 0) ?? [])
+      if (!found.some((f) => f.is === "line" && f.line === c.line))
+        found.push({
+          is: "line",
+          line: c.line,
+          role: role === "mark" ? "object" : role,
+          share: { is: "rest" },
+          at: 999,
+        });
+  }
+  return found.filter((f, i) => found.findIndex((g) => same(f, g)) === i);
+}
+const same = (a: Mention, b: Mention): boolean =>
+  a.is === "line" ? b.is === "line" && a.line === b.line : b.is === "pot" && a.pot === b.pot;
+
+function candidatesAt(
+  tokens: readonly string[],
+  i: number,
+  lines: readonly Callable[],
+  pots: readonly Pot[],
+  isLeft: (l: number) => boolean,
+): Candidate[] {
+  const all: Candidate[] = [];
+  for (const c of lines)
+    for (const name of c.names) {
+      const length = runOf(tokens, i, name);
+      if (length === 0) continue;
+      const said = tokens.slice(i, i + length);
+      if (said.every((w) => VAGUE.has(w))) continue;
+      const isHead = said.at(-1) === name.at(-1);
+      // "Lamb" of "lamb stock" is called so only where nothing else is.
+      const whole = length >= name.filter((w) => !NEUTRAL.has(w)).length;
+      const weak = !isHead && KIND_HEADS.has(name.at(-1) ?? "") ? 5 : 0;
+      all.push({
+        mention: { is: "line", line: c.line },
+        length,
+        strength: (isHead ? 4 : 0) + (whole ? 2 : 0) + (isLeft(c.line) ? 1 : 0) - weak,
+      });
+    }
+  for (const pot of pots)
+    for (const name of pot.called) {
+      const parts = name.split(" ");
+      if (parts.every((w, k) => tokens[i + k] === w))
+        all.push({ mention: { is: "pot", pot }, length: parts.length, strength: 5 });
+    }
+  return all;
+}
+/** How many words from here on are words of a name, in its order. */
+function runOf(tokens: readonly string[], i: number, name: readonly string[]): number {
+  let at = -1;
+  let length = 0;
+  while (length < RUN) {
+    const next = name.indexOf(tokens[i + length] as string, at + 1);
+    if (next < 0) break;
+    at = next;
+    length++;
+  }
+  return length;
+}
+/** Of what is called alike what is left, and of that what stands under the heading that the clause is about; the first. */
+function choose(
+  top: readonly Candidate[],
+  lines: readonly Callable[],
+  isLeft: (l: number) => boolean,
+  inAbout: (c: Callable) => boolean,
+  isSame: (c: Candidate) => boolean,
+  section: string,
+): readonly Candidate[] {
+  if (top.length < 2) return top;
+  const same = top.filter(isSame);
+  if (same.length > 0) return same.slice(0, 1);
+  const lineOf = (c: Candidate) =>
+    c.mention.is === "line" ? (lines.find((l) => c.mention.is === "line" && l.line === c.mention.line) ?? null) : null;
+  const pots = top.filter((c) => c.mention.is === "pot");
+  const about = top.filter((c) => {
+    const line = lineOf(c);
+    return line !== null && inAbout(line);
+  });
+  const left = (about.length > 0 ? about : top).filter((c) => c.mention.is === "line" && isLeft(c.mention.line));
+  const near = left.filter((c) => section !== "" && lineOf(c)?.section.join(" ") === section);
+  return [near[0] ?? left[0] ?? pots.at(-1) ?? (top[0] as Candidate)];
+}
+
+const NUMBER = /^\d+(?:\.\d+)?(?:\/\d+)?$/;
+/** What stands before a name of how much of it is meant: "half the", "1 tbsp of the", "the rest of the". */
+function shareBefore(text: readonly string[], i: number): Share {
+  const before = text.slice(Math.max(0, i - 6), i).join(" ");
+  const near = /(?:^|[,;]| and | with | in | over | on | into )([^,;]*)$/.exec(` ${before}`)?.[1] ?? before;
+  if (/\ball but\b/.test(before)) return { is: "rest" };
+  if (
+    /\b(?:rest of|remaining|remainder of|other half of|the last of|left over)\b/.test(near) ||
+    /\bremaining\b/.test(near)
+  )
+    return { is: "rest" };
+  if (/\bhalf\b/.test(near)) return { is: "part", of: 0.5 };
+  if (/\bmost of\b/.test(near)) return { is: "part", of: 0.7 };
+  if (/\bquarter of\b/.test(near)) return { is: "part", of: 0.25 };
+  if (/\bthird of\b/.test(near)) return { is: "part", of: 1 / 3 };
+  const words = near.trim().split(" ");
+  const number = words.findLastIndex((w) => NUMBER.test(w) || /^\d+(?:g|ml|kg|l)$/.test(w));
+  if (number >= 0) {
+    const said = words.slice(number).filter((w) => w !== "of" && w !== "the");
+    if (said.length > 1 ? isUnitWord(said[1] as string) : /[a-z]$/.test(said[0] ?? ""))
+      return { is: "grams", words: said.slice(0, 2).join(" ") };
+  }
+  return { is: "plain" };
+}

@@ -1,0 +1,74 @@
+import type { FoodLookup } from "../../foods/food";
+import { cutMm } from "../lines/cutMm";
+import type { Settled } from "../lines/settle";
+import type { RecipeRead } from "../recipe";
+import type { Stock } from "../run/machine";
+import { namesFrom } from "../run/references";
+import { ownId } from "./ownId";
+
+/** "30 g butter for the mash". */
+const sectionOf = (text: string): readonly string[] | null => {
+  const of = /\bfor the ([a-z]+)\b/.exec(text)?.[1];
+  return of === undefined ? null : namesFrom(of);
+};
+/** The words that a line is called by: as it stands there, by its animal, by its sort, by the food that goes in for it. */
+function namesOf(
+  line: Extract<RecipeRead["lines"][number], { kind: "ingredient" }>,
+  { puts }: Settled,
+  into: readonly string[],
+  hasBalls: boolean,
+): readonly (readonly string[])[] {
+  const isChoice = line.joined === "or" && line.foods.length > 1 && puts.length > 0;
+  const taken = isChoice ? line.foods.filter((f) => puts.some((p) => p.words === f.words)) : line.foods;
+  const names = taken.flatMap(({ words, named }): string[][] => {
+    const own = [namesFrom(words)].map((n) => [...n]);
+    if (named.is === "food") return [...own, [...namesFrom(named.food.replaceAll("-", " "))]];
+    if (named.is !== "animal") return own;
+    const { animal } = named;
+    if (animal.job !== "meat") return [...own, [animal.job.startsWith("cheese") ? "cheese" : animal.job]];
+    const ball = hasBalls && (animal.form === "ball" || animal.form === "mince") ? [["meatball"]] : [];
+    return [...own, ...animal.kind.split("-").map((w) => [w]), ...ball, ["meat"]];
+  });
+  const crumbs = into.includes("breadcrumbs") || into.includes("panko") ? [["breadcrumb"]] : [];
+  return [...names, ...crumbs].filter((n) => n.length > 0);
+}
+
+/** What a line is called, and what goes in for it; lines that were left out are none. */
+export function stockOf(
+  recipe: RecipeRead,
+  settled: readonly Settled[],
+  meatAt: ReadonlyMap<number, number>,
+  foods: FoodLookup,
+): Stock[] {
+  const hasBalls = recipe.method.some((m) => /meat ?ball/i.test(m.text));
+  let section: readonly string[] = [];
+  const sections = recipe.lines.map((l) => {
+    if (l.kind === "heading")
+      section = namesFrom(l.text.replace(/^(?:for|to) (?:the )?/i, "")).filter((w) => w !== "ingredient");
+    return section;
+  });
+  return settled.flatMap((s): Stock[] => {
+    const line = recipe.lines[s.line];
+    if (s.state === "left-out" || line?.kind !== "ingredient") return [];
+    const into = s.puts.map((p) => p.food ?? ownId(p.words));
+    const text = line.text.toLowerCase();
+    const under = sectionOf(text) ?? sections[s.line] ?? [];
+    const grams = s.puts.map((p) => p.massG?.likely ?? null);
+    const isKnown = grams.length > 0 && grams.every((g) => g !== null);
+    return [
+      {
+        line: s.line,
+        names: namesOf(line, s, into, hasBalls),
+        section: under,
+        group: foods(into[0] ?? "")?.group ?? "other",
+        foods: into,
+        massG: isKnown ? grams.reduce((sum: number, g) => sum + (g ?? 0), 0) : null,
+        cutMm: cutMm(text),
+        toServe: /\bto (?:serve|garnish|finish)\b/.test(text) || /^(?:serve|finish|garnish)/.test(under.join(" ")),
+        soaked: /\bsoaked\b/.test(text),
+        byTaste: s.puts.some((p) => p.byTaste),
+        meat: meatAt.get(s.line) ?? null,
+      },
+    ];
+  });
+}
