@@ -38,8 +38,10 @@ export class Kitchen {
   readonly within = new Map<Pot, readonly Item[]>();
   readonly coats = new Set<Pot>();
   readonly mixes = new Set<Pot>();
-  /** A heat of the recipe's was the meat's alone: fat that nothing else takes was for it. */
+  /** A heat of the recipe's was the meat's alone. */
   heatedMeat = false;
+  /** Fat that a sentence gives to that heat: where nothing else takes it, the route brings its own. */
+  readonly fatOfMeat = new Set<number>();
   /** Oil that something was fried in, for the next time. */
   deepOil: readonly Item[] = [];
   /** What was boiled beside a staple and comes to it. */
@@ -195,6 +197,7 @@ export class Kitchen {
   }
   /** What waits in a pot lies on the list again. */
   giveBack(pot: Pot): void {
+    for (const i of pot.waiting) if (i.is === "line") this.fatOfMeat.add(i.line);
     for (const i of pot.waiting.splice(0))
       if (i.is === "line") this.left.set(i.line, (this.left.get(i.line) ?? 0) + i.share);
   }

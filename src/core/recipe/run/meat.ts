@@ -51,6 +51,7 @@ export function withMeat(d: Doing): boolean {
     if (JOINS.has(action) && others.some((m) => m.role !== "object" && m.is === "pot")) return false;
     for (const m of all) m.done = true;
     k.heatedMeat = true;
+    for (const m of others) if (m.is === "line" && isFat(m.line)) k.fatOfMeat.add(m.line);
     // It stays in its fat until it is lifted out.
     if (k.here === null || !isOnlyFat(k, k.here)) k.here = meat;
     else k.here.joining.push(...all.filter((m) => !k.here?.joining.includes(m)));

@@ -46,25 +46,7 @@ export function tops(d: Doing): void {
       )
     : undefined;
   if (under !== undefined && under.place !== "dish" && willBake(d)) {
-    const filled = k.open();
-    addStep(
-      d,
-      filled,
-      "layer",
-      {},
-      k.take({ is: "pot", pot: under, role: "object", share: { is: "plain" }, at: 0 }, filled),
-    );
-    filled.place = "dish";
-    filled.hot = true;
-    addStep(
-      d,
-      filled,
-      "top",
-      {},
-      objects.flatMap((m) => k.take(m, filled)),
-    );
-    k.here = filled;
-    return;
+    return laidOver(d, under, objects);
   }
   const pot = target.meat !== null ? besideMeat(k, target) : k.workOn(under ?? target);
   if (target.meat !== null && willBake(d)) pot.place = "dish";
@@ -79,6 +61,24 @@ export function tops(d: Doing): void {
       items,
     );
   k.here = pot;
+}
+const wholeOf = (pot: Pot): Mention => ({ is: "pot", pot, role: "object", share: { is: "plain" }, at: 0 });
+/** Into a dish what was cooked, and over it what covers it. */
+function laidOver(d: Doing, below: Pot, over: readonly Mention[]): void {
+  const { k } = d;
+  const dish = k.open();
+  if (below.waiting.length + below.joining.length > 0) settleWaiting(d, below);
+  addStep(d, dish, "layer", {}, k.take(wholeOf(below), dish));
+  dish.place = "dish";
+  dish.hot = true;
+  addStep(
+    d,
+    dish,
+    "top",
+    {},
+    over.flatMap((m) => k.take(m, dish)),
+  );
+  k.here = dish;
 }
 const halfOr = (text: string): Mention["share"] =>
   /^\w+ half\b/.test(text) ? { is: "part", of: 0.5 } : { is: "plain" };
@@ -114,27 +114,7 @@ export function layers(d: Doing): void {
     named(d, "object").length > 0 &&
     !named(d, "object").some((m) => m.is === "pot" && m.pot === k.here)
   ) {
-    const below = besideMeat(k, holderOf(k.here));
-    const dish = k.open();
-    if (below.waiting.length + below.joining.length > 0) settleWaiting(d, below);
-    addStep(
-      d,
-      dish,
-      "layer",
-      {},
-      k.take({ is: "pot", pot: below, role: "object", share: { is: "plain" }, at: 0 }, dish),
-    );
-    dish.place = "dish";
-    dish.hot = true;
-    addStep(
-      d,
-      dish,
-      "top",
-      {},
-      named(d, "object").flatMap((m) => k.take(m, dish)),
-    );
-    k.here = dish;
-    return;
+    return laidOver(d, besideMeat(k, holderOf(k.here)), named(d, "object"));
   }
   if (
     (onTop || /\bover\b/.test(d.clause.text)) &&
@@ -157,18 +137,7 @@ export function layers(d: Doing): void {
     named(d, "object").length === 0 &&
     below.place !== "dish"
   ) {
-    const dish = k.open();
-    addStep(
-      d,
-      dish,
-      "layer",
-      {},
-      k.take({ is: "pot", pot: below, role: "object", share: { is: "plain" }, at: 0 }, dish),
-    );
-    dish.place = "dish";
-    dish.hot = true;
-    addStep(d, dish, "top", {}, k.take({ is: "pot", pot: lid, role: "object", share: { is: "plain" }, at: 0 }, dish));
-    return;
+    return laidOver(d, below, [wholeOf(lid)]);
   }
   const spread = potsOf(named(d, "over", "into")).filter(
     (p) => (p.place === "dish" || p.called.has("case")) && p.left > 0.001,

@@ -53,7 +53,7 @@ export function leftOver(
     if (share <= 0.001 || s.meat !== null) continue;
     const puts = settled.find((x) => x.line === s.line)?.puts ?? [];
     const isFat = s.foods.length > 0 && s.foods.every((f) => k.groupOf(f) === "fat");
-    if (isFat && k.heatedMeat && share > 0.99) {
+    if (isFat && k.fatOfMeat.has(s.line) && share > 0.99) {
       covered.add(s.line);
       continue;
     }

@@ -152,6 +152,12 @@ test("a line that no sentence names is told, and lies in a part of its own", () 
   expect(unplaced).toEqual([2]);
   expect(dish.parts.at(-1)).toMatchObject({ id: "open", steps: [{ kind: "weigh", adds: [{ food: "walnuts" }] }] });
 });
+test("fat is the route's own only where a sentence fries the meat in it; what nobody names is told", () => {
+  const { covered, unplaced } = turned(
+    "Pan\nServes 2\n300 g beef strips\n1 tbsp olive oil\n1 tbsp sesame oil\n300 g carrots\n400 ml stock\nFry the beef in the olive oil for 5 minutes. Simmer the carrots in the stock for 20 minutes.",
+  );
+  expect([covered, unplaced]).toEqual([[1], [2]]);
+});
 test("a lid that is put on stays on", () => {
   const text =
     "Pot\nServes 2\n300 g carrots\n400 ml stock\nCook the carrots in the stock. Add the stock, cover and simmer for 20 minutes.";
