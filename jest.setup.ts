@@ -1,5 +1,9 @@
 import "@testing-library/jest-dom";
+import { configure } from "@testing-library/react";
 import { deserialize, serialize } from "node:v8";
+
+// What is fetched when first asked for has to be compiled first: on a busy machine that takes longer than the second that is usual.
+configure({ asyncUtilTimeout: 20_000 });
 
 globalThis.structuredClone ??= (value) => deserialize(serialize(value));
 

@@ -7,7 +7,7 @@ cd "$(dirname "$0")/.."
 as_root() { if [ "$(id -u)" -eq 0 ]; then "$@"; else sudo "$@"; fi; }
 need() { command -v "$1" >/dev/null || missing="${missing:-} $2"; }
 missing=""
-need chromium chromium
+need chromium-headless-shell chromium-headless-shell
 need units units
 need minizinc minizinc
 /usr/bin/python3 -c "import icalendar" 2>/dev/null || missing="$missing python3-icalendar"
