@@ -51,9 +51,10 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   "chickpeas-dry": "chickpea, chick pea, garbanzo, garbanzo bean",
   "green-lentils": "lentil, puy lentil, green lentil",
   "red-lentils": "red lentil, split red lentil, masoor dal",
-  tomato: "tomato, plum tomato, cherry tomato, vine tomato, beefsteak tomato, beef tomato, roma tomato, grape tomato",
+  tomato:
+    "tomato, tom, cherry tom, plum tomato, cherry tomato, vine tomato, beefsteak tomato, beef tomato, roma tomato, grape tomato",
   "tomatoes-tinned":
-    "chopped tomato, diced tomato, crushed tomato, peeled tomato, tinned tomato, canned tomato, stewed tomato",
+    "chopped tomato, chopped tom, tinned tom, diced tomato, crushed tomato, peeled tomato, tinned tomato, canned tomato, stewed tomato",
   passata: "passata, tomato passata, strained tomato, tomato sauce",
   potato:
     "potato, floury potato, waxy potato, new potato, baby potato, maris piper potato, yukon gold potato, russet potato, mashing potato",

@@ -10,7 +10,8 @@ import { lexiconOf } from "./lines/lexicon";
 import { type LineRead, readLine } from "./lines/line";
 import { heatsIn, minutesIn, readMethod } from "./method/method";
 import { describeRecipeProblem } from "@/words/recipe";
-import { readRecipe, servingsIn } from "./recipe";
+import { readRecipe } from "./recipe";
+import { servingsIn } from "./servings";
 
 const read = (name: string) => readFileSync(join(__dirname, "../checks", name), "utf8");
 const FOODS = allFoods({ foods: [], labels: [] });

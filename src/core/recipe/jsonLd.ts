@@ -1,5 +1,5 @@
 import { readHtml } from "./html";
-import type { RecipeText } from "./recipe";
+import type { RecipeText } from "./parts";
 
 type Node = Readonly<Record<string, unknown>>;
 const isNode = (value: unknown): value is Node => typeof value === "object" && value !== null && !Array.isArray(value);

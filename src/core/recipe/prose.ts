@@ -30,7 +30,9 @@ export function spokenNumbers(text: string): string {
   const out: string[] = [];
   for (let i = 0; i < words.length; i++) {
     const at = (n: number) => (words[i + 2 * n] ?? "").toLowerCase().replace(/[,.;:]$/, "");
-    const first = small(at(0)) ?? (/^(?:a|an)$/.test(at(0)) && at(1) === "hundred" ? 1 : null);
+    // "Hundred mil".
+    const bareHundred = at(0) === "hundred" && /^(?:g|grams?|mils?|ml)$/.test(at(1));
+    const first = bareHundred ? 100 : (small(at(0)) ?? (/^(?:a|an)$/.test(at(0)) && at(1) === "hundred" ? 1 : null));
     if (first === null) {
       out.push(words[i] as string);
       continue;
@@ -62,10 +64,15 @@ export function spokenNumbers(text: string): string {
       !/^(?:hundred|thousand)$/.test(at(1)) &&
       used === 1 &&
       at(0) === "one" &&
-      !/^(?:g|gram|kilo|tin|can|onion|tea|table|tbsp|tsp|red|green|big|large|small|clove|leek|carrot)/.test(at(1))
+      !/^(?:and|g|gram|kilo|tin|can|onion|tea|table|tbsp|tsp|red|green|big|large|small|clove|leek|carrot)/.test(at(1))
     ) {
       out.push(words[i] as string);
       continue;
+    }
+    // "One and a half litres".
+    if (used === 1 && at(1) === "and" && at(2) === "a" && at(3) === "half") {
+      value += 0.5;
+      used = 4;
     }
     const tail = /[,.;:]$/.exec(words[i + 2 * (used - 1)] ?? "")?.[0] ?? "";
     out.push(`${value}${tail}`);
@@ -74,10 +81,10 @@ export function spokenNumbers(text: string): string {
   return out.join("");
 }
 
-const UNIT = String.raw`(?:g|gr|grams?|grammes?|kg|kilos?|ml|millilit(?:re|er)s?|l|lit(?:re|er)s?|tbsp|tsp|table ?spoons?|tea ?spoons?|cups?|cloves?|tins?|cans?|sprigs?|sticks?|stalks?|heads?|bulbs?|handfuls?|pinch(?:es)?|knobs?|splash(?:es)?|sheets?|slices?|bunch(?:es)?|lb|pounds?|oz|ounces?)`;
+const UNIT = String.raw`(?:g|gr|grams?|grammes?|kg|kilos?|ml|millilit(?:re|er)s?|mils?|l|lit(?:re|er)s?|tbsp|tsp|table ?spoons?|tea ?spoons?|cups?|cloves?|tins?|cans?|sprigs?|sticks?|stalks?|heads?|bulbs?|handfuls?|pinch(?:es)?|knobs?|splash(?:es)?|sheets?|slices?|lumps?|glass(?:es)?|pieces?|pack(?:et)?s?|jars?|blocks?|bottles?|mugs?|bunch(?:es)?|lb|pounds?|oz|ounces?)`;
 /** Where the next amount begins: a figure with a unit or with what is counted, "a tablespoon of", "a handful of". */
 const AMOUNT = new RegExp(
-  String.raw`(?<![\d.])(?<!(?:feeds|serves|does|for|of us) )(?:(?:about |another |say )?(?:\d+(?:[.,/]\d+)?|[½¼¾⅓⅔])(?:\s*(?:-|to)\s*\d+)?\s*(?:x\s*)?(?!\s*(?:minutes?|mins?|hours?|degrees?|people|persons|of us|°|cm|mm|th\b))(?=${UNIT}\b|[a-z½])|\b(?:an?|another|half an?|half) (?=(?:(?:good|big|small|large|little) )?(?:${UNIT}|onion|leek|carrot|lemon|lime|egg|kilo|dozen|ham)\b))`,
+  String.raw`(?<![\d.])(?<!(?:feeds|serves|does|for|of us) )(?:(?:about |another |say )?(?:\d+(?:[.,/]\d+)?|[½¼¾⅓⅔])(?:\s*(?:-|to)\s*\d+)?\s*(?:x\s*)?(?!\s*(?:minutes?|mins?|hours?|degrees?|people|persons|of us|of you|thirds?|quarters?|halves|°|cm|mm|th\b))(?=${UNIT}\b|[a-z½])|\b(?:an?|another|half an?|half) (?=(?:(?:good|big|small|large|little) )?(?:${UNIT}|onion|leek|carrot|lemon|lime|egg|kilo|dozen|ham)\b))`,
   "gi",
 );
 /** Where what is done begins: the first verb with what it is done to. */
@@ -107,6 +114,20 @@ function lead(text: string, words: readonly RegExpMatchArray[], at: number): num
   return words[i]?.index ?? 0;
 }
 
+/** Whether what stands before the method is worked on already: "simmer 250 g of lentils", "chop a leek and soften it in 2 tablespoons". */
+const worksIn = (told: string): boolean =>
+  [
+    ...told.matchAll(
+      /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile)\s+)([a-z-]+)\s+(?=\d|an?\s|the\s|it\b|them\b|two\b|three\b)/gi,
+    ),
+  ].filter(([, verb = ""]) => {
+    const action = actionOf(verb.toLowerCase());
+    return (
+      action !== null &&
+      (action !== "none" || verb === "chop") &&
+      !/^(?:use|take|need|get|make|serve|have)$/i.test(verb)
+    );
+  }).length > 1;
 /** Reads running text; null where no amounts stand in it, or nothing is done. */
 export function recipeInProse(given: string): Prose | null {
   const text = spokenNumbers(given.replace(/\s+/g, " ").trim())
@@ -115,9 +136,12 @@ export function recipeInProse(given: string): Prose | null {
   const from = methodFrom(text);
   if (from <= 0) return null;
   const told = text.slice(0, from);
+  if (worksIn(told)) return null;
   const starts = [...told.matchAll(AMOUNT)]
     .map((m) => m.index ?? 0)
-    .filter((at, i, all) => i === 0 || at > (all[i - 1] ?? 0));
+    .filter((at, i, all) => i === 0 || at > (all[i - 1] ?? 0))
+    // "A small glass (100 ml) of stock", "a lump of butter of say 40 grams": the same thing said again.
+    .filter((at, i) => i === 0 || !saysAgain(told, at));
   if (starts.length < 3) return null;
   const ingredients: string[] = [];
   starts.forEach((at, i) => {
@@ -130,7 +154,14 @@ export function recipeInProse(given: string): Prose | null {
       .replace(/^half an? /i, "0.5 ")
       .replace(/^(\d+ \w+) of /i, "$1 ")
       .replace(/ (?:that's|which is) optional\b/i, " (optional)")
-      .replace(/ and if you like$/i, "");
+      .replace(/ and if you like$/i, "")
+      // "1 lump of butter of say 40 grams", "1 small glass (100 ml) of stock".
+      .replace(
+        /^\d+ (?:small |big |good |large )?(?:lump|knob|piece|glass|jar|mug|bottle) of (.+?) of (?:about |say )*(\d.*)$/i,
+        "$2 $1",
+      )
+      .replace(/^\d+ (?:small |big |good |large )?\w+ \((\d[^)]*)\) of (.+)$/i, "$1 $2")
+      .replace(/^(\d+ .+?) of (?:about |say )*(\d+(?:[.,]\d+)? ?(?:g|grams?|kg))$/i, "$1 ($2)");
     ingredients.push(piece.trim());
   });
   const top = told.slice(0, starts[0]);
@@ -154,8 +185,17 @@ export function recipeInProse(given: string): Prose | null {
     method: sentences,
   };
 }
+/** Whether an amount stands in brackets, or has no food of its own behind it: it says how much the food before it is. */
+const saysAgain = (told: string, at: number): boolean => {
+  const open = told.slice(0, at);
+  return (
+    open.lastIndexOf("(") > open.lastIndexOf(")") ||
+    (/\b(?:of|about|say|around|weighing)\s+(?:about |say )?$/i.test(open) &&
+      new RegExp(String.raw`^(?:about |say )?[\d.,/]+\s*${UNIT}(?=[,.;]|\s*$| and\b)`, "i").test(told.slice(at)))
+  );
+};
 const ENDS =
-  /^(?:and|in|for|at|with|until|till|on|over|into|then|to|from|the|or|plus|minutes?|mins?|all|whole|each|that|which|as|if|really|go|goes)$/i;
+  /^(?:\+|&|and|in|for|at|with|until|till|on|over|into|then|to|from|the|or|plus|minutes?|mins?|all|whole|each|that|which|as|if|really|go|goes)$/i;
 /** Every amount with the food that stands behind it, wherever it stands in a text. */
 export function amountsIn(given: string, lexicon: Lexicon): string[] {
   const text = spokenNumbers(given.replace(/\s+/g, " "));
@@ -163,8 +203,17 @@ export function amountsIn(given: string, lexicon: Lexicon): string[] {
     const from = m.index ?? 0;
     const behind = text.slice(from).split(/(?<=\S)\s+/);
     const words: string[] = [];
+    let inside = false;
     for (const w of behind) {
+      inside ||= w.startsWith("(");
+      if (inside) {
+        words.push(w.replace(/[,.;:]+$/, ""));
+        if (w.includes(")")) inside = false;
+        if (!inside && /[,.;:]$/.test(w)) break;
+        continue;
+      }
       if (words.length > 0 && ENDS.test(w)) break;
+      if (words.length > 2 && /^\d/.test(w)) break;
       words.push(w.replace(/[,.;:]+$/, ""));
       if (/[,.;:)]$/.test(w) || words.length > 6) break;
     }

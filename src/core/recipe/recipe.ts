@@ -4,12 +4,14 @@ import type { Lexicon, NameOnLine } from "./lines/lexicon";
 import { readHtml } from "./html";
 import { recipeInData } from "./jsonLd";
 import { type LineRead, readLine } from "./lines/line";
+import { alsoNamed, amountSaid } from "./lines/alsoNamed";
 import { listedOn } from "./lines/listed";
-import { type MethodStep, minutesIn, readMethod } from "./method/method";
-import { clausesOf } from "./method/clauses";
-import { actionOf, isAlsoNoun } from "./method/verbs";
-import { amountsIn, recipeInProse } from "./prose";
-import { plainNumbers, plainText, withoutBullet } from "./plainText";
+import { type MethodStep, readMethod } from "./method/method";
+import { partsOf } from "./parts";
+import { amountsIn, recipeInProse, spokenNumbers } from "./prose";
+import { plainText, withoutBullet } from "./plainText";
+import { servingsAmong, servingsIn } from "./servings";
+import { unshaped } from "./shapes";
 
 /** A recipe as far as it could be read. */
 export interface RecipeRead {
@@ -44,15 +46,6 @@ const isMeat = ({ named }: Pick<NameOnLine, "named">): boolean => named.is === "
 /** Characters of a line; a longer one is parted at its sentences. */
 const LONGEST_LINE = 2000;
 
-/** The parts of a recipe as text, before anything in it is read. */
-export interface RecipeText {
-  readonly name: string;
-  readonly yields: string;
-  readonly ingredients: readonly string[];
-  readonly method: readonly string[];
-  readonly aside: readonly string[];
-}
-
 /**
  * Reads a recipe from plain text, Markdown, schema.org JSON-LD or an HTML page that holds it. Nothing of it is run, and what
  * cannot be read stays as its words.
@@ -63,7 +56,7 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
   const data = recipeInData(text);
   const given =
     data === null
-      ? linesOf(plainText(/<[a-z!/]/i.test(text) ? readHtml(text).text : text))
+      ? linesOf(unshaped(plainText(/<[a-z!/]/i.test(text) ? readHtml(text).text : text)))
       : [...data.ingredients, ...data.method].flatMap(linesOf);
   const tooMuch = beyond(given);
   if (tooMuch !== null) return tooMuch;
@@ -71,7 +64,7 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
     withHeadings(
       those
         .flatMap(linesOf)
-        .flatMap((line) => listedOn(line, lexicon, spoons))
+        .flatMap((line) => listedOn(withoutBullet(line), lexicon, spoons))
         .flatMap((line) => readLine(line, lexicon, spoons) ?? []),
       lexicon,
     );
@@ -92,17 +85,26 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
   if (data === null && (counted === 0 || (counted === 1 && parts.method.length === 0))) {
     const told = linesIn(amountsIn(given.join(", "), lexicon));
     if (isRead(told)) {
-      parts = { ...parts, method: given };
+      parts = { ...parts, method: given.map(spokenNumbers) };
       lines = told;
     }
   }
   if (!lines.some((l) => l.kind === "ingredient")) return { kind: "no-ingredients" };
   const meats = lines.filter((l) => l.kind === "ingredient" && l.foods.some(isMeat)).length;
   if (meats > MOST_MEATS) return { kind: "too-much", of: "meats", found: meats, most: MOST_MEATS };
-  const method = readMethod(
-    parts.method.flatMap(linesOf).map((m) => withoutBullet(plainText(m))),
-    lines,
-  );
+  // Its name is no sentence of it.
+  const isItsName = (m: string) => m.replace(/[.!:]+$/, "") === nameOf(parts.name);
+  const sentences = parts.method
+    .flatMap(linesOf)
+    .map((m) => withoutBullet(plainText(m)))
+    .flatMap((m) => (isItsName(m) ? [] : [m]));
+  lines = lines.flatMap((l) => {
+    if (l.kind !== "ingredient" || l.amount !== null || l.toTaste) return [l];
+    const said = amountSaid(l.text, sentences, lexicon);
+    return said === null ? [l] : [readLine(said, lexicon, spoons) ?? l];
+  });
+  lines = [...lines, ...linesIn(alsoNamed(sentences, lines, parts.name, lexicon))];
+  const method = readMethod(sentences, lines);
   return {
     name: nameOf(parts.name),
     servings: servingsIn(parts.yields.slice(0, LONGEST_LINE)) ?? servingsAmong(given),
@@ -158,7 +160,7 @@ function partedLine(given: string): string[] {
     listed.filter((p) => /\d|^[\p{L}' -]{3,24}$/u.test(p)).length * 4 >= listed.length * 3 &&
     listed.every((p) => p.length < 90)
   )
-    return listed.map((p) => p.replace(/\.$/, ""));
+    return ofOneHead(listed.map((p) => p.replace(/\.$/, "")));
   const row = /^([^|]{2,60})\s\|\s([^|]{1,60})$/.exec(line);
   if (row?.[1] && row[2] && /\d/.test(row[2])) {
     // "Carrots | 2, diced" is counted.
@@ -169,10 +171,18 @@ function partedLine(given: string): string[] {
       ];
     return [`${row[1].trim()}: ${row[2].trim()}`];
   }
+  // "(1) 1 cabbage: blanch it. (2) 150 g rice: boil it."
+  if (/^\(1\)\s/.test(line) && /\s\(2\)\s/.test(line)) return line.split(/\s*\(\d{1,2}\)\s+/).filter((p) => p !== "");
   const steps = line.split(/(?<=[.!?]\s)(?=\d{1,2}[.)]?\s+\p{Lu})/u);
   return steps.length > 1 && /^\d{1,2}[.)]?\s+\p{Lu}/u.test(line)
     ? steps.map((s) => s.replace(/^\d{1,2}[.)]?\s+/, "").trim())
     : [line];
+}
+/** "Lamb: 700 g lamb leg; 200 g yoghurt": all of it is for the lamb. */
+function ofOneHead(pieces: readonly string[]): string[] {
+  const head = /^([\p{L}][\p{L} ]{2,24}):\s+(\S.*)$/u.exec(pieces[0] ?? "");
+  if (head?.[1] === undefined || !/\d/.test(head[2] ?? "")) return [...pieces];
+  return [head[2] as string, ...pieces.slice(1)].map((p) => `${p} for the ${(head[1] as string).toLowerCase()}`);
 }
 function beyond(lines: readonly string[]): RecipeProblem | null {
   const words = lines.reduce((n, l) => n + l.split(" ").length, 0);
@@ -183,8 +193,18 @@ function beyond(lines: readonly string[]): RecipeProblem | null {
 }
 
 const LONGEST_NAME = 120;
+/** Longer than this it is the recipe itself: its name is what stands before the first stop, or before the first amount. */
+const LONG_NAME = 70;
+const headOfText = (text: string): string => {
+  if (text.length <= LONG_NAME) return text;
+  const pieces = text.split(/[.:!?;,]\s|\s-\s|\s(?=\d)/u).map((p) => p.trim());
+  const named = pieces.find((p) => /\p{L}{3,}\s+\p{L}{3,}/u.test(p) && p.length <= LONG_NAME);
+  return (named ?? text)
+    .replace(/^(?:made|cooked|did|here's|this is) (?:the |a |an |my |our )?/i, "")
+    .replace(/\s+(?:again|as promised)\b.*$/i, "");
+};
 const nameOf = (text: string): string => {
-  const name = oneLine(plainText(text.slice(0, LONGEST_LINE)))
+  const name = oneLine(plainText(headOfText(text.slice(0, LONGEST_LINE))))
     .replace(/\s+/g, " ")
     .replace(/^#+\s*/, "")
     .replace(
@@ -194,111 +214,3 @@ const nameOf = (text: string): string => {
     .trim();
   return name === "" ? "A recipe" : name.slice(0, LONGEST_NAME);
 };
-
-const SERVINGS = String.raw`(\d+)(?:\s*(?:-|–|to)\s*\d+)?`;
-/** For how many a recipe is, from what it says of its yield. */
-export function servingsIn(text: string): number | null {
-  const plain = plainNumbers(text);
-  const said =
-    new RegExp(
-      String.raw`\b(?:serves|feeds|servings?|yields?|makes|portions?|for)\s*:?\s*(?:about\s+)?${SERVINGS}\b(?!\s*(?:min|h\b|g\b|°|cm|ml|balls|patties|pieces))`,
-      "i",
-    ).exec(plain) ??
-    new RegExp(
-      String.raw`\b${SERVINGS}\s*(?:servings?|portions?|portionen|people|persons|eaters|(?:big |large |small )?(?:bowls|plates))\b`,
-      "i",
-    ).exec(plain) ??
-    /\((\d+)\)\s*$/.exec(plain) ??
-    /\b(\d+)\s+of us\b/i.exec(plain) ??
-    /^\s*(\d+)\s*$/.exec(plain);
-  const n = Number(said?.[1]);
-  return n >= 1 && n <= 100 ? n : null;
-}
-
-/** Where no line of its own says for how many it is: "serves 3 hungry people" in a sentence. */
-function servingsAmong(lines: readonly string[]): number | null {
-  for (const line of lines.slice(0, 60)) {
-    const said =
-      /\b(?:serves|feeds|does)\s+(\d+)\b|\bfor\s+(\d+)\s+(?:people|persons|of us)\b|\b(\d+)\s+(?:people|persons|portions|servings|of us)\b/i.exec(
-        plainNumbers(line),
-      );
-    const n = Number(said?.[1] ?? said?.[2] ?? said?.[3]);
-    if (n >= 1 && n <= 100) return n;
-  }
-  return null;
-}
-const LIST_HEAD =
-  /^(?:#+\s*)?(?:ingredients?|you(?:'ll| will)? need|what you need|have ready|zutaten|shopping list)\b[\s:]*$/i;
-const METHOD_HEAD =
-  /^(?:#+\s*)?(?:methods?|directions?|instructions?|preparation|steps?|how to(?: make(?: it)?)?|how (?:i|we) (?:make|do|cook) it|what to do|do|to make(?: it)?|zubereitung|procedure)\b[\s:]*$/i;
-const AFTER =
-  /^(?:#+\s*)?(?:nutrition(?:al)?(?: facts| information)?|(?:recipe |cook's )?notes?|tips?|storage|reviews?|comments?)\s*(?::|$)/i;
-const CHATTER =
-  /^(?:(?:jump to|print|pin|share|save|rate)\b|★|☆|prep(?:aration)?(?: time)?\b|cook(?:ing)? time\b|total(?: time)?\b|prep\b.*\bcook\b|author|course|cuisine|calories|keyword|by\s+\p{Lu}|https?:|www\.|\d+(?:\.\d+)?\s*(?:stars|kcal)\b)/iu;
-const YIELD =
-  /^(?:\*|_)*\s*(?:serves|servings?|yields?|makes|feeds|portions?|for:?\s+(?:\d+|two|three|four|five|six|eight|ten)(?:\s+people)?$|\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:servings?|portions?|people|persons|eaters))\b/i;
-const VERB =
-  /^(?:\d+[.)]\s*)?(?:heat|preheat|fry|stir|cook|brown|add|mix|place|put|boil|bring|season|serve|bake|roast|melt|combine|whisk|pour|cover|cut|chop|grill|griddle|sear|shape|form|leave|simmer|poach|warm|mash|toss|drain|remove|return|meanwhile|in an?|using|scramble|lay|strain|peel|soak|rinse|marinate|line|grease|brush|spread|top|finish|turn|transfer|blend|soften|sweat|stir-fry|make|take|rub|fold|beat|arrange|scatter|sprinkle|coat|thread|wash|let|for the last)\b/i;
-
-/** Plain text parted into name, yield, list and method: by its headings where it has them, else by how its lines look. */
-function partsOf(all: readonly string[], lexicon: Lexicon, spoons: SpoonSystem): RecipeText {
-  const headed = all.some((l) => LIST_HEAD.test(l));
-  const parts = { name: "", yields: "", ingredients: [] as string[], method: [] as string[], aside: [] as string[] };
-  let at: "top" | "list" | "method" | "after" = "top";
-  for (const line of all) {
-    const bare = withoutBullet(line.replace(/[*_]+/g, ""));
-    if (LIST_HEAD.test(bare)) at = "list";
-    else if (METHOD_HEAD.test(bare)) at = "method";
-    else if (AFTER.test(bare) && at !== "top") at = "after";
-    else if (YIELD.test(bare) && servingsIn(bare) !== null) parts.yields ||= bare;
-    else if (CHATTER.test(bare) && !(at === "list" && isCounted(bare, lexicon, spoons))) parts.aside.push(line);
-    else if (at === "after") parts.aside.push(line);
-    else if (at === "method") parts.method.push(bare);
-    else if (at === "list")
-      (isMethod(bare, headed) ? ((at = "method"), parts.method) : parts.ingredients).push(
-        at === "method" ? bare : line,
-      );
-    else if (parts.name === "") {
-      parts.name = bare;
-      if (servingsIn(bare) !== null) parts.yields ||= bare;
-    } else if (!headed) {
-      if (isMethod(bare, false)) {
-        at = "method";
-        parts.method.push(bare);
-      } else if (isListed(bare, lexicon, spoons)) {
-        at = "list";
-        parts.ingredients.push(line);
-      } else parts.aside.push(line);
-    } else parts.aside.push(line);
-  }
-  return parts;
-}
-/** A sentence that begins with what to do, and is too long for a food; under a heading for the list even then no food. */
-const isMethod = (line: string, headed: boolean): boolean =>
-  (/[.!]$/.test(line) && startsWithVerb(line)) ||
-  (line.split(/\s+/).length > 12 &&
-    !/^[\d½¼¾⅓⅔]/.test(line) &&
-    clausesOf(line, 0).filter((c) => c.verb !== "" && c.action !== "none").length > 2) ||
-  ((VERB.test(line) || startsWithVerb(line)) &&
-    (line.split(/\s+/).length > (headed ? 6 : 3) || minutesIn(line).length > 0) &&
-    !/^\d+\s*(?:g|ml|oz|lb|tbsp|tsp|cups?)\b/i.test(line));
-const startsWithVerb = (line: string): boolean => {
-  const first =
-    /^(?:\d+[.)]\s*)?(?:then |now |first |meanwhile |gently )?([a-z-]+)\b/i.exec(line)?.[1]?.toLowerCase() ?? "";
-  const action = actionOf(first);
-  const done = new RegExp(`\\b${first} (?:the|it|them|a|both|half)\\b`, "i").test(line.slice(0, 60));
-  return action !== null && action !== "none" && (!isAlsoNoun(first) || done);
-};
-/** Has an amount: then it is an ingredient, however it begins. */
-function isCounted(line: string, lexicon: Lexicon, spoons: SpoonSystem): boolean {
-  const read = readLine(line, lexicon, spoons);
-  return read?.kind === "ingredient" && read.amount !== null;
-}
-function isListed(line: string, lexicon: Lexicon, spoons: SpoonSystem): boolean {
-  const read = readLine(line, lexicon, spoons);
-  return (
-    read !== null &&
-    read.kind !== "note" &&
-    (read.kind === "heading" || read.amount !== null || read.foods.some((f) => f.named.is !== "unknown"))
-  );
-}

@@ -193,6 +193,8 @@ function inState(food: FoodId, line: OnLine, known: ReadonlySet<FoodId>): { food
   // Herbs: a dried leaf is another food than a fresh one.
   if (line.dry && as("dried") !== null) return { food: as("dried") as string, sure: true };
   if (line.tinned && as("tinned") !== null) return { food: as("tinned") as string, sure: true };
+  if (line.tinned && base === "green-lentils" && known.has("lentils-tinned"))
+    return { food: "lentils-tinned", sure: true };
   if (line.cooked && as("cooked") !== null) return { food: as("cooked") as string, sure: true };
   if (line.drained && as("tinned") !== null && base !== "tomatoes")
     return { food: as("tinned") as string, sure: false };

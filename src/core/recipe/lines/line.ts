@@ -54,6 +54,9 @@ export function readLine(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
       /\s+for the (?:pork|chicken|beef|lamb|fish|turkey|meat|mash|batter|sauce|dough|top|topping|marinade|tofu|tempeh|gravy|paste|dressing|slaw|glaze|filling|dip|salad|spice paste|base|crust|pastry)$/i,
       "",
     )
+    .replace(/(?<=\S\s.*)\s+for the [\p{L}]+$/iu, "")
+    .replace(/\s+for (?:\d+|two|three|four|five|six|eight)(?: people)?(?=\s*\()/i, "")
+    .replace(/,?\s+soaked (?:in|for|over)\b[^,;]*/i, ", soaked")
     .replace(/\s+for it$/i, "")
     .replace(/,?\s*\((?:\d+\s*g )drained(?: each| weight)?\)/i, "");
   const { amount: read, toTaste, words: said } = readAmountOnLine(asChoice, spoons);

@@ -44,9 +44,25 @@ export function listedOn(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
     /^for (?:\d+|two|three|four|five|six|eight|ten)(?: people| persons| of us)?\s*:\s*(?=\S)/i,
     "",
   );
+  // "1 lemon, zest and juice": the zest goes in here, the juice there.
+  const citrus =
+    /^(?:(?:finely )?(?:grated )?zest and (?:the )?juice of )(.+)$/i.exec(line)?.[1] ??
+    /^(?:(?:finely )?(?:grated )?juice and (?:the )?zest of )(.+)$/i.exec(line)?.[1] ??
+    /^(.*\b(?:lemons?|limes?|oranges?))\s*[,(]\s*(?:(?:finely )?(?:grated )?zest(?:ed)? and (?:the )?juiced?|juiced? and (?:the )?zest(?:ed)?)\)?$/i.exec(
+      line,
+    )?.[1];
+  if (citrus !== undefined) return [`zest of ${citrus}`, `juice of ${citrus}`];
+  // "basmati rice and naan, to serve": two things.
+  const served = /^([^\d,]+?) (?:and|&) ([^\d,]+?),? (to serve|to garnish|to finish)$/i.exec(line);
+  if (served?.[1] && served[2] && [served[1], served[2]].every((p) => lexicon.namesIn(p).length === 1))
+    return [`${served[1]}, ${served[3] as string}`, `${served[2]}, ${served[3] as string}`];
   const dissolved = DISSOLVED.exec(line);
   // "1 stock cube dissolved in 300 ml boiling water" is a cube and water.
   if (dissolved?.[1] && dissolved[2]) return [dissolved[1].trim(), dissolved[2].replace(/\bwith\s+/i, "").trim()];
+  // "1 tbsp ground flaxseed mixed with 3 tbsp water"
+  const mixedWith =
+    /^([\d½¼¾].*?),?\s+(?:mixed|stirred|whisked|soaked) (?:with|in|into) ((?:about )?[\d½¼¾].*\bwater)$/i.exec(line);
+  if (mixedWith?.[1] && mixedWith[2]) return [mixedWith[1], mixedWith[2]];
   const made = stockMadeOf(line, spoons);
   if (made !== null) return made;
   // "for the paste: 3 shallots, 3 garlic cloves", "sauce is 2 tbsp soy, 1 tbsp vinegar"
@@ -84,7 +100,8 @@ export function listedOn(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
     })
   )
     return joined.flatMap((piece) => listedOn(piece.replace(/[,\s]+$/, ""), lexicon, spoons));
-  const pieces = partedAt(line);
+  // "juice 1 lemon"
+  const pieces = partedAt(line).map((p) => p.replace(/^(juice|zest) (?=\d|½|an? )/i, "$1 of "));
   if (pieces.length < 2) return [line];
   const namesSomething = (piece: string) => lexicon.namesIn(piece).length > 0;
   const amounts = pieces.map((piece) => readAmountOnLine(piece, spoons));
@@ -113,6 +130,17 @@ export function listedOn(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
     !/(?:ed|ly|less)\b/.test(piece);
   if (pieces.length > 2 && amounts.some(counts) && amounts.every((a, i) => counts(a) || isShort(pieces[i] as string)))
     return pieces;
+  // At least every second one is counted, and the others are names: "3 onions, 100 ml milk + pinch saffron, mint".
+  const isCounted = ({ amount, words }: AmountOnLine) =>
+    amount !== null && amount.kind !== "question" && /\p{L}{3}/u.test(words);
+  const isName = (piece: string) =>
+    piece.split(" ").length <= MOST_WORDS && !saysOnlyHow(piece, lexicon) && !/(?:ed|ly|less)\b/.test(piece);
+  if (
+    pieces.length > 2 &&
+    amounts.filter(isCounted).length * 2 >= pieces.length &&
+    amounts.every((a, i) => isCounted(a) || isName(pieces[i] as string))
+  )
+    return pieces;
   const bare = amounts.every((a) => a.amount === null) && !/\d/.test(line);
   const short = pieces.every((piece) => piece.split(" ").length <= MOST_WORDS && !saysOnlyHow(piece, lexicon));
   const known = pieces.filter(namesSomething).length;
@@ -133,7 +161,7 @@ function partedAt(line: string): string[] {
   let depth = 0;
   let from = 0;
   for (const match of line.matchAll(
-    /[()[\]]|(?<!\d),|,(?!\d)|;|\s\+\s|\s(?:and|&)\s(?=(?:about\s+)?(?:[\d½¼¾⅓⅔]|an?\s+(?:\d|piece|thumb|knob|handful|pinch|splash|few)))/g,
+    /[()[\]]|(?<=\p{L}{4})\.\s+(?=\p{Ll})|(?<!\d),|,(?!\d)|;|\s\+\s|\s(?:and|&)\s(?=(?:about\s+)?(?:[\d½¼¾⅓⅔]|an?\s+(?:\d|piece|thumb|knob|handful|pinch|splash|few)))/gu,
   )) {
     const sign = match[0];
     if ("([".includes(sign)) depth++;

@@ -57,6 +57,8 @@ const SHORT: Readonly<Record<string, string>> = {
   package: "bag",
   packages: "bag",
   pouch: "bag",
+  mil: "ml",
+  mils: "ml",
   box: "bag",
   Zehe: "clove",
   Zehen: "clove",
@@ -142,10 +144,11 @@ function before(text: string, spoons: SpoonSystem): Found | null {
   const plain = text
     .replace(/^(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|~)\s*(?=\d)/i, "")
     .replace(handfuls, "1 ")
+    .replace(/^thumb[- ]?sized? (?:piece|knob|chunk)(?: of)?\b/i, "1 thumb")
     .replace(/^(?:1|a) few\b(?: of)?/i, "3")
     .replace(/^(?:1|a) couple(?: of)?\b/i, "2")
     .replace(
-      /^(?=(?:(?:small |big |large )?(?:pinch|dash|handful|knob|glug|splash|drizzle|thumb|bunch|sprig|tin|head)) of\b)/i,
+      /^(?=(?:small |big |large |good )?(?:(?:pinch|dash|handful|knob|glug|splash|drizzle|thumb|bunch|sprig|tin|head) of|(?:pinch|dash|handful|knob|splash|bunch|sprig) \p{L})\b)/iu,
       "1 ",
     );
   // "8 inch squash": a length is no number of them.
@@ -195,7 +198,7 @@ function ofPieces(low: number, high: number, words: string): Found {
   ).exec(words);
   // "1 chicken stock cube", "3 garlic cloves", "2 celery sticks": the unit stands behind the food.
   const trailing =
-    /\b(cubes?|cloves?|sticks?|stalks?|leaves|leaf|sprigs?|rashers?|slices?|heads?|(?<=garlic )bulbs?|wedges?|florets?|spears?)\b/i.exec(
+    /\b(cubes?|cloves?|sticks?|stalks?|leaves|leaf|sprigs?|rashers?|slices?|heads?|(?<=garlic )bulbs?|wedges?|florets?|spears?|(?<=lasagne |lasagna |nori |yuba |filo )sheets?)\b/i.exec(
       words.split(/[,(]/)[0] as string,
     );
   const of = trailing === null ? "piece" : (unitOf(trailing[1] as string) ?? "piece");
@@ -281,9 +284,29 @@ function behind(text: string, spoons: SpoonSystem): Found | null {
   const match = new RegExp(String.raw`^([^\d:]+?)\s*[:–—,(-]\s*${QTY}\s*(${BASE}|[A-Za-z]+)\b\.?\)?(.*)$`, "i").exec(
     text,
   );
-  if (!match?.[2]) return null;
+  if (!match?.[2]) return bareBehind(text);
   const unit = unitOf(match[4] as string);
-  if (unit === null) return null;
+  if (unit === null) return bareBehind(text);
   const [low, high] = [number(match[2]), number(match[3] ?? match[2])];
   return { amount: amountIn(low, high, unit, spoons), words: `${match[1] as string}${match[5] as string}` };
+}
+
+/** "pasta 350g", "flatbreads 4", "Onions – 2 large": nothing but a space or a dash stands between. */
+function bareBehind(text: string): Found | null {
+  const weighed = new RegExp(
+    String.raw`^(\p{L}[^\d:,]*?)\s+${QTY}\s*(${BASE}|tbsp|tsp|cups?|tins?|cans?|cloves?|sticks?)\b\.?(.*)$`,
+    "iu",
+  ).exec(text);
+  if (weighed?.[2]) {
+    const [low, high] = [number(weighed[2]), number(weighed[3] ?? weighed[2])];
+    return {
+      amount: amountIn(low, high, unitOf(weighed[4] as string) as string, "metric"),
+      words: `${weighed[1] as string}${weighed[5] as string}`,
+    };
+  }
+  const pieces = /^(\p{L}[\p{L}' -]*?)\s*(?:[:–—-]\s*)?\s(\d{1,2})(?:\s+(?:large|small|medium|big))?(\s*,.*)?$/iu.exec(
+    text,
+  );
+  if (!pieces?.[2]) return null;
+  return ofPieces(Number(pieces[2]), Number(pieces[2]), `${pieces[1] as string}${pieces[3] ?? ""}`);
 }

@@ -1,5 +1,6 @@
 import type { MeatForm, MeatKind } from "../../dish/meat";
 import type { FoodId, FoodLookup } from "../../foods/food";
+import { processOf } from "../../foods/process";
 import type { Estimate } from "../../quantities/range";
 import type { AnimalJob } from "./animals";
 import type { FoodOnLine, LineRead } from "./line";
@@ -131,10 +132,13 @@ function settled(line: Ingredient, at: number, choice: LineChoice, about: About)
         : found.named;
     const hidden = named.is === "animal" && named.animal.job === "hidden";
     if (named.is !== "unknown" && !named.sure && choice.looked !== true && !hidden) asks.push({ kind: "look" });
-    const massG =
+    const said =
       choice.massG === undefined
-        ? gramsOf(named, line.amount, about.foods)
+        ? gramsOf(named, line.amount, about.foods, found.words)
         : { low: choice.massG, likely: choice.massG, high: choice.massG };
+    const portion = said === null && line.amount === null ? portionG(named, line, about) : null;
+    const massG = said ?? portion;
+    if (portion !== null) asks.push({ kind: "amount" });
     const animal = named.is === "animal" ? named.animal : null;
     if (animal?.job === "meat") {
       const { kind } = animal;
@@ -176,6 +180,19 @@ function tasted(named: FoodOnLine["named"], line: Ingredient, foods: FoodLookup)
   if (named.is !== "food" || line.amount !== null) return false;
   const group = foods(named.food)?.group;
   return group === "seasoning" || group === "fat" || named.food === "water" || line.toTaste;
+}
+/** Rice, pasta and other grains that come to the table beside a dish, dry, g for each eater (common practice of packets). */
+const PORTION_G: Estimate = { low: 50, likely: 75, high: 100 };
+/** A staple that a recipe only serves it with: the usual portion, and asked all the same. */
+function portionG(named: FoodOnLine["named"], line: Ingredient, { eaters, foods, method }: About): Estimate | null {
+  if (named.is !== "food" || processOf(named.food).cook === undefined || /-(?:cooked|tinned)$/.test(named.food))
+    return null;
+  if (foods(named.food)?.group !== "grain") return null;
+  const word = line.text
+    .toLowerCase()
+    .match(/[a-z]+/g)
+    ?.find((w) => new RegExp(`\\b(?:serve|with|over|beside|alongside)\\b[^.]*\\b${w}\\b`).test(method));
+  return /\bto serve\b/i.test(line.text) || word !== undefined ? times(PORTION_G, eaters) : null;
 }
 function tasteG(food: FoodId | null, eaters: number): Estimate {
   const each = (food === null ? undefined : BY_TASTE_G[food]) ?? SEASONING_G;

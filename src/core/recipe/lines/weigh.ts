@@ -103,8 +103,21 @@ function animalG(animal: Animal, amount: Amount): Estimate | null {
 const meatEach = (form: MeatForm, of: string): number =>
   of === "slice" ? (form === "rasher" ? 25 : 30) : of === "rasher" ? 25 : MEAT_EACH[form];
 
-/** Grams of what a line names; null when its words don't settle it. */
-export function gramsOf(named: Named, amount: Amount | null, foods: FoodLookup): Estimate | null {
+/** Breads that a recipe counts and the table does not have, g of one of them (common practice; their packets say). */
+const BREADS: readonly (readonly [RegExp, number])[] = [
+  [/\b(?:corn tortillas?|taco shells?|popp?adums?|poppadoms?)\b/i, 20],
+  [/\b(?:tortillas?|wraps?|chapatis?|rotis?)\b/i, 50],
+  [/\b(?:buns?|rolls?|pittas?|pitas?|baps?|english muffins?)\b/i, 60],
+  [/\b(?:flatbreads?|naans?|bagels?|baguettes?)\b/i, 90],
+];
+const BREADS_DIFFER = 0.3;
+
+/**
+ * Grams of what a line names; null when its words don't settle it.
+ *
+ * @param words what it is called, where nobody knows it
+ */
+export function gramsOf(named: Named, amount: Amount | null, foods: FoodLookup, words = ""): Estimate | null {
   if (amount === null || amount.kind === "question" || amount.kind === "temp") return null;
   if (named.is === "animal") return animalG(named.animal, amount);
   if (amount.kind === "mass") return amount.massG;
@@ -121,5 +134,7 @@ export function gramsOf(named: Named, amount: Amount | null, foods: FoodLookup):
   // Of what nobody knows a millilitre is about a gram, spoons of it half of that or more: an estimate, and shown as one.
   if (amount.kind === "volume")
     return { low: amount.volumeMl.low * 0.4, likely: amount.volumeMl.likely * 0.8, high: amount.volumeMl.high };
-  return amount.sizeG !== null ? scaled(amount.count, amount.sizeG, 0) : null;
+  const bread = amount.of === "piece" ? BREADS.find(([name]) => name.test(words))?.[1] : undefined;
+  if (amount.sizeG !== null) return scaled(amount.count, amount.sizeG, 0);
+  return bread === undefined ? null : scaled(amount.count, bread, BREADS_DIFFER);
 }
