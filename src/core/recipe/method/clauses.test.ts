@@ -41,6 +41,16 @@ test.each([
   ["spring onions on top", "top(spring onions | over top)"],
   ["then in goes the pork and brown it for five minutes", "add(pork); fry() 5"],
   ["Mushrooms browned hard in oil, 8 min.", "fry(mushrooms hard | into oil min) 8"],
+  ["Big mushrooms, quartered, browned hard in 2 tbsp oil.", "cut(big mushrooms); fry(hard | into tbsp oil)"],
+  ["It all goes into the lentils and simmers for half an hour.", "add(all goes | into lentils); simmer() 30"],
+  ["150 g brown rice: boil 25 min, drain.", "boil(brown rice min) 25; drain()"],
+  ["In saucepan melt butter, stir in flour.", "melt(butter | into saucepan); add(flour)"],
+  ["Butter, leeks 8 min, garlic 1 min.", "add(butter leeks min) 8; add(garlic min) 1"],
+  ["Mince and onion in a pan 10 min.", "add(mince onion | into pan min) 10"],
+  ["Marinade: 3 tbsp soy sauce, 1 tbsp sugar.", "marinate( | with tbsp soy sauce tbsp sugar)"],
+  ["We do 200 g rice with it.", "serve(rice)"],
+  ["Cover, oven 180, 40 min.", "cover(oven min) 40 oven 180"],
+  ["Drain well, steam dry, mash.", "drain(well steam dry); mash()"],
 ])("%s", (sentence, clauses) => {
   expect(written(sentence)).toBe(clauses);
 });

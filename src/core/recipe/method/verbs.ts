@@ -60,13 +60,13 @@ const VERBS: Readonly<Record<Action, string>> = {
   fry: "fry saute sauté stir-fry stirfry pan-fry shallow-fry flash-fry brown sear caramelise caramelize colour crisp scramble sizzle",
   sweat: "sweat soften",
   "deep-fry": "deep-fry",
-  simmer: "simmer braise stew poach bubble casserole slow-cook",
+  simmer: "simmer braise stew poach bubble casserole slow-cook froth blip putter tick",
   reduce: "reduce",
   boil: "boil parboil par-boil",
   bring: "bring",
   blanch: "blanch scald",
   steam: "steam",
-  bake: "bake roast",
+  bake: "bake roast air-fry",
   grill: "grill griddle broil barbecue char chargrill",
   toast: "toast",
   warm: "warm reheat rewarm",
@@ -83,7 +83,7 @@ const VERBS: Readonly<Record<Action, string>> = {
   knead: "knead",
   shape: "shape form roll mould mold divide pat-into",
   "roll-out": "roll-out",
-  cut: "cut chop dice cube shred grate tear pull flake mince halve quarter snip zest trim scoop",
+  cut: "cut chop dice cube shred grate tear pull flake mince halve quarter snip zest trim scoop pick",
   slice: "slice carve",
   soak: "soak rehydrate steep hydrate",
   cover: "cover",
@@ -110,7 +110,7 @@ const VERBS: Readonly<Record<Action, string>> = {
   "lift-out": "lift remove",
   return: "return",
   put: "put place transfer take thread load",
-  none: "wash wipe peel line grease oil-the preheat trim prick score crimp flute split turn-over skim taste check unwrap unmould wait use keep discard throw-away switch open prepare gather weigh measure flip cover-with-foil repeat continue store freeze-for start get know separate rough fork go need reserve",
+  none: "wash wipe peel line grease oil-the preheat trim prick score crimp flute split turn-over skim taste check unwrap unmould wait use flatten bash keep discard throw-away switch open prepare gather weigh measure flip cover-with-foil repeat continue store freeze-for start get know separate rough fork go need reserve",
 };
 const ACTION_OF: ReadonlyMap<string, Action> = new Map(
   (Object.entries(VERBS) as [Action, string][]).flatMap(([action, words]) =>

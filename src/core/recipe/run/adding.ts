@@ -16,6 +16,7 @@ import { mixed } from "./mixing";
 import { holderOf, isEmpty, type Item, linesIn, type Pot } from "./pot";
 import type { Mention } from "./references";
 import { layers, tops } from "./serving";
+import { isInOven, isInPan, openAbout, verbless } from "./verbless";
 import { cookInWater } from "./water";
 
 const LITTLE = new Set(
@@ -24,7 +25,8 @@ const LITTLE = new Set(
   ),
 );
 /** Words without a verb that say more than what goes in: "wet granules make burgers that fall apart". */
-function saysSomethingElse({ k, clause }: Doing): boolean {
+function saysSomethingElse({ k, clause, mentions }: Doing): boolean {
+  if (mentions.some((m) => m.share.is === "grams") || /\b(?:go|goes|went) in(?:to)?\b/.test(clause.text)) return false;
   const names = new Set(k.stock.flatMap((s) => s.names.flat()));
   const called = new Set(k.pots.flatMap((p) => [...p.called]));
   const others = clause.words.filter(
@@ -41,9 +43,34 @@ function saysSomethingElse({ k, clause }: Doing): boolean {
 export function adds(d: Doing): void {
   const { k, clause } = d;
   if (clause.verb === "" && saysSomethingElse(d)) return told(d, "no-cooking");
+  if (clause.verb === "") openAbout(d);
+  // "It all goes into the lentils": what is in hand goes there.
+  const [goal] = potsOf(named(d, "into"));
+  const inHand = k.here === null ? null : holderOf(k.here);
+  if (
+    goal !== undefined &&
+    inHand !== null &&
+    goal !== inHand &&
+    !isEmpty(inHand) &&
+    /^(?:then )?(?:it|that|this|everything)(?: all)? (?:goes|go|went)\b/.test(clause.text)
+  ) {
+    k.settle(inHand);
+    goal.waiting.push(...k.take({ is: "pot", pot: inHand, role: "object", share: { is: "plain" }, at: 0 }, goal));
+    k.here = goal;
+  }
   const items = named(d, "object", "with");
   const beside = named(d, "into", "over");
   // "Stir the flax into the water": both still lie on the list.
+  if (/^(?:throw|chuck|tip) .*\baway\b/.test(clause.text)) return told(d, "no-cooking");
+  // "Tip into a bowl", "scrape onto a plate": out of the pan.
+  if (
+    d.mentions.length === 0 &&
+    /^(?:tip|scrape|transfer|spoon|turn|slide) (?:it |them |everything )?(?:out )?(?:in|on)to (?:an? |some |the )?(?:\w+ )?(?:bowl|plate|kitchen paper|paper|rack)\b/.test(
+      clause.text,
+    ) &&
+    k.here?.hot === true
+  )
+    return d.by["lift-out"](d);
   if (clause.verb === "sit" && d.mentions.length === 0) return d.by.leave(d);
   if (
     /\b(?:boiling|boiled|hot|salted) water\b/.test(clause.text) &&
@@ -62,6 +89,7 @@ export function adds(d: Doing): void {
     items.length > 0 && beside.every((m) => m.is === "pot")
       ? items
       : [...items, ...beside.filter((m) => m.is === "line")];
+  if (clause.verb === "" && verbless(d, items, beside, all)) return;
   if (all.length === 0) {
     // "Then lentils and stock: 40 minutes at a bare simmer."
     const pot = k.here === null ? null : holderOf(k.here);
@@ -83,7 +111,8 @@ export function adds(d: Doing): void {
       pot !== null &&
       before !== undefined &&
       !pot.hot &&
-      /^\w+ (?:it|them)\b/.test(clause.text) &&
+      (/^\w+ (?:it|them)\b/.test(clause.text) ||
+        /\b(?:in|into|to) the (?:\w+ )?(?:pan|pot|casserole|wok|saucepan|skillet)\b/.test(clause.text)) &&
       beside.length === 0
     ) {
       before.waiting.push(...k.take({ is: "pot", pot, role: "object", share: { is: "plain" }, at: 0 }, before));
@@ -93,13 +122,27 @@ export function adds(d: Doing): void {
     if (/^stir/.test(clause.verb) && clause.minutes !== null && k.here !== null)
       heated(d, k.here, k.here.wet ? "simmer" : "sweat");
     else if (k.here !== null && beside.length > 0) {
+      const from = holderOf(k.here);
       const goal = into(d);
-      if (k.here !== goal)
-        goal.waiting.push(...k.take({ is: "pot", pot: k.here, role: "object", share: { is: "plain" }, at: 0 }, goal));
+      // "Brown the meatballs; drop them into the sauce": not the fat that they lay in.
+      if (from !== goal && from.joining.length > 0 && from.steps.length === 0 && isOnlyFat(k, from)) {
+        goal.joining.push(...from.joining.splice(0));
+        k.giveBack(from);
+      } else if (from !== goal && from.meat !== null && from.left > 0.999) goal.joining.push(from);
+      else if (from !== goal)
+        goal.waiting.push(...k.take({ is: "pot", pot: from, role: "object", share: { is: "plain" }, at: 0 }, goal));
+      k.here = goal;
+      told(d, "steps");
+      // "Slice the carrots; 10 min in the broth."
+      if (clause.verb === "" && clause.minutes !== null && goal.waiting.length > 0) {
+        k.here = goal;
+        heated(d, goal, goal.wet ? "simmer" : "sweat");
+      }
     }
     return;
   }
-  if (/\b(?:together|to a)\b/.test(clause.text) || beside.some((m) => m.is === "line")) return mixed(d);
+  const isTimed = clause.verb === "" && clause.minutes !== null;
+  if (/\b(?:together|to a)\b/.test(clause.text) || (!isTimed && beside.some((m) => m.is === "line"))) return mixed(d);
   const pot = into(d);
   const dry = pot.waiting.length + pot.steps.length === 0;
   for (const m of all) {
@@ -111,9 +154,13 @@ export function adds(d: Doing): void {
   if (clause.offHeat || /\boff the heat\b/.test(clause.text)) settleWaiting(d, pot);
   else if (
     clause.minutes !== null &&
-    (pot.steps.length > 0 || pot.hot || pot.joining.length > 0 || clause.verb === "in")
+    (pot.steps.length > 0 || pot.hot || pot.joining.length > 0 || clause.verb === "in" || isInPan(d, pot))
   )
-    heated(d, pot, pot.wet ? "simmer" : "sweat");
+    heated(
+      d,
+      pot,
+      isInOven(d) ? "bake" : pot.wet || (dry && pot.waiting.every((i) => k.isWet(i))) ? "simmer" : "sweat",
+    );
   told(d, "steps");
   k.here = pot;
 }
@@ -138,7 +185,7 @@ export function pours(d: Doing): void {
     k.here !== null &&
     k.here.steps.length === 0 &&
     !k.here.hot &&
-    k.here.waiting.some((i) => k.foodsOf(i).some(k.canSoak))
+    k.here.waiting.some((i) => i.is === "line" && k.foodsOf(i).some(k.canSoak))
       ? k.here
       : null;
   if (over2.length > 0 || (dry !== null && named(d, "into").length === 0)) {
@@ -231,6 +278,9 @@ export function puts(d: Doing): void {
   }
   if (/\bon (?:to )?(?:boil|first)\b/.test(clause.text)) return cookInWater(d, "boil");
   if (/\bfridge\b/.test(clause.text)) return d.by.leave(d);
+  // "Put the flour, eggs and crumbs on three plates": only set out.
+  if (/\b(?:on|in|into) (?:\d+|separate|shallow|individual) (?:\w+ )?(?:plates|bowls|dishes)\b/.test(clause.text))
+    return told(d, "no-cooking");
   if (/\b(?:dish|tin|tray|casserole)\b/.test(clause.text) && willBake(d)) return layers(d);
   const objects = named(d, "object");
   if (objects.length === 0) return named(d, "with").length > 0 ? adds(d) : told(d, "no-cooking");
@@ -240,4 +290,9 @@ export function puts(d: Doing): void {
     /\b(?:bowl|pan|pot|tray)\b/.test(clause.text);
   if (start) k.open();
   adds(d);
+  if (start && k.here !== null && !k.here.wet)
+    k.here.inWater =
+      /\b(?:pan|pot|saucepan) of (?:\w+ ){0,3}water\b|\bin (?:\w+ ){0,2}(?:salted|cold|boiling) water\b/.test(
+        clause.text,
+      );
 }

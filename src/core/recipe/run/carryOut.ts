@@ -2,23 +2,23 @@ import type { Action } from "../method/verbs";
 import { adds, lifts, pours, puts, soakIn } from "./adding";
 import { addStep, bringAlong, type Doing, minutesOf, named, type Rule, told, workedOn } from "./doing";
 import { blockOf, cuts, drains, leaves, on, seasons, slices } from "./handling";
-import { heats, melts } from "./heating";
+import { heated, heats, melts } from "./heating";
 import { withMeat } from "./meat";
 import { dipped, mixed, shaped } from "./mixing";
-import { isEmpty, linesIn } from "./pot";
+import { holderOf, isEmpty, linesIn } from "./pot";
 import type { Mention } from "./references";
 import { layers, serves, stuffs, tops } from "./serving";
 import { cookInWater } from "./water";
 
 /** What is done by each action. */
-export const BY_VERB: Readonly<Record<Action, Rule>> = {
+const RULES: Readonly<Record<Action, Rule>> = {
   fry: (d) => heats(d, "fry"),
   sweat: (d) => heats(d, "sweat"),
   "deep-fry": (d) => heats(d, "deep-fry"),
   simmer: (d) => heats(d, "simmer"),
   reduce: (d) => heats(d, "reduce"),
   thicken: (d) => heats(d, "simmer"),
-  warm: (d) => heats(d, "warm"),
+  warm: (d) => heats(d, /\bthick/.test(d.clause.text) ? "simmer" : "warm"),
   cook: (d) => heats(d, "cook"),
   boil: (d) => heats(d, "boil"),
   bring: (d) => {
@@ -52,16 +52,34 @@ export const BY_VERB: Readonly<Record<Action, Rule>> = {
   melt: melts,
   heat: melts,
   add: adds,
-  return: adds,
+  return: (d) => {
+    adds(d);
+    // "Return to the oven for 45 minutes."
+    const here = d.k.here === null ? null : holderOf(d.k.here);
+    if (
+      /\b(?:to|in|into) the oven\b/.test(d.clause.text) &&
+      d.clause.minutes !== null &&
+      here !== null &&
+      !isEmpty(here) &&
+      here.meat === null
+    )
+      heated(d, here, "bake");
+  },
   pour: pours,
   mix: mixed,
   knead: mixed,
   // "Turn down", "turn the heat up", "turning once" do nothing to what is in the pan.
   toss: (d) =>
-    (/\b(?:heat|oven)\b/.test(d.clause.text) || /^turn (?:it )?(?:down|up|off|over)\b/.test(d.clause.text)) &&
-    d.mentions.length === 0
-      ? told(d, "no-cooking")
-      : mixed(d),
+    /\bheat\b/.test(d.clause.text) &&
+    d.clause.minutes !== null &&
+    d.k.here !== null &&
+    d.k.here.hot &&
+    d.k.here.meat === null
+      ? heated(d, holderOf(d.k.here), d.k.here.wet ? "simmer" : "sweat")
+      : (/\b(?:heat|oven)\b/.test(d.clause.text) || /^turn (?:it )?(?:down|up|off|over)\b/.test(d.clause.text)) &&
+          d.mentions.length === 0
+        ? told(d, "no-cooking")
+        : mixed(d),
   mash: (d) => {
     const pot = workedOn(d);
     if (pot === null) return told(d, "no-cooking");
@@ -74,6 +92,14 @@ export const BY_VERB: Readonly<Record<Action, Rule>> = {
   blend: (d) => {
     const pot = workedOn(d);
     if (pot === null) return told(d, "no-cooking");
+    for (const i of pot.waiting.filter((w) => w.is === "line" && d.k.line(w.line).soaked && pot.steps.length === 0)) {
+      const side = d.k.open();
+      side.waiting.push(i);
+      pot.waiting = pot.waiting.filter((w) => w !== i);
+      drains({ ...d, mentions: [] });
+      pot.waiting.push(...d.k.take({ is: "pot", pot: side, role: "object", share: { is: "plain" }, at: 0 }, pot));
+    }
+    d.k.here = pot;
     bringAlong(d, pot, ["with", "into"]);
     const smooth = /\b(?:smooth|paste|cream|puree|purée)\b/.test(d.clause.text) && !/\bcoarse\b/.test(d.clause.text);
     addStep(d, pot, "pulse", { to: smooth ? "smooth" : "bits" });
@@ -87,18 +113,29 @@ export const BY_VERB: Readonly<Record<Action, Rule>> = {
   slice: slices,
   soak: soakIn,
   cover: (d) => {
+    // "Cover, oven 180, 40 min."
+    if (d.clause.minutes !== null && d.clause.heats.some((h) => h.of === "oven")) return heats(d, "bake");
     const by = named(d, "with");
     const isPoured = by.some(
       (m) => m.is === "line" && d.k.line(m.line).foods.some((f) => d.k.isLiquid(f) || f === "water"),
     );
     if (isPoured) return pours(d);
-    if (by.length === 0) return told(d, "no-cooking");
+    if (by.length === 0) {
+      if (d.k.here !== null && /\bwith (?:\w+ ){0,3}water\b/.test(d.clause.text)) holderOf(d.k.here).inWater = true;
+      return told(d, "no-cooking");
+    }
     tops({ ...d, clause: { ...d.clause, text: `${d.clause.text} over the top` } });
   },
   drain: drains,
   strain: (d) => told(d, "no-cooking"),
   rinse: on("rinse", () => ({ how: "swirl" })),
   squeeze: (d) => {
+    // "Squeeze in the lime juice."
+    if (
+      /^squeeze (?:in|over)\b/.test(d.clause.text) ||
+      /\b(?:juice|lemon|lime)\b.*\b(?:in|over|into)\b/.test(d.clause.text)
+    )
+      return adds(d);
     const pot = workedOn(d);
     if (pot === null || isEmpty(pot)) return told(d, "no-cooking");
     const can = [...linesIn(pot)].every((l) =>
@@ -110,6 +147,11 @@ export const BY_VERB: Readonly<Record<Action, Rule>> = {
   },
   press: (d) => {
     if (/\btin\b|\bdish\b/.test(d.clause.text)) return layers(d);
+    // "Press into the crumbs."
+    if (
+      named(d, "into", "over").some((m) => m.is === "line" && d.k.line(m.line).foods.some((f) => /crumb|panko/.test(f)))
+    )
+      return dipped(d);
     on("press", (x, pot) =>
       isEmpty(pot)
         ? null
@@ -118,15 +160,21 @@ export const BY_VERB: Readonly<Record<Action, Rule>> = {
           : null,
     )(d);
   },
-  pat: on("pat"),
+  // "Pat out": a dough.
+  pat: (d) => (/^pat (?:it |them |the \w+ )?(?:out|into)\b/.test(d.clause.text) ? told(d, "no-cooking") : on("pat")(d)),
   freeze: on("freeze", (d, pot) => ({ ...blockOf(d, pot), minutes: minutesOf(d) ?? 720 })),
-  thaw: on("thaw", (d, pot) => ({ ...blockOf(d, pot), minutes: minutesOf(d) ?? 1440, how: "fridge" })),
+  thaw: on("thaw", (d, pot) => ({
+    ...blockOf(d, pot),
+    minutes: minutesOf(d) ?? (blockOf(d, pot).thicknessMm > 30 ? 2880 : 1440),
+    how: "fridge",
+  })),
   marinate: (d) => {
     if (
       d.mentions.length > 1 &&
       d.mentions.every(
         (m) =>
-          m.is === "line" && d.k.line(m.line).foods.every((f) => ["fat", "grain", "starch"].includes(d.k.groupOf(f))),
+          m.is === "line" &&
+          d.k.line(m.line).foods.every((f) => f === "water" || ["fat", "grain", "starch"].includes(d.k.groupOf(f))),
       )
     )
       return mixed(d);
@@ -154,9 +202,36 @@ export const BY_VERB: Readonly<Record<Action, Rule>> = {
   serve: serves,
   "lift-out": lifts,
   put: puts,
-  none: (d) => told(d, "no-cooking"),
+  none: (d) => {
+    // "Bring up, skim, 1 h 15 min barely moving."
+    const here = d.k.here === null ? null : holderOf(d.k.here);
+    if (d.clause.verb === "wait") return leaves(d);
+    if (
+      /^(?:skim|continue|keep)$/.test(d.clause.verb) &&
+      d.clause.minutes !== null &&
+      here !== null &&
+      here.wet &&
+      here.meat === null
+    )
+      return heated(d, here, "simmer");
+    told(d, "no-cooking");
+  },
 };
 const k0 = (d: Doing, m: Mention & { is: "line" }): boolean => d.k.line(m.line).foods.some(d.k.isBoiled);
+/** A verb may mean another one here, and that one a third; deeper than this nobody means anything by it, and the sentence stays open. */
+const MOST_MEANINGS = 8;
+const bounded =
+  (rule: Rule): Rule =>
+  (d) => {
+    if (d.k.meanings >= MOST_MEANINGS) return;
+    d.k.meanings += 1;
+    rule(d);
+    d.k.meanings -= 1;
+  };
+/** What is done by each action, for a verb that means another one here; bounded. */
+export const BY_VERB = Object.fromEntries(
+  Object.entries(RULES).map(([action, rule]) => [action, bounded(rule)]),
+) as Readonly<Record<Action, Rule>>;
 /** Carries out one clause. */
 export function carryOut(d: Doing): void {
   if (!withMeat(d)) BY_VERB[d.clause.action](d);

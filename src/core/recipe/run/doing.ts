@@ -54,9 +54,10 @@ function nameIt(k: Kitchen, pot: Pot, { about }: Clause): void {
   const most = sections.find((s) => sections.filter((o) => o === s).length * 2 > lines.length);
   const words = about !== "" ? about.split(" ") : (most?.split(" ") ?? []);
   // What is only laid together is called by no part of it.
-  const isMade = pot.steps.some((s) => s.items.some((i) => i.is === "line"));
+  const isStapleAlone = lines.length > 0 && lines.every((l) => l.foods.every((f) => k.isBoiled(f) || f === "water"));
+  const isMade = !isStapleAlone && pot.steps.some((s) => s.items.some((i) => i.is === "line"));
   for (const w of isMade ? words : [])
-    if (w.length > 3 && !["serve", "finish", "cook", "layer", "layers", "side", "white", "cold"].includes(w))
+    if (w.length > 2 && !["serve", "finish", "cook", "layer", "layers", "side", "white", "cold"].includes(w))
       pot.called.add(singular(w));
   if (isMade && words.length > 1) pot.called.add(words.map(singular).join(" "));
   pot.section = most ?? about;
@@ -90,7 +91,10 @@ export const isStaple = (d: Doing, pot: Pot): boolean => {
   return foods.length > 0 && foods.every(d.k.isBoiled);
 };
 /** Whether this sentence or one after it bakes. */
-export const willBake = (d: Doing): boolean => /\b(?:bake|roast|oven|brown it)\b/.test(d.later);
+export const willBake = (d: Doing): boolean =>
+  /\b(?:bake|roast|oven|brown it)\b|\b\d{3} ?(?:°|c\b|degrees)|\bmin\w* (?:1[4-9]\d|2[0-6]\d)\b(?! ?(?:g|ml))/.test(
+    d.later,
+  );
 const HEATS_ALL = new Set<Action>(["simmer", "cook", "bake", "boil", "fry", "sweat"]);
 function allOfTheList(d: Doing): Pot | null {
   const { k } = d;
@@ -192,7 +196,16 @@ export function into(d: Doing): Pot {
     );
   const pan =
     thePan && goal === undefined
-      ? k.pots.findLast((p) => p.place === "hob" && p.left > 0.999 && !p.out && !objects.has(p) && !isEmpty(p))
+      ? k.pots.findLast(
+          (p) =>
+            p.place === "hob" &&
+            p.left > 0.999 &&
+            !p.out &&
+            !p.bathed &&
+            p.steps.at(-1)?.kind !== "drain" &&
+            !objects.has(p) &&
+            !isEmpty(p),
+        )
       : undefined;
   if (pan !== undefined) return k.workOn(pan);
   if (goal !== undefined && !objects.has(goal)) return goal.meat !== null ? besideMeat(k, goal) : k.workOn(goal);

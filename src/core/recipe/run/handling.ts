@@ -1,8 +1,19 @@
 import type { StepKind } from "../../process/registry";
-import { addStep, bringAlong, type Doing, minutesOf, named, type Rule, settleWaiting, told, workedOn } from "./doing";
+import {
+  addStep,
+  bringAlong,
+  type Doing,
+  minutesOf,
+  named,
+  potsOf,
+  type Rule,
+  settleWaiting,
+  told,
+  workedOn,
+} from "./doing";
 import { heated } from "./heating";
 import { mixed } from "./mixing";
-import { holderOf, isEmpty, type Pot } from "./pot";
+import { holderOf, isEmpty, linesIn, type Pot } from "./pot";
 
 /** One operation on what is in a pot. */
 export const on =
@@ -40,16 +51,34 @@ export function leaves(d: Doing): void {
   }
   if (target.waiting.length > 0) settleWaiting(d, target);
   const work = k.workOn(target);
+  // "Wrap it in a towel, put a heavy pan on top and leave for 30 minutes."
+  const under = /\b(?:heavy|weights?|weighted|books?)\b|\b(?:pan|tins?|plate) on top\b/;
+  if (
+    minutes !== null &&
+    under.test(`${k.lastText} ${clause.text}`) &&
+    !isEmpty(work) &&
+    [...linesIn(work)].every((l) => k.line(l).foods.every(k.canPress))
+  )
+    return addStep(d, work, "press", { minutes });
   if (chilled) addStep(d, work, "rest", { minutes: minutes ?? 30, where: "fridge" });
   else if (clause.action === "cool") addStep(d, work, "cool", { minutes: minutes ?? 20, where: "room" });
   else if (work.hot) addStep(d, work, "stand", { minutes: minutes ?? 10 });
   else addStep(d, work, "rest", { minutes: minutes ?? 30, where: "worktop" });
 }
+/** The list wants it soaked: in three times its mass of water, hot for a short time or cold overnight (common practice). */
+export function soakedBefore(d: Doing, pot: Pot): void {
+  const [hot] = [...linesIn(pot)].map((l) => d.k.line(l).soakedHot);
+  const settings = hot === true ? { waterC: 95, minutes: 30 } : { waterC: 18, minutes: 600 };
+  addStep(d, pot, "soak", settings, [{ is: "food", food: "water", massG: 3 * d.k.massIn(pot) }]);
+  pot.bathed = true;
+}
 /** Pours a bath off; on paper or a rack nothing runs that a scale would see. */
 export function drains(d: Doing): void {
   const pot = workedOn(d);
   if (pot === null) return told(d, "no-cooking");
+  const isSoaked = pot.steps.length === 0 && [...linesIn(pot)].some((l) => d.k.line(l).soaked);
   if (pot.waiting.length > 0) addStep(d, pot, "weigh");
+  if (isSoaked) soakedBefore(d, pot);
   if (!pot.bathed || /\b(?:paper|rack|towel)\b/.test(d.clause.text))
     return told(d, pot.steps.length > 0 ? "steps" : "no-cooking");
   pot.bathed = false;
@@ -87,9 +116,15 @@ export function cuts(d: Doing): void {
         : "cut";
   const pot = workedOn(d);
   if (pot === null) return told(d, "no-cooking");
+  const [goal] = potsOf(named(d, "into", "over")).filter((p) => p !== pot && p.left > 0.001);
   addStep(d, pot, "cut", { how, pieceMm: how === "shred" ? 6 : how === "tear" ? 25 : (sizeIn(d.clause.text) ?? 10) });
-  for (const name of ["strip", "piece", "shred", "slice", "cube", "slab", "steak", "wedge", "finger", "chunk"])
+  for (const name of ["strip", "piece", "shred", "slice", "cube", "slab", "steak", "wedge", "finger", "chunk", "round"])
     if (d.clause.text.includes(name)) pot.called.add(name);
+  // "Tear the basil into the sauce."
+  if (goal !== undefined && goal.meat === null) {
+    goal.waiting.push(...d.k.take({ is: "pot", pot, role: "object", share: { is: "plain" }, at: 0 }, goal));
+    d.k.here = goal;
+  }
 }
 /** So much of what is hollowed out comes out (engineering estimate). */
 const FLESH = 0.35;

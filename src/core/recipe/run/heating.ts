@@ -32,7 +32,34 @@ export function heated(d: Doing, pot: Pot, said: Action): void {
   const minutes = minutesOf(d);
   if (pot.meat !== null) return told(d, "with-meat");
   if (isOnlyFat(k, pot) && pot.steps.length === 0 && pot.joining.length === 0) return told(d, "steps");
+  // The meat is done by its route, and nothing else lies in its fat.
+  if (
+    isOnlyFat(k, pot) &&
+    pot.steps.length === 0 &&
+    pot.meat === null &&
+    pot.joining.every((m) => m.done) &&
+    (said === "fry" || said === "deep-fry")
+  ) {
+    k.heatedMeat = true;
+    k.giveBack(pot);
+    return told(d, "with-meat");
+  }
   if (isEmpty(pot)) return told(d, "no-cooking");
+  // "Put them in a pan of cold water, bring to the boil and cook."
+  if (pot.inWater && /^(?:cook|simmer|boil)$/.test(said) && !pot.wet) {
+    pot.inWater = false;
+    return cookInWater(d, "boil", pot);
+  }
+  // "Cook the peas for 3 minutes", "cook the noodles": nothing but what is boiled, and no fat.
+  if (
+    said === "cook" &&
+    !pot.hot &&
+    !pot.wet &&
+    pot.steps.length === 0 &&
+    pot.joining.length === 0 &&
+    isForWater(d, pot)
+  )
+    return cookInWater(d, "boil", pot);
   const before = pot.steps.at(-1);
   if (
     before !== undefined &&
@@ -116,6 +143,13 @@ export function heated(d: Doing, pot: Pot, said: Action): void {
   }
   pot.hot = true;
 }
+const BOILED =
+  /^(?:peas?|bean|potato|carrot|broccoli|cauliflower|sweetcorn|corn|edamame|sprout|noodle|macaroni|pasta|spaghetti)$/;
+/** Vegetables that are cooked in water where nothing else is said, and noodles that nobody knows. */
+const isForWater = ({ k, clause }: Doing, pot: Pot): boolean =>
+  pot.waiting.length > 0 &&
+  !/\b(?:oil|butter|pan|fry|gently|oven)\b/.test(clause.text) &&
+  pot.waiting.every((i) => i.is === "line" && k.line(i.line).names.some((n) => BOILED.test(n.at(-1) ?? "")));
 /** A pan is greased with the fat of the list that nothing else takes, where a sentence names none. */
 function greased(d: Doing, pot: Pot): void {
   const { k } = d;

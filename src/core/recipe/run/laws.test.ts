@@ -10,8 +10,10 @@ import { readIt, table } from "../__tests__/table";
 import { convert, type Converted } from "../convert";
 
 const read = (path: string): string => readFileSync(join(__dirname, "../../../..", path), "utf8");
-const OURS = (JSON.parse(read("bench/cookable/own-first.json")) as { id: string; text: string }[]).map(
-  (r) => [r.id, r.text] as const,
+const OURS = ["own-first", "own-second"].flatMap((name) =>
+  (JSON.parse(read(`bench/cookable/${name}.json`)) as { id: string; text: string }[]).map(
+    (r) => [r.id, r.text] as const,
+  ),
 );
 const CORPUS = read("src/core/checks/recipes.txt")
   .split(/^=== /m)
@@ -96,6 +98,21 @@ describe("every line once, every share at most once, no part that waits for itse
       expect([seed, made === null ? [] : faultsOf(made)]).toEqual([seed, []]);
     }
   });
+});
+
+test("reading is total: scraps of sentences in any order are read, or refused kindly", () => {
+  const scraps =
+    "onion in oil 8 min|in a dish|into a pie dish|pastry lid|on top|200 °C, 30 min|toss together in oil over it|sauce over|flour, milk, crumbs|12 balls|15 mins fridge|it all goes into the pan|RED onion|rest of salad|mash|layer red, white|throw it away|pat out|fold in the rest|cover with it|brush|serve|boil it|drain|lay it in it for an hour|crumbs tossed in the oil over it|press into the crumbs|fill, roll, fold".split(
+      "|",
+    );
+  for (const seed of seeds(many(60, 3000))) {
+    const d = new Draw(4000 + seed);
+    const method = Array.from({ length: d.whole(2, 9) }, () => d.one(scraps));
+    const list =
+      "RED: 1 onion, 2 tbsp oil, 200 g tomatoes\n100 g flour\n50 g breadcrumbs\n100 ml oat milk\n200 g tofu\n100 g puff pastry";
+    const made = turned(`Scraps\nServes 2\n${list}\n\nMethod\n${method.join(d.one([". ", ", ", "; "]))}.`);
+    expect([seed, made === null ? [] : faultsOf(made)]).toEqual([seed, []]);
+  }
 });
 
 test("every sentence is steps, goes with the meat, or is no cooking; what is none of these is told as open", () => {

@@ -3,7 +3,7 @@ import { processOf } from "../../foods/process";
 import { waterFor } from "./waterFor";
 import type { Clause } from "../method/clauses";
 import { holderOf, isEmpty, type Item, linesIn, newPot, type Pot } from "./pot";
-import { type Callable, type Mention, mentionsIn, type Share } from "./references";
+import { type Callable, isNamedIn, type Mention, mentionsIn, type Share } from "./references";
 
 /** So long peas and leaves take in a sauce, minutes (common practice). */
 export const RAW_MIN = 3;
@@ -18,6 +18,8 @@ export interface Stock extends Callable {
   readonly byTaste: boolean;
   /** The list wants it soaked before. */
   readonly soaked: boolean;
+  /** In hot water. */
+  readonly soakedHot: boolean;
   /** The meat that a route takes the place of: its place among the meats. */
   readonly meat: number | null;
 }
@@ -52,8 +54,12 @@ export class Kitchen {
   focus: readonly Mention[] = [];
   /** What the sentences are about: "For the potatoes". */
   about = "";
+  /** What is brought to the table or laid on top further on: the clauses that say so. */
+  toTable: readonly string[] = [];
   /** The clause before this one. */
   lastText = "";
+  /** How many meanings deep the verb in hand is. */
+  meanings = 0;
   private opened = 0;
 
   constructor(
@@ -93,6 +99,7 @@ export class Kitchen {
     const said = mentionsIn(clause, this.stock, pots, this.isLeft, {
       here: here === null || isEmpty(here) ? null : here,
       isSaid,
+      comesLater: (c) => this.toTable.some((text) => isNamedIn(c, text)),
     }).flatMap((m): Mention | [] => {
       if (m.is === "pot") return { ...m, pot: holderOf(m.pot) };
       const { meat, foods } = this.line(m.line);

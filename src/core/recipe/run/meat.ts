@@ -19,16 +19,23 @@ const isTasted = ({ k }: Doing, line: number): boolean => k.line(line).byTaste &
 export function withMeat(d: Doing): boolean {
   const { k, clause } = d;
   // "Stir the chicken with the yoghurt" is a mixing.
-  const action: Action =
-    clause.action === "add" && /^stir/.test(clause.verb) && d.mentions.some((m) => m.role === "with")
+  const inMarinade =
+    (clause.action === "add" || clause.action === "put" || clause.action === "toss") &&
+    /\b(?:in|into|to|with) the marinade\b/.test(clause.text);
+  const action: Action = inMarinade
+    ? "marinate"
+    : clause.action === "add" && /^stir/.test(clause.verb) && d.mentions.some((m) => m.role === "with")
       ? "mix"
       : clause.action;
   if (!WITH_MEAT.has(action)) return false;
   const objects = named(d, "object");
   const spoken = potsOf(objects.length > 0 ? objects : d.mentions);
   const meats = spoken.filter((p) => p.meat !== null && p.left > 0.999);
-  const here = objects.length === 0 && k.here !== null && k.here.meat !== null && k.here.left > 0.999 ? [k.here] : [];
-  const all = meats.length > 0 ? meats : d.mentions.some((m) => m.role === "object") ? [] : here;
+  // "Dip each cutlet in flour, then egg, then breadcrumbs".
+  const again = action === "coat" && clause.verb === "";
+  const here =
+    (objects.length === 0 || again) && k.here !== null && k.here.meat !== null && k.here.left > 0.999 ? [k.here] : [];
+  const all = meats.length > 0 ? meats : !again && d.mentions.some((m) => m.role === "object") ? [] : here;
   const [meat] = all;
   if (meat === undefined) return false;
   const others = d.mentions.filter((m) => !(m.is === "pot" && all.includes(m.pot)));

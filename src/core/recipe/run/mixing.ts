@@ -11,12 +11,20 @@ import {
   told,
   workedOn,
 } from "./doing";
+import { heated } from "./heating";
 import { isEmpty, type Pot } from "./pot";
 
 const BATTER = /\bbatter\b/;
 /** Stirred together: a batter, a dough, a mix that holds, a marinade or a cold sauce, by what it is made of and what follows. */
 export function mixed(d: Doing): void {
   const { k, clause } = d;
+  // "Crumbs tossed in the oil over it."
+  if (
+    clause.action === "toss" &&
+    /\bover (?:it|them|the top)\b|\bon top\b/.test(clause.text) &&
+    k.here?.place === "dish"
+  )
+    return d.by.top({ ...d, mentions: d.mentions.map((m) => ({ ...m, role: "object" })) });
   const objects = named(d, "object", "with", "into", "over");
   const pots = [...new Set(potsOf(objects))].filter((p) => p.left > 0.001);
   const [first] = potsOf(named(d, "object")).filter((p) => p.left > 0.001);
@@ -27,6 +35,13 @@ export function mixed(d: Doing): void {
   const usesHere =
     objects.length === 0 ||
     (open !== null && open.waiting.length > 0 && !open.hot && pots.length === 0) ||
+    // "Milk, whisk till thick 6 min, cheese": in the pan where the milk waits.
+    (open !== null &&
+      open.hot &&
+      open.place === "hob" &&
+      open.waiting.some((i) => k.isWet(i)) &&
+      pots.length === 0 &&
+      !/\b(?:bowl|jug|meanwhile|separate)/.test(clause.text)) ||
     (/^(?:(?:it|them|this|these|everything) )?(?:in|with)\b/.test(clause.text.slice(clause.verb.length).trim()) &&
       open !== null &&
       first === undefined);
@@ -52,12 +67,44 @@ export function mixed(d: Doing): void {
       pot.waiting.push(...k.take(m, pot));
     }
   }
+  // "Mix the cornflour and salt, add the tofu and toss": the tofu is coated with it.
+  const isDust = (f: string) => k.groupOf(f) === "starch" || k.groupOf(f) === "seasoning" || /flour$/.test(f);
+  if (
+    clause.action === "toss" &&
+    !pot.hot &&
+    pot.steps.length === 1 &&
+    pot.waiting.length > 0 &&
+    pot.steps[0]?.kind === "weigh" &&
+    pot.steps[0].items.every((i) => k.foodsOf(i).every(isDust)) &&
+    pot.steps[0].items.some((i) => k.foodsOf(i).some((f) => k.groupOf(f) === "starch" || /flour$/.test(f))) &&
+    pot.waiting.every((i) => k.foodsOf(i).some((f) => !isDust(f)))
+  ) {
+    const coated = k.open();
+    coated.waiting.push(...pot.waiting.splice(0));
+    addStep(d, coated, "weigh");
+    addStep(
+      d,
+      coated,
+      "coat",
+      { coating: "starch" },
+      k.take({ is: "pot", pot, role: "object", share: { is: "plain" }, at: 0 }, coated),
+    );
+    coated.coated = true;
+    return;
+  }
   k.here = pot;
   if (isEmpty(pot)) return told(d, "no-cooking");
   const foods = foodsIn(d, pot);
   const items = joins(d, pot);
   if (pot.waiting.length + items.length === 0 && clause.action !== "knead") return told(d, "steps");
   const liquid = pot.waiting.some((i) => k.foodsOf(i).some((f) => k.isLiquid(f) || f === "water"));
+  // "Whisk in the milk": the roux is a sauce from here on.
+  if (liquid && pot.hot && pot.place === "hob" && pot.steps.length > 0) {
+    pot.wet = true;
+    if (clause.minutes !== null) {
+      return heated(d, pot, "simmer");
+    }
+  }
   const gels =
     foods.every((f) => k.isBinder(f) || f === "water" || k.isLiquid(f)) &&
     foods.some((f) => /flax|psyllium|husk|chia/.test(f));
@@ -220,4 +267,5 @@ export function shaped(d: Doing): void {
     "gnocchi",
   ])
     if (clause.text.includes(name.slice(0, 4)) || name === form) pot.called.add(name);
+  if (form === "patty") for (const name of ["burger", "patty"]) pot.called.add(name);
 }

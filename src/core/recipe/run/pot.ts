@@ -38,6 +38,8 @@ export interface Pot {
   hot: boolean;
   /** Lies in a bath that can be poured off. */
   bathed: boolean;
+  /** Was put in plain water that no list names, and is still to be cooked in it. */
+  inWater: boolean;
   shaped: boolean;
   coated: boolean;
   /** Of a meat's route: the place of the meat in the order of meats; null for any other. */
@@ -64,6 +66,7 @@ export const newPot = (id: string, meat: number | null = null): Pot => ({
   wet: false,
   hot: false,
   bathed: false,
+  inWater: false,
   shaped: false,
   coated: false,
   meat,

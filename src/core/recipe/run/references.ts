@@ -1,7 +1,7 @@
 import { isUnitWord } from "../lines/readAmount";
 import type { Clause, Role, Word } from "../method/clauses";
 import { singular } from "../lines/lexicon";
-import type { Pot } from "./pot";
+import { linesIn, type Pot } from "./pot";
 
 /** A line of the list as the method may call it. */
 export interface Callable {
@@ -44,11 +44,19 @@ const CLASSES: Readonly<Record<string, (c: Callable) => boolean>> = {
     ),
   seasoning: (c) => c.group === "seasoning",
   aromatic: (c) => c.names.some((n) => ["onion", "garlic", "ginger", "shallot"].includes(n.at(-1) ?? "")),
+  fat: (c) => c.group === "fat" && !c.names.some((n) => n.includes("oil")),
+  salad: (c) => c.names.some((n) => SALAD.has(n.at(-1) ?? "")),
   herb: (c) => c.names.some((n) => HERBS.has(n.at(-1) ?? "")),
+};
+const SALAD = new Set("lettuce tomato cucumber rocket radish cress watercress slaw gherkin".split(" "));
+/** Whether a text names what this class or this line is. */
+export const isNamedIn = (c: Callable, text: string): boolean => {
+  const words = new Set(text.split(/[^\p{L}'-]+/u).map(plain));
+  return c.names.some((n) => words.has(n.at(-1) ?? "")) || (words.has("salad") && CLASSES.salad?.(c) === true);
 };
 const HERBS = new Set("parsley coriander mint dill basil thyme rosemary sage chive tarragon oregano bay".split(" "));
 const EVERYTHING =
-  /\b(?:everything|all (?:of )?(?:the |it |them )?(?:ingredients|rest|remaining)|the rest of the ingredients|remaining ingredients|the remaining (?:sauce |dough |marinade )?ingredients|the lot)\b/;
+  /\b(?:everything|all (?:of )?the (?:[a-z]+ ){1,2}ingredients|all (?:of )?(?:the |it |them )?(?:ingredients|rest|remaining)|the rest of the ingredients|remaining ingredients|the remaining (?:sauce |dough |marinade )?ingredients|the lot)\b/;
 /** Of a name these say only how it is sold or cut: without them it is called in full. */
 const NEUTRAL = new Set(
   "plain all-purpose fresh dried large small medium chopped ground fine whole raw hot cold big good quality unsalted salted extra virgin frozen ripe".split(
@@ -57,7 +65,7 @@ const NEUTRAL = new Set(
 );
 /** Of a name these alone call nothing. */
 const VAGUE = new Set(
-  "fresh dried large small medium ground plain dry raw ripe whole fine white red green black brown sweet hot cold boneless skinless smoked tinned canned and the with for piece cut thick thin unsalted salted low sodium extra virgin frozen baby long grain natural double single powder of or in self-raising all-purpose ready-rolled new big young soft chopped good quality textured vegan plant vegetable spring dark light sheet clove strong leftover cooked firm toasted clear fat mixed stick stalk head bunch sprig leaf juice zest unsweetened rolled sauce paste powder".split(
+  "fresh dried large small little medium ground plain dry raw ripe whole fine white red green black brown sweet hot cold boneless skinless smoked tinned canned and the with for piece cut thick thin unsalted salted low sodium extra virgin frozen baby long grain natural double single powder of or in self-raising all-purpose ready-rolled new big young soft chopped good quality textured vegan plant vegetable spring dark light sheet clove strong leftover cooked firm toasted clear fat mixed stick stalk head bunch sprig leaf juice zest unsweetened rolled sauce paste powder".split(
     " ",
   ),
 );
@@ -109,6 +117,9 @@ const IN_HAND = new Set(
     " ",
   ),
 );
+/** Heads that call something by themselves where nothing else is called so. */
+const ONLY_ONE = new Set(["paste", "powder", "zest", "juice", "sheet"]);
+const SIMMERS = /^(?:soup|sauce|stew|curry|ragu|gravy|broth|casserole|chili|chilli)$/;
 const RUN = 4;
 interface Candidate {
   readonly mention:
@@ -123,7 +134,12 @@ export function mentionsIn(
   lines: readonly Callable[],
   pots: readonly Pot[],
   isLeft: (line: number) => boolean,
-  hand: { readonly here: Pot | null; readonly isSaid: (line: number, words: string) => boolean },
+  hand: {
+    readonly here: Pot | null;
+    readonly isSaid: (line: number, words: string) => boolean;
+    /** A clause further on brings it to the table or lays it on top. */
+    readonly comesLater: (c: Callable) => boolean;
+  },
 ): Mention[] {
   const found: Mention[] = [];
   const text = words.map((w) => w.word);
@@ -137,12 +153,24 @@ export function mentionsIn(
     // Water from the tap is on no list: "in plenty of cold water".
     if (
       tokens[i] === "water" &&
-      /\b(?:plenty of|lots of|fresh|salted|simmering|pan of|pot of|bowl of)\b/.test(
+      /\b(?:plenty of|lots of|fresh|salted|simmering|pan of|pot of|bowl of|splash of|dash of|drop of|little|bit of|cup of the)\b/.test(
         text.slice(Math.max(0, i - 4), i).join(" "),
       )
     )
       continue;
-    const candidates = candidatesAt(tokens, i, lines, pots, isLeft);
+    // "The rest of the salad": what still lies under that heading.
+    const rest = lines.filter((c) => c.section.includes(tokens[i] as string) && isLeft(c.line));
+    if (rest.length > 0 && shareBefore(text, i).is === "rest") {
+      for (const c of rest) found.push({ is: "line", line: c.line, role, share: { is: "plain" }, at: i });
+      continue;
+    }
+    // What stands under the heading in hand is meant before what stands elsewhere.
+    const candidates = candidatesAt(tokens, i, lines, pots, isLeft).map((c) => {
+      const line = c.mention.is === "line" ? c.mention.line : null;
+      const near =
+        line !== null && sectionWords.length > 0 && isLeft(line) && lines.some((l) => l.line === line && inAbout(l));
+      return near ? { ...c, strength: c.strength + 3 } : c;
+    });
     const best = Math.max(0, ...candidates.map((c) => c.length * 10 + c.strength));
     if (best > 0) {
       const top = candidates.filter((c) => c.length * 10 + c.strength === best);
@@ -157,14 +185,27 @@ export function mentionsIn(
       const one =
         ofMix.length > 0
           ? ofMix.slice(0, 1)
-          : both
-            ? candidates.filter((c) => c.length === length && c.strength >= 4 && c.mention.is === "line")
-            : choose(top, lines, isLeft, (c) => inAbout(c), isSame, hand.here?.section ?? "");
+          : /s$/.test(text[i + length - 1] ?? "") && isOneSort(top, lines, isLeft) && share.is === "plain"
+            ? top
+            : both
+              ? candidates.filter((c) => c.length === length && c.strength >= 4 && c.mention.is === "line")
+              : choose(top, lines, isLeft, (c) => inAbout(c), isSame, hand.here?.section ?? "");
       for (const c of one) found.push({ ...c.mention, role, share, at: i });
       i += (top[0]?.length ?? 1) - 1;
       continue;
     }
     const word = tokens[i] as string;
+    // "Add the prawns to the soup": to what simmers, not all that still stands under that heading.
+    const simmers = SIMMERS.test(word)
+      ? pots.findLast(
+          (p) =>
+            p.wet && p.left > 0.999 && !p.out && lines.some((c) => c.section.includes(word) && linesIn(p).has(c.line)),
+        )
+      : undefined;
+    if (simmers !== undefined) {
+      found.push({ is: "pot", pot: simmers, role, share: shareBefore(text, i), at: i });
+      continue;
+    }
     // "Stir the glaze together": all that stands under that heading.
     const under = lines.filter((c) => c.section.includes(word) && isLeft(c.line));
     // "Roast" is the one under that heading, not "roast potatoes".
@@ -182,18 +223,28 @@ export function mentionsIn(
           found.push({ is: "line", line: c.line, role, share: shareBefore(text, i), at: i });
       continue;
     }
-    const wet = /^(?:soup|sauce|stew|curry|ragu|gravy|broth|casserole|chili)$/.test(word)
-      ? pots.findLast((p) => p.wet && p.left > 0.999 && !p.out)
-      : undefined;
-    const held = wet ?? hand.here;
-    if (IN_HAND.has(word) && held !== null && ofSection.length === 0)
+    const wet = SIMMERS.test(word) ? pots.findLast((p) => p.wet && p.left > 0.999 && !p.out) : undefined;
+    // "Filling in a dish": what simmered, not the dough that was made since.
+    const filled =
+      word === "filling" && hand.here !== null && !hand.here.wet
+        ? pots.findLast((p) => p.wet && p.left > 0.999)
+        : undefined;
+    // "Pour in the sauce": the one that was stirred together in a bowl.
+    const stirred =
+      word === "sauce" && /^(?:pour|add|stir|tip|return)$/.test(verb) && hand.here?.hot === true
+        ? pots.findLast(
+            (p) => !p.hot && p.left > 0.999 && p !== hand.here && p.steps.length === 1 && p.steps[0]?.kind === "weigh",
+          )
+        : undefined;
+    const held = stirred ?? wet ?? filled ?? hand.here;
+    if (IN_HAND.has(word) && held !== null && ofSection.length === 0 && !(word === about && i === 0))
       found.push({ is: "pot", pot: held, role, share: shareBefore(text, i), at: i });
   }
   const intoDish =
     /\binto? (?:a|an|the|your) (?:\w+ ){0,2}(?:dish|tin|bowl|plate)\b/.test(text.join(" ")) && hand.here?.hot === true;
   if (EVERYTHING.test(text.join(" ")) && !intoDish) {
     const role = words.find((w) => /^(?:everything|ingredient|lot|rest)/.test(w.singular))?.role ?? "object";
-    const left = lines.filter((c) => isLeft(c.line));
+    const left = lines.filter((c) => isLeft(c.line) && !hand.comesLater(c));
     const meant = left.filter((c) => c.section.some((w) => tokens.includes(w) || sectionWords.includes(w)));
     const bare = left.filter((c) => c.section.length === 0);
     const near = left.filter((c) => hand.here !== null && c.section.join(" ") === hand.here.section);
@@ -208,7 +259,12 @@ export function mentionsIn(
           at: 999,
         });
   }
-  return found.filter((f, i) => found.findIndex((g) => same(f, g)) === i);
+  // Said twice, the one with its amount counts: "tempeh satay, 300 g tempeh".
+  return found.flatMap((f, i) => {
+    if (found.findIndex((g) => same(f, g)) !== i) return [];
+    const said = f.share.is === "plain" ? found.find((g) => same(f, g) && g.share.is === "grams") : undefined;
+    return [said ?? f];
+  });
 }
 const same = (a: Mention, b: Mention): boolean =>
   a.is === "line" ? b.is === "line" && a.line === b.line : b.is === "pot" && a.pot === b.pot;
@@ -226,7 +282,13 @@ function candidatesAt(
       const length = runOf(tokens, i, name);
       if (length === 0) continue;
       const said = tokens.slice(i, i + length);
-      if (said.every((w) => VAGUE.has(w))) continue;
+      // "Paste in, 1 min": the only paste there is.
+      const only =
+        said.length === 1 &&
+        ONLY_ONE.has(said[0] as string) &&
+        isLeft(c.line) &&
+        lines.filter((o) => o.names.some((n) => n.at(-1) === said[0])).length === 1;
+      if (!only && said.every((w) => VAGUE.has(w))) continue;
       const isHead = said.at(-1) === name.at(-1);
       // "Lamb" of "lamb stock" is called so only where nothing else is.
       const whole = length >= name.filter((w) => !NEUTRAL.has(w)).length;
@@ -257,6 +319,17 @@ function runOf(tokens: readonly string[], i: number, name: readonly string[]): n
   }
   return length;
 }
+/** "The beans": kidney, black and pinto beans under one heading, none of them used yet. */
+function isOneSort(top: readonly Candidate[], lines: readonly Callable[], isLeft: (l: number) => boolean): boolean {
+  const those = top.flatMap(({ mention }) =>
+    mention.is === "line" ? (lines.find((l) => l.line === mention.line) ?? []) : [],
+  );
+  return (
+    those.length > 1 &&
+    those.length === top.length &&
+    those.every((c) => isLeft(c.line) && c.group === "pulse" && c.section.join(" ") === those[0]?.section.join(" "))
+  );
+}
 /** Of what is called alike what is left, and of that what stands under the heading that the clause is about; the first. */
 function choose(
   top: readonly Candidate[],
@@ -285,13 +358,14 @@ const NUMBER = /^\d+(?:\.\d+)?(?:\/\d+)?$/;
 /** What stands before a name of how much of it is meant: "half the", "1 tbsp of the", "the rest of the". */
 function shareBefore(text: readonly string[], i: number): Share {
   const before = text.slice(Math.max(0, i - 6), i).join(" ");
-  const near = /(?:^|[,;]| and | with | in | over | on | into )([^,;]*)$/.exec(` ${before}`)?.[1] ?? before;
+  const near = before.split(/[,;]| with | in | over | on | into /).at(-1) ?? before;
   if (/\ball but\b/.test(before)) return { is: "rest" };
   if (
     /\b(?:rest of|remaining|remainder of|other half of|the last of|left over)\b/.test(near) ||
     /\bremaining\b/.test(near)
   )
     return { is: "rest" };
+  if (/\b(?:2|two) thirds\b|\b0\.67 of\b/.test(near)) return { is: "part", of: 2 / 3 };
   if (/\bhalf\b/.test(near)) return { is: "part", of: 0.5 };
   if (/\bmost of\b/.test(near)) return { is: "part", of: 0.7 };
   if (/\bquarter of\b/.test(near)) return { is: "part", of: 0.25 };

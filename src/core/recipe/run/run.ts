@@ -5,7 +5,7 @@ import { BY_VERB, carryOut } from "./carryOut";
 import { type Doing, isOnlyFat, settleWaiting } from "./doing";
 import type { Kitchen } from "./machine";
 import { holderOf, isEmpty } from "./pot";
-import type { Mention } from "./references";
+import { isNamedIn, type Mention } from "./references";
 
 /** No cooking at all: what is told beside the method. */
 const BESIDE =
@@ -15,12 +15,22 @@ const SAYS_ONLY = /\b(?:keeps for|for up to \d+ (?:days|months)|can be made|free
 
 /** Carries out a method sentence by sentence. Work is bounded by its words: each clause is carried out once. */
 export function run(k: Kitchen, method: readonly MethodStep[]): void {
-  const all = method.map((m, i) => (BESIDE.test(m.text.trim()) || SAYS_ONLY.test(m.text) ? [] : clausesOf(m.text, i)));
+  const sections = new Set(k.stock.flatMap((s) => s.section));
+  const texts0 = withoutAnnouncements(k, layersRepeated(method.map((m) => m.text)));
+  const all = method.map((m, i) =>
+    BESIDE.test(m.text.trim()) || SAYS_ONLY.test(m.text)
+      ? []
+      : clausesOf(underItsName(texts0[i] as string, sections), i),
+  );
   const flat = all.flat();
   const texts = flat.map((c) => c.text);
   method.forEach((_, i) => k.told.set(i, all[i]?.length === 0 ? "no-cooking" : "open"));
   flat.forEach((clause, i) => {
     k.sentence = clause.sentence;
+    k.toTable = flat
+      .slice(i + 1)
+      .filter((c) => c.action === "serve" || c.action === "stuff" || c.action === "top")
+      .map((c) => c.text);
     for (const h of clause.heats) {
       if (h.of === "oven") k.ovenC = h.tempC;
       if (h.of === "oil") k.oilC = h.tempC;
@@ -56,6 +66,44 @@ export function run(k: Kitchen, method: readonly MethodStep[]): void {
   }
 }
 
+/** "Spread a third of the sauce, cover with 4 sheets; repeat twice": in the end all of it lies there. */
+const layersRepeated = (texts: readonly string[]): string[] =>
+  texts.map((text, i) =>
+    /\brepeat/i.test(`${text} ${texts[i + 1] ?? ""}`)
+      ? text
+          .replace(/\b(?:a |an |one |1 )?(?:third|half|quarter) (?:of )?(?=the\b|your\b)/gi, "")
+          .replace(/\b(?:with )(?:a layer of )?\d+ (?=\w+ ?(?:sheets|slices|layers)\b)/gi, "with ")
+      : text,
+  );
+const ANNOUNCED =
+  /^\s*(?:meanwhile|now|next|first|then)?,?\s*(?:to )?(?:make|prepare|start)(?: with)? (?:the|your) ([a-z ]{3,30}?)(?: first)?\s*[.!]?\s*$/i;
+/** "Make the white sauce. Melt the butter, …": announced, and then told how. */
+function withoutAnnouncements(k: Kitchen, texts: readonly string[]): string[] {
+  const out = [...texts];
+  texts.forEach((text, i) => {
+    const what = ANNOUNCED.exec(text)?.[1];
+    const next = texts[i + 1];
+    if (what === undefined || next === undefined) return;
+    const words = what.split(" ").map(singular);
+    const lines = k.stock.filter((s) => s.section.length > 0 && words.some((w) => s.section.includes(w)));
+    const later = texts
+      .slice(i + 1, i + 5)
+      .join(" ")
+      .toLowerCase();
+    const told = lines.filter((s) => isNamedIn(s, later));
+    if (lines.length > 0 && told.length * 2 < lines.length) return;
+    out[i] = "";
+    out[i + 1] = `For the ${what}: ${next.slice(0, 1).toLowerCase()}${next.slice(1)}`;
+  });
+  return out;
+}
+/** "RED onion and garlic in oil": what stands under that heading. */
+const underItsName = (text: string, sections: ReadonlySet<string>): string => {
+  const first = /^\s*(\p{Lu}{2,})[:\s]+/u.exec(text);
+  return first?.[1] !== undefined && sections.has(singular(first[1].toLowerCase()))
+    ? `For the ${first[1].toLowerCase()}: ${text.slice(first[0].length)}`
+    : text;
+};
 const isCovered = (before: Clause | undefined, clause: Clause): boolean =>
   before !== undefined && before.sentence === clause.sentence && (before.covered || before.action === "cover");
 /** "Boil and mash the potatoes": a verb alone is about what the next one names. */

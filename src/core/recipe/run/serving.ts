@@ -1,4 +1,15 @@
-import { addStep, besideMeat, type Doing, joins, named, potsOf, settleWaiting, told, willBake } from "./doing";
+import {
+  addStep,
+  besideMeat,
+  type Doing,
+  joins,
+  named,
+  potsOf,
+  settleWaiting,
+  told,
+  willBake,
+  workedOn,
+} from "./doing";
 import { heated } from "./heating";
 import { holderOf, isEmpty, linesIn, type Pot } from "./pot";
 import type { Mention } from "./references";
@@ -7,6 +18,12 @@ import { cookInWater } from "./water";
 /** What is laid over a dish. */
 export function tops(d: Doing): void {
   const { k } = d;
+  // "Sprinkle over the flour, stir for a minute": into the pan.
+  const isFlour =
+    d.mentions.length > 0 &&
+    d.mentions.every((m) => m.is === "line" && k.line(m.line).foods.every((f) => /flour|starch/.test(f)));
+  if (isFlour && k.here?.hot === true && k.here.place === "hob")
+    return d.by.add({ ...d, mentions: d.mentions.map((m) => ({ ...m, role: "object" })) });
   if (
     /^\w+ in\b/.test(d.clause.text) ||
     (!/\bover\b|\btop\b/.test(d.clause.text) &&
@@ -102,6 +119,23 @@ function ofHere(d: Doing, objects: readonly Mention[], goal: Pot | undefined): r
 /** Into the dish that goes in the oven, one over the other. */
 export function layers(d: Doing): void {
   const { k } = d;
+  // "Lay the slabs in it for an hour": what is in hand is cold and wet.
+  const bath = k.here === null ? null : holderOf(k.here);
+  const laid = potsOf(named(d, "object")).filter((p) => p.left > 0.999 && p !== bath)[0];
+  if (
+    laid !== undefined &&
+    bath !== null &&
+    !bath.hot &&
+    !isEmpty(bath) &&
+    bath.meat === null &&
+    d.clause.minutes !== null &&
+    /\bin (?:it|this|the (?:marinade|mix|liquid))\b/.test(d.clause.text)
+  )
+    return d.by.marinate({
+      ...d,
+      clause: { ...d.clause, action: "marinate" },
+      mentions: [{ ...wholeOf(laid) }, { ...wholeOf(bath), role: "into" }],
+    });
   const onTop = /\b(?:on top|over the (?:top|filling|pie|stew|meat|mince|sauce)|over it|over them)\b/.test(
     d.clause.text,
   );
@@ -200,9 +234,21 @@ const BREAD = new Set(["bread", "bun", "roll", "tortilla", "flatbread", "wrap", 
 /** Fills shells that are baked, or bread that is eaten so. */
 export function stuffs(d: Doing): void {
   const { k, clause } = d;
+  // "Wrap the tofu in a clean tea towel": in nothing that is eaten.
+  if (clause.verb === "wrap" && /\b(?:towel|cloth|paper|foil|film|muslin|cling)/.test(clause.text)) {
+    const wrapped = workedOn(d);
+    if (wrapped !== null && wrapped.waiting.length > 0 && wrapped.steps.length === 0) addStep(d, wrapped, "weigh");
+    return told(d, "steps");
+  }
   const isPut = clause.verb === "spoon" || clause.verb === "pack" || clause.verb === "pile";
   const shells = isPut ? named(d, "into") : named(d, "object");
-  const filling = isPut ? named(d, "object") : named(d, "with");
+  // "Pile into buns with salad": what is in hand, and the salad.
+  const inHand = isPut && shells.length > 0 && named(d, "object").length === 0 && k.here !== null && !isEmpty(k.here);
+  const filling = inHand
+    ? [wholeOf(holderOf(k.here as Pot)), ...named(d, "with")]
+    : isPut
+      ? named(d, "object")
+      : named(d, "with");
   if (isPut && shells.length === 0) return layers(d);
   const [shell] = shells;
   const target =
@@ -225,6 +271,7 @@ export function stuffs(d: Doing): void {
   pot.place = isBread ? "table" : "dish";
   k.here = pot;
 }
+const ROOTS = new Set(["potato", "sweet-potato", "swede", "parsnip", "celeriac", "cassava"]);
 /** Puts to it what comes to the table; staples that were never cooked are cooked. */
 export function serves(d: Doing): void {
   const { k } = d;
@@ -236,7 +283,21 @@ export function serves(d: Doing): void {
     cookInWater({ ...d, mentions: staples.map((m) => ({ ...m, role: "object" })) }, "boil");
     if (before !== null) k.here = before;
   }
-  const lines = d.mentions.filter((m) => m.is === "line" && !staples.includes(m));
+  // Nobody eats a potato raw: "serve with 800 g potatoes, boiled and crushed".
+  const roots = d.mentions.filter(
+    (m) => m.is === "line" && k.line(m.line).massG !== null && k.line(m.line).foods.some((f) => ROOTS.has(f)),
+  );
+  for (const m of roots) {
+    const before = k.here;
+    cookInWater({ ...d, mentions: [{ ...m, role: "object" }] }, "boil");
+    const pot = k.here;
+    if (pot !== null && pot !== before) {
+      d.by.drain({ ...d, mentions: [] });
+      if (/\b(?:mash|crush)/.test(d.clause.text)) addStep(d, pot, "mash", {});
+    }
+    if (before !== null) k.here = before;
+  }
+  const lines = d.mentions.filter((m) => m.is === "line" && !staples.includes(m) && !roots.includes(m));
   const pots = [...new Set(potsOf(d.mentions))].filter((p) => p.left > 0.999);
   const target = potsOf(named(d, "object"))[0] ?? (k.here === null ? pots[0] : holderOf(k.here));
   if (target !== undefined && lines.length > 0 && target.meat === null) {

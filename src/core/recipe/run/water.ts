@@ -17,6 +17,14 @@ export function cookInWater(d: Doing, said: "boil" | "blanch" | "steam", given: 
   const pot = given ?? workedOn(rest, objects.length > 0 ? ["object", "with"] : ["object"]);
   if (pot === null || isEmpty(pot)) return told(d, "no-cooking");
   if (pot.meat !== null) return told(d, "with-meat");
+  // The meat alone lies in the water.
+  const [meat] = pot.joining;
+  if (meat !== undefined && pot.waiting.length + pot.steps.length === 0) {
+    for (const m of pot.joining) m.done = true;
+    pot.joining = [];
+    k.here = meat;
+    return told(d, "with-meat");
+  }
   // "Boil 5 minutes" of a sauce.
   if (pot.wet && said === "boil" && objects.length === 0) return simmered(d, pot, minutesOf(d));
   if (pot.joining.length > 0) for (const m of pot.joining) m.done = true;

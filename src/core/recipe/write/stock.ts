@@ -66,6 +66,7 @@ export function stockOf(
         cutMm: cutMm(text),
         toServe: /\bto (?:serve|garnish|finish)\b/.test(text) || /^(?:serve|finish|garnish)/.test(under.join(" ")),
         soaked: /\bsoaked\b/.test(text),
+        soakedHot: /\bsoaked in (?:hot|boiling|just-boiled|warm)\b/.test(text),
         byTaste: s.puts.some((p) => p.byTaste),
         meat: meatAt.get(s.line) ?? null,
       },

@@ -1,0 +1,142 @@
+/** Dishes of recipes in few words, and of turns of phrase that every second recipe has. What they should come to: common practice. */
+import { readIt, table } from "../__tests__/table";
+import { convert } from "../convert";
+
+const turned = (list: string, method: string) =>
+  convert(
+    readIt(`Supper\nServes 4\nIngredients\n${list.split("; ").join("\n")}\nMethod\n${method}`),
+    { lines: {}, routes: {}, setting: null, servings: null },
+    { table, availableMin: null },
+  );
+/** The kinds of the steps of the part that a food goes into first, from that step on. */
+function through(list: string, method: string, food: string): string {
+  const { dish } = turned(list, method);
+  for (const part of dish.parts) {
+    const at = part.steps.findIndex((s) => s.adds.some((l) => l.kind === "food" && l.food === food));
+    if (at >= 0 && part.route === null)
+      return part.steps
+        .slice(at)
+        .filter((s) => s.kind !== "season" || s.adds.length > 0)
+        .map((s) => s.kind)
+        .join(" ");
+  }
+  return "nowhere";
+}
+
+test.each([
+  [
+    "onion in oil 8 min",
+    "1 onion; 2 tbsp oil; 400 g passata",
+    "Onion in oil 8 min. Passata in, 15 min.",
+    "onion",
+    "sweat simmer",
+  ],
+  [
+    "a pan of cold water",
+    "800 g potatoes; 30 g plant butter",
+    "Put the potatoes in a pan of cold salted water, bring to the boil and cook for 15 minutes. Drain well and mash with the butter.",
+    "potato",
+    "boil drain mash",
+  ],
+  ["cooked peas", "300 g frozen peas", "Cook the peas for 3 minutes, drain and serve.", "peas", "boil drain"],
+  [
+    "raw roots come to nobody's table",
+    "200 g mushrooms; 2 tbsp oil",
+    "Fry the mushrooms in the oil for 6 minutes. Serve with 600 g potatoes, crushed.",
+    "potato",
+    "boil drain mash",
+  ],
+  [
+    "under a heavy pan",
+    "400 g firm tofu",
+    "Wrap the tofu in a clean tea towel, put a heavy pan on top and leave for 30 minutes. Cut it into cubes.",
+    "tofu-firm",
+    "weigh press cut",
+  ],
+  [
+    "tossed in starch that was mixed",
+    "400 g firm tofu; 3 tbsp cornflour; 2 tbsp oil",
+    "Mix the cornflour and 1 tsp salt in a bowl, add the tofu and toss. Fry in the oil for 8 minutes.",
+    "tofu-firm",
+    "weigh coat sear",
+  ],
+  [
+    "out of the pan and back",
+    "300 g mushrooms; 1 onion; 2 tbsp oil; 150 ml vegetable stock",
+    "Fry the mushrooms in half the oil for 6 minutes. Tip into a bowl. Fry the onion in the rest of the oil for 8 minutes. Return the mushrooms to the pan, pour in the stock and simmer for 5 minutes.",
+    "onion",
+    "brown simmer",
+  ],
+  [
+    "steps that are numbered without a dot",
+    "1 onion; 2 tbsp oil; 400 g passata",
+    "1 Fry the onion in the oil for 8 minutes.\n2 Add the passata to the pan and simmer for 15 minutes.",
+    "onion",
+    "brown simmer",
+  ],
+  [
+    "back into the oven",
+    "500 g potatoes; 1 onion; 400 ml vegetable stock; 2 tbsp oil",
+    "Fry the onion in the oil for 8 minutes, add the stock, cover and bake at 160C for 30 minutes. Add the potatoes and return to the oven for 45 minutes.",
+    "potato",
+    "season bake",
+  ],
+  [
+    "a sauce by its own heading",
+    "1 onion; 2 tbsp oil; 400 g passata; For the white sauce:; 40 g plant butter; 40 g flour; 500 ml oat milk",
+    "Fry the onion in the oil for 8 minutes, add the passata and simmer for 20 minutes.\nMeanwhile, make the white sauce. Melt the butter in a pan, stir in the flour and cook for 1 minute. Gradually whisk in the milk, then simmer for 5 minutes.",
+    "wheat-flour",
+    "sweat season simmer",
+  ],
+  [
+    "a sauce in few words",
+    "60 g plant butter; 60 g flour; 700 ml oat milk",
+    "Butter+flour 2 min, milk, whisk till thick 6 min.",
+    "wheat-flour",
+    "sweat simmer",
+  ],
+  [
+    "flour, milk, crumbs",
+    "400 g firm tofu; 60 g flour; 100 ml soy milk; 80 g breadcrumbs; 100 ml oil",
+    "Slice the tofu. Flour, soy milk, crumbs. Fry in the oil, 4 minutes a side.",
+    "tofu-firm",
+    "cut coat coat coat sear",
+  ],
+])("%s", (_name, list, method, food, kinds) => expect(through(list, method, food)).toBe(kinds));
+
+test("balls that are dropped into the sauce simmer in it, and the sauce keeps its own steps", () => {
+  const { dish } = turned(
+    "500 g beef mince; 1 onion; 2 tbsp oil; 400 g passata",
+    "Shape the mince into 20 balls. Fry the onion in half the oil for 8 minutes, add the passata and simmer for 10 minutes. Heat the rest of the oil in a frying pan and brown the meatballs for 8 minutes. Drop them into the sauce and simmer for 10 minutes.",
+  );
+  const sauce = dish.parts.find((p) =>
+    p.steps.some((s) => s.adds.some((l) => l.kind === "food" && l.food === "passata")),
+  );
+  expect(sauce?.steps.at(-1)?.adds ?? sauce?.steps.at(-2)?.adds).toBeDefined();
+  expect(
+    sauce?.steps.filter((s) => s.kind === "simmer" && s.adds.some((l) => l.kind === "part" && l.part === "main")),
+  ).toHaveLength(1);
+});
+test("what is piled into the buns is not baked with the patties", () => {
+  const list = "1 tin black beans (240 g drained); 60 g oats; 1 tsp cumin; 4 buns, lettuce, tomato, vegan mayo";
+  const method =
+    "Pulse the beans and oats, mix with everything else. Form 4 patties. Bake at 190 °C for 30 minutes. Pile into buns with salad and mayo.";
+  expect(through(list, method, "lettuce")).toBe("serve");
+  expect(through(list, method, "cumin")).toBe("bind shape bake");
+});
+test("rice that is only served with it has the usual portion, and is asked", () => {
+  const made = turned(
+    "1 onion; 2 tbsp oil; 400 g passata; rice, to serve",
+    "Fry the onion in the oil for 8 minutes, add the passata and simmer for 15 minutes. Serve with the rice.",
+  );
+  const rice = made.settled.find((s) => s.puts.some((p) => p.food === "rice-white"));
+  expect(rice?.puts[0]?.massG).toEqual({ low: 200, likely: 300, high: 400 });
+  expect(rice?.asks).toContainEqual({ kind: "amount" });
+});
+test("a kind of meat that only the method names is asked", () => {
+  const made = turned(
+    "1 onion; 2 tbsp oil; 400 g passata",
+    "Fry the onion in the oil, add the passata and simmer for 15 minutes. Top with crisp bacon.",
+  );
+  expect(made.settled.filter((s) => s.meats.length > 0).map((s) => s.asks)).toEqual([[{ kind: "amount" }]]);
+});
