@@ -1,6 +1,7 @@
 import type { Lexicon, NameOnLine } from "./lexicon";
 import { singular } from "./lexicon";
 import type { LineRead } from "./line";
+import { actionOf } from "../method/verbs";
 
 /**
  * Foods that only the sentences of a method name: "fry in 1 tbsp oil", "scatter with parsley", "rye bread on the side". They are in
@@ -18,7 +19,7 @@ export function alsoNamed(
     for (const clause of sentence.split(/(?<=[^\d])[,;:](?=\s)|[.!?](?:\s|$)|\s-\s/))
       for (const named of lexicon.namesIn(clause)) {
         const line = lineOf(clause, named, lexicon);
-        if (line === null || isKnown(named, listed)) continue;
+        if (line === null || isKnown(named, listed) || isClassOf(named, lines, lexicon)) continue;
         for (const word of callsOf(named)) listed.add(word);
         found.push(line);
       }
@@ -84,6 +85,14 @@ function lineOf(clause: string, named: NameOnLine, lexicon: Lexicon): string | n
     if (needsAmount(named.words.split(" ")) && !BESIDE.test(clause)) return null;
     // "Butter the dish", "oil a tin", "flour the board": done with it, not put in.
     if (/^\s*$/.test(before) && amount === "" && /^\s+(?:the|an?|your|it|them)\b/i.test(clause.slice(end))) return null;
+    // "Split the buns, toast lightly."
+    if (
+      /^\s*(?:(?:and|then) )?$/.test(before) &&
+      amount === "" &&
+      actionOf(own.toLowerCase()) !== null &&
+      clause.slice(end).trim() !== ""
+    )
+      return null;
     // "Rice cooker", "bread knife", "pepper mill", "egg-sized".
     if (/^\s*(?:[- ](?:sized?|like|shaped|knife|mill|cooker|pan|pot|board|bowl|dish|tin)\b)/i.test(clause.slice(end)))
       return null;
@@ -101,6 +110,26 @@ function callsOf({ words, named }: NameOnLine): string[] {
   const food = named.is === "food" ? named.food.split("-").map(singular) : [];
   const job = named.is === "animal" ? [named.animal.job.split("-")[0] as string] : [];
   return [...own.slice(-1), ...food, ...job];
+}
+/** Words that speak of any food of a group: "the mushrooms" may be shiitake. */
+const CLASS_OF: Readonly<Record<string, string>> = {
+  mushroom: "mushroom",
+  bean: "pulse",
+  lentil: "pulse",
+  pasta: "grain",
+  noodle: "grain",
+  nut: "nut",
+};
+function isClassOf({ words }: NameOnLine, lines: readonly LineRead[], lexicon: Lexicon): boolean {
+  const group = CLASS_OF[singular(words)];
+  return (
+    group !== undefined &&
+    lines.some(
+      (l) =>
+        l.kind === "ingredient" &&
+        l.foods.some((f) => f.named.is === "food" && lexicon.groupOf(f.named.food) === group),
+    )
+  );
 }
 const isKnown = (name: NameOnLine, listed: ReadonlySet<string>): boolean => callsOf(name).some((w) => listed.has(w));
 /** Every word by which the list, its headings or the dish's name speak of something. */

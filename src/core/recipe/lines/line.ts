@@ -66,7 +66,8 @@ export function readLine(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
   const amount: Amount | null = four ? { kind: "question", asks: { kind: "no-number" } } : read;
   const optional = /\boptional\b|\bif you like\b/i.test(bare);
   const { food, preparation } = parted(words);
-  const whole = lexicon.wholeName(words);
+  // "2 tins tomatoes" are not the fresh ones.
+  const whole = /\b(?:tins?|cans?)\b/i.test(bare) ? null : lexicon.wholeName(words);
   const named: readonly FoodOnLine[] =
     whole === null
       ? foodsIn(food, preparation, bare, lexicon)

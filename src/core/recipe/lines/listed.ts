@@ -46,8 +46,8 @@ export function listedOn(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
   );
   // "1 lemon, zest and juice": the zest goes in here, the juice there.
   const citrus =
-    /^(?:(?:finely )?(?:grated )?zest and (?:the )?juice of )(.+)$/i.exec(line)?.[1] ??
-    /^(?:(?:finely )?(?:grated )?juice and (?:the )?zest of )(.+)$/i.exec(line)?.[1] ??
+    /^(?:(?:finely )?(?:grated )?zest and (?:the )?juice (?:of |(?=[\d½¼¾])))(.+)$/i.exec(line)?.[1] ??
+    /^(?:(?:finely )?(?:grated )?juice and (?:the )?zest (?:of |(?=[\d½¼¾])))(.+)$/i.exec(line)?.[1] ??
     /^(.*\b(?:lemons?|limes?|oranges?))\s*[,(]\s*(?:(?:finely )?(?:grated )?zest(?:ed)? and (?:the )?juiced?|juiced? and (?:the )?zest(?:ed)?)\)?$/i.exec(
       line,
     )?.[1];

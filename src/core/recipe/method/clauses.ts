@@ -105,7 +105,9 @@ export function clausesOf(sentence: string, at: number): Clause[] {
         REPEATS.has(before) &&
         (before === "coat" || /^(?:with|over|in|into|the|a|an|all|half|both|\d)\b/.test(text))
           ? before
-          : "add";
+          : before === "cover" && /^(?:the|a|an|another|more|half)\b/.test(text)
+            ? "top"
+            : "add";
       const action: Action = /\bout(?: again)?$/.test(text)
         ? "lift-out"
         : /\bon top$|\bover$/.test(text)
@@ -200,7 +202,7 @@ const ROLES: Readonly<Record<string, Role>> = {
 /** A little word that belongs to its verb: "stir in the garlic", "pour over the sauce". */
 const BELONGS: readonly (readonly [RegExp, RegExp])[] = [
   [
-    /^(?:stir|fold|whisk|beat|pour|mix|tip|throw|chuck|scatter|crumble|sprinkle|work|drop|add|tear|slide|put|blend|lower)$/,
+    /^(?:stir|fold|whisk|beat|pour|mix|tip|throw|chuck|scatter|crumble|sprinkle|work|drop|add|tear|slide|put|blend|lower|pile|spoon)$/,
     /^in$/,
   ],
   [/^(?:stir|fold|mix|swirl|toss|run)$/, /^through$/],
@@ -268,7 +270,9 @@ function clause(
     ],
     covered:
       /\b(?:cover|covered|lid|foil)\b/.test(whole) &&
-      !/\b(?:uncover|uncovered|lid off|take off the lid|without a lid)\b/.test(whole),
+      !/\b(?:remove|take off|lift off|discard) the (?:foil|lid|cover)\b|\b(?:uncover|uncovered|lid off|take off the lid|without a lid)\b/.test(
+        whole,
+      ),
     offHeat: /\boff the heat\b|\bfrom the heat\b/.test(whole),
     about,
   };

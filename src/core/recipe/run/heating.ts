@@ -257,6 +257,11 @@ export function heats(d: Doing, kind: Action): void {
   const objects = named(d, "object");
   const wet = named(d, "into", "with");
   if (kind === "boil" || kind === "blanch" || kind === "steam") return cookInWater(d, kind);
+  if (
+    kind === "cook" &&
+    /\bin (?:a \w+ of )?(?:plenty of |lots of )?(?:boiling|salted|simmering)\b(?: \w+)? water\b/.test(d.clause.text)
+  )
+    return cookInWater(d, "boil");
   const pot = workedOn(d);
   if (pot === null) return told(d, "no-cooking");
   bringAlong(d, pot, objects.length > 0 || wet.length > 0 ? ["with", "into", "over"] : []);

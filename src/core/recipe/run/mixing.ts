@@ -124,7 +124,8 @@ export function mixed(d: Doing): void {
     );
   if (gels) addStep(d, pot, "gel", { minutes: minutesOf(d) ?? 10 });
   else if (
-    BATTER.test(`${clause.text} ${d.next?.text ?? ""}`) ||
+    BATTER.test(clause.text) ||
+    (floury && BATTER.test(d.next?.text ?? "")) ||
     (floury && !toBind && BATTER.test(d.later) && foods.some((f) => /flour|starch/.test(f)))
   ) {
     if (liquid || pot.steps.length > 0) addStep(d, pot, "batter", {}, items);
@@ -234,6 +235,8 @@ export function shaped(d: Doing): void {
     for (const name of ["case", "crust", "pastry", "base", "lid"]) dough?.called.add(name);
     return told(d, "no-cooking");
   }
+  // "Divide between two bowls": at the table.
+  if (clause.verb === "divide" && /\b(?:between|among)\b.*\b(?:bowls|plates)\b/.test(clause.text)) return d.by.serve(d);
   if (clause.verb === "divide" && /\b(?:shape|form|roll)\b/.test(d.next?.text ?? "")) {
     k.count = Number(/\b(\d+)\b/.exec(clause.text)?.[1] ?? 0) || k.count;
     return told(d, "steps");

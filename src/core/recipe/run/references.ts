@@ -35,6 +35,7 @@ const CLASSES: Readonly<Record<string, (c: Callable) => boolean>> = {
   veg: isVegetable,
   spice: (c) =>
     c.group === "seasoning" &&
+    !c.names.some((n) => n.includes("leaf")) &&
     !c.names.some((n) =>
       n.some((w) =>
         ["salt", "sauce", "juice", "vinegar", "lemon", "lime", "paste", "mustard", "zest", "garlic", "ginger"].includes(
@@ -119,7 +120,8 @@ const IN_HAND = new Set(
 );
 /** Heads that call something by themselves where nothing else is called so. */
 const ONLY_ONE = new Set(["paste", "powder", "zest", "juice", "sheet"]);
-const SIMMERS = /^(?:soup|sauce|stew|curry|ragu|gravy|broth|casserole|chili|chilli)$/;
+const SIMMERS =
+  /^(?:tagine|dal|dhal|gumbo|goulash|chowder|ragout|bolognese|stroganoff|hotpot|soup|sauce|stew|curry|ragu|gravy|broth|casserole|chili|chilli)$/;
 const RUN = 4;
 interface Candidate {
   readonly mention:
@@ -150,6 +152,14 @@ export function mentionsIn(
   for (let i = 0; i < words.length; i++) {
     const { role } = words[i] as Word;
     if (role === "mark") continue;
+    // "In boiling water", "under cold water", where the list has another water.
+    if (
+      tokens[i] === "water" &&
+      /^(?:boiling|hot|cold|warm|just-boiled)$/.test(text[i - 1] ?? "") &&
+      /^(?:in|under|into)$/.test(text[i - 2] ?? "") &&
+      !lines.some((c) => isLeft(c.line) && c.names.some((n) => n.includes("water") && n.includes(tokens[i - 1] ?? "")))
+    )
+      continue;
     // Water from the tap is on no list: "in plenty of cold water".
     if (
       tokens[i] === "water" &&
@@ -192,6 +202,9 @@ export function mentionsIn(
               : choose(top, lines, isLeft, (c) => inAbout(c), isSame, hand.here?.section ?? "");
       for (const c of one) found.push({ ...c.mention, role, share, at: i });
       i += (top[0]?.length ?? 1) - 1;
+      // "Half the lentil sauce": one thing, the sauce that the lentils are in.
+      const isIn = top.some((c) => c.mention.is === "line" && !isLeft(c.mention.line));
+      if (isIn && IN_HAND.has(tokens[i + 1] ?? "")) i += 1;
       continue;
     }
     const word = tokens[i] as string;
@@ -202,7 +215,7 @@ export function mentionsIn(
             p.wet && p.left > 0.999 && !p.out && lines.some((c) => c.section.includes(word) && linesIn(p).has(c.line)),
         )
       : undefined;
-    if (simmers !== undefined) {
+    if (simmers !== undefined && shareBefore(text, i).is !== "rest") {
       found.push({ is: "pot", pot: simmers, role, share: shareBefore(text, i), at: i });
       continue;
     }
@@ -236,8 +249,15 @@ export function mentionsIn(
             (p) => !p.hot && p.left > 0.999 && p !== hand.here && p.steps.length === 1 && p.steps[0]?.kind === "weigh",
           )
         : undefined;
-    const held = stirred ?? wet ?? filled ?? hand.here;
-    if (IN_HAND.has(word) && held !== null && ofSection.length === 0 && !(word === about && i === 0))
+    // "The rest of the sauce": of the one that was begun.
+    const begun = shareBefore(text, i).is === "rest" ? pots.findLast((p) => p.left > 0.01 && p.left < 0.99) : undefined;
+    const held = begun ?? stirred ?? wet ?? filled ?? hand.here;
+    if (
+      (IN_HAND.has(word) || SIMMERS.test(word)) &&
+      held !== null &&
+      ofSection.length === 0 &&
+      !(word === about && i === 0)
+    )
       found.push({ is: "pot", pot: held, role, share: shareBefore(text, i), at: i });
   }
   const intoDish =

@@ -131,6 +131,16 @@ const PRONOUN = /^(?:it|them|this|these|they)$/;
 /** "Wash the lentils, boil them": of what was only named; "turn the tofu in it": of the pot in hand. */
 function withPronouns(k: Kitchen, clause: Clause, own: readonly Mention[]): readonly Mention[] {
   const said = clause.words.find((w) => PRONOUN.test(w.word) && w.role !== "mark");
+  // "Split the buns, toast lightly."
+  const isBare =
+    own.length === 0 && clause.words.every((w) => !/^[a-z]{3,}/.test(w.word) || /ly$|^(?:then|and|well)$/.test(w.word));
+  if (
+    said === undefined &&
+    isBare &&
+    /^(?:toast|fry|grill|bake|boil|steam|slice|cut|warm)$/.test(clause.action) &&
+    k.focus.length > 0
+  )
+    return k.focus.map((m): Mention => ({ ...m, role: "object" }));
   if (said === undefined) return own;
   if (k.focus.length > 0 && !own.some((m) => m.role === said.role))
     return [...own, ...k.focus.map((m): Mention => ({ ...m, role: said.role }))];

@@ -34,7 +34,10 @@ export function tops(d: Doing): void {
       !willBake(d))
   )
     return d.by.add(d);
-  const said = potsOf(named(d, "over", "into")).filter((p) => p.left > 0.001)[0];
+  // "Scatter the tagine with coriander."
+  const under =
+    named(d, "with").length > 0 ? potsOf(named(d, "object")).find((p) => p.left > 0.999 && p.meat === null) : undefined;
+  const said = potsOf(named(d, "over", "into")).filter((p) => p.left > 0.001)[0] ?? under;
   // "Mix the crumbs with the oil, scatter over": over the dish that is being filled.
   const dish =
     said === undefined && k.here !== null && k.here.place !== "dish" && named(d, "object", "with").length === 0
@@ -51,7 +54,7 @@ export function tops(d: Doing): void {
   if (target === null || objects.length === 0) return d.by.add(d);
   // "Top with the mash": not the mash itself, which is in hand, but what was cooked before it.
   const isOver = objects.some((m) => m.is === "pot" && m.pot === target);
-  const under = isOver
+  const beneath = isOver
     ? k.pots.findLast(
         (p) =>
           !objects.some((m) => m.is === "pot" && m.pot === p) &&
@@ -62,10 +65,10 @@ export function tops(d: Doing): void {
           (p.wet || p.place === "hob" || p.place === "dish"),
       )
     : undefined;
-  if (under !== undefined && under.place !== "dish" && willBake(d)) {
-    return laidOver(d, under, objects);
+  if (beneath !== undefined && beneath.place !== "dish" && willBake(d)) {
+    return laidOver(d, beneath, objects);
   }
-  const pot = target.meat !== null ? besideMeat(k, target) : k.workOn(under ?? target);
+  const pot = target.meat !== null ? besideMeat(k, target) : k.workOn(beneath ?? target);
   if (target.meat !== null && willBake(d)) pot.place = "dish";
   if (pot.waiting.length + pot.joining.length > 0) settleWaiting(d, pot);
   const items = objects.filter((m) => !(m.is === "pot" && m.pot === pot)).flatMap((m) => k.take(m, pot));
@@ -185,6 +188,30 @@ export function layers(d: Doing): void {
     named(d, "object").length === 0 && named(d, "with").length > 0 && named(d, "into", "over").length === 0;
   if (isOnHere && k.here !== null && k.here.meat === null && !isEmpty(k.here) && k.here.left > 0.999) return tops(d);
   const objects = named(d, "object", "with", "into", "over");
+  // "Pour the batter into the hot tin": over what is in it.
+  const filled = k.pots.findLast(
+    (p) =>
+      p.place === "dish" &&
+      p.left > 0.999 &&
+      p.meat === null &&
+      p.steps.at(-1)?.kind === "bake" &&
+      !objects.some((m) => m.is === "pot" && m.pot === p),
+  );
+  if (
+    filled !== undefined &&
+    objects.length > 0 &&
+    willBake(d) &&
+    /\b(?:in|into|to) the (?:hot )?(?:tin|dish|tray)\b/.test(d.clause.text)
+  ) {
+    const pot = k.workOn(filled);
+    return addStep(
+      d,
+      pot,
+      "top",
+      {},
+      objects.flatMap((m) => k.take(m, pot)),
+    );
+  }
   const isDish = /\b(?:dish|tin|tray|plate|case)\b/.test(d.clause.text);
   const given =
     objects.length === 0 && k.here !== null && isDish
@@ -249,7 +276,15 @@ export function stuffs(d: Doing): void {
     : isPut
       ? named(d, "object")
       : named(d, "with");
-  if (isPut && shells.length === 0) return layers(d);
+  const onBread =
+    k.here !== null &&
+    [...linesIn(holderOf(k.here))].some((l) =>
+      k
+        .line(l)
+        .names.flat()
+        .some((w) => BREAD.has(w)),
+    );
+  if (isPut && shells.length === 0 && !onBread) return layers(d);
   const [shell] = shells;
   const target =
     shell ??

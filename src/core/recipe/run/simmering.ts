@@ -21,6 +21,10 @@ export function simmered(d: Doing, pot: Pot, given: number | null): void {
   }
   for (const m of pot.joining) m.done = true;
   addStep(d, pot, "simmer", { minutes, lid: lidOn }, joins(d, pot));
+  // Milk that was thickened is what a cook calls white sauce.
+  const foods = foodsIn(d, pot);
+  if (foods.some((f) => /flour|starch/.test(f)) && foods.some((f) => /milk$/.test(f)) && !meats)
+    for (const name of ["white sauce", "bechamel"]) pot.called.add(name);
   pot.place = "hob";
   pot.wet = true;
   pot.hot = true;

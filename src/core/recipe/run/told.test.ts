@@ -102,6 +102,27 @@ test.each([
     "tofu-firm",
     "cut coat coat coat sear",
   ],
+  [
+    "over what is in the hot tin",
+    "8 plant sausages; 2 tbsp oil; 140 g flour; 250 ml oat milk",
+    "Heat the oven to 220C. Put the sausages and oil in a roasting tin and roast for 15 minutes. Whisk the flour and milk to a smooth batter. Pour the batter into the hot tin and bake for 30 minutes.",
+    "plant-sausages",
+    "layer bake top bake",
+  ],
+  [
+    "noodles in boiling water with greens",
+    "200 g wheat noodles; 1 pak choi, halved",
+    "Cook the noodles in boiling water for 4 minutes, adding the pak choi for the last minute, then drain.",
+    "wheat-noodles",
+    "weigh cook drain season",
+  ],
+  [
+    "layers, begun sauces and the rest of them",
+    "2 aubergines, sliced; 2 tbsp oil; 2 tins green lentils, drained; 1 tin tomatoes; 50 g flour; 50 g plant butter; 600 ml soy milk",
+    "Brush the aubergines with the oil and roast at 200C for 25 minutes. Simmer the lentils and tomatoes for 15 minutes. Melt the butter, stir in the flour and cook for 2 minutes. Add the milk and cook for 5 minutes until thick. Put half the lentil sauce in a baking dish, top with half the aubergines, then the rest of the sauce and the rest of the aubergines. Pour over the white sauce. Bake for 40 minutes.",
+    "wheat-flour",
+    "sweat simmer",
+  ],
 ])("%s", (_name, list, method, food, kinds) => expect(through(list, method, food)).toBe(kinds));
 
 test("balls that are dropped into the sauce simmer in it, and the sauce keeps its own steps", () => {
@@ -139,4 +160,31 @@ test("a kind of meat that only the method names is asked", () => {
     "Fry the onion in the oil, add the passata and simmer for 15 minutes. Top with crisp bacon.",
   );
   expect(made.settled.filter((s) => s.meats.length > 0).map((s) => s.asks)).toEqual([[{ kind: "amount" }]]);
+});
+
+test("what is layered lies in its order: sauce, sheets, sauce, and all of it where it is repeated", () => {
+  const { dish } = turned(
+    "1 onion; 2 tbsp oil; 400 g passata; 12 dried lasagne sheets; For the white sauce:; 40 g plant butter; 40 g flour; 500 ml oat milk",
+    "Fry the onion in the oil for 8 minutes, add the passata and simmer for 20 minutes.\nMake the white sauce. Melt the butter, stir in the flour and cook for 1 minute. Whisk in the milk and simmer for 5 minutes.\nSpread a third of the tomato sauce over the base of a dish, cover with 4 lasagne sheets, then a third of the white sauce. Repeat the layers twice.\nBake at 200C for 35 minutes.",
+  );
+  const last = dish.parts.find((p) => p.steps.some((s) => s.kind === "bake"));
+  expect(last?.steps.map((s) => [s.kind, s.adds.map((l) => (l.kind === "food" ? l.food : l.share)).join()])).toEqual([
+    ["layer", "1"],
+    ["top", "pasta"],
+    ["top", "1"],
+    ["bake", ""],
+  ]);
+});
+test("a tin of tomatoes is no fresh tomato, and hot water for a bath is not the water of the sauce", () => {
+  const made = turned(
+    "2 tins tomatoes; 100 g rice noodles; 2 tbsp peanut butter; 3 tbsp water",
+    "Simmer the tomatoes for 10 minutes. Soak the noodles in boiling water for 5 minutes and drain. Whisk the peanut butter with the water.",
+  );
+  expect(made.settled[0]?.puts[0]?.food).toBe("tomatoes-tinned");
+  const peanut = made.dish.parts.find((p) =>
+    p.steps.some((s) => s.adds.some((l) => l.kind === "food" && l.food === "peanut-butter")),
+  );
+  expect(peanut?.steps[0]?.adds.map((l) => (l.kind === "food" ? `${l.food} ${Math.round(l.massG ?? 0)}` : ""))).toEqual(
+    ["peanut-butter 32", "water 45"],
+  );
 });

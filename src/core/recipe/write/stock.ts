@@ -22,7 +22,9 @@ function namesOf(
   const taken = isChoice ? line.foods.filter((f) => puts.some((p) => p.words === f.words)) : line.foods;
   const names = taken.flatMap(({ words, named }): string[][] => {
     const own = [namesFrom(words)].map((n) => [...n]);
-    if (named.is === "food") return [...own, [...namesFrom(named.food.replaceAll("-", " "))]];
+    // What is made of passata is called tomato sauce.
+    const made = named.is === "food" && named.food === "passata" ? [["tomato"]] : [];
+    if (named.is === "food") return [...own, [...namesFrom(named.food.replaceAll("-", " "))], ...made];
     if (named.is !== "animal") return own;
     const { animal } = named;
     if (animal.job !== "meat") return [...own, [animal.job.startsWith("cheese") ? "cheese" : animal.job]];

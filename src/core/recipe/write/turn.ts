@@ -24,12 +24,13 @@ export interface Sentence {
 const CALLED: Readonly<Record<string, readonly string[]>> = {
   loaf: ["loaf", "meat loaf"],
   patty: ["patty", "burger"],
-  ball: ["ball", "meatball"],
+  mince: ["meatball", "kofta"],
+  ball: ["ball", "meatball", "kofta"],
   sausage: ["sausage"],
   fillet: ["fillet", "fish"],
   battered: ["fillet", "fish"],
   cutlet: ["cutlet", "chop", "escalope"],
-  skewer: ["skewer", "kebab"],
+  skewer: ["skewer", "kebab", "kofta"],
   roast: ["joint", "roast"],
   rasher: ["bacon", "lardon"],
 };
