@@ -61,8 +61,13 @@ function nameIt(k: Kitchen, pot: Pot, { about }: Clause): void {
       pot.called.add(singular(w));
   if (isMade && words.length > 1) pot.called.add(words.map(singular).join(" "));
   pot.section = most ?? about;
-  const biggest = lines.toSorted((a, b) => (b.massG ?? 0) - (a.massG ?? 0))[0];
-  pot.name = about || most || biggest?.names[0]?.join(" ") || "";
+  // Called by what a cook would call it: the dish it lies in, its heading, else the most of what is no liquid and no fat.
+  const isNamed = (l: (typeof lines)[number]) =>
+    !l.foods.every((f) => k.isLiquid(f) || f === "water" || k.groupOf(f) === "fat");
+  const solid = lines.filter(isNamed);
+  const biggest = (solid.length > 0 ? solid : lines).toSorted((a, b) => (b.massG ?? 0) - (a.massG ?? 0))[0];
+  const inDish = pot.steps[0]?.kind === "layer" && lines.length > 1;
+  pot.name = inDish ? "dish" : about || most || biggest?.names[0]?.join(" ") || "";
 }
 /** The pots that a clause is about, and the lines that it takes from the list, by how they stand to its verb. */
 export const named = (d: Doing, ...roles: readonly Mention["role"][]): Mention[] =>
