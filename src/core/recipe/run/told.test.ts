@@ -1,6 +1,8 @@
 /** Dishes of recipes in few words, and of turns of phrase that every second recipe has. What they should come to: common practice. */
 import { readIt, table } from "../__tests__/table";
 import { convert } from "../convert";
+import { BY_VERB } from "./carryOut";
+import type { Doing } from "./doing";
 
 const turned = (list: string, method: string) =>
   convert(
@@ -187,4 +189,18 @@ test("a tin of tomatoes is no fresh tomato, and hot water for a bath is not the 
   expect(peanut?.steps[0]?.adds.map((l) => (l.kind === "food" ? `${l.food} ${Math.round(l.massG ?? 0)}` : ""))).toEqual(
     ["peanut-butter 32", "water 45"],
   );
+});
+
+test("what goes into a pan goes into no dish that comes out of the oven", () => {
+  const list = "2 aubergines; 2 tbsp oil; 1 onion; 400 g passata";
+  const method =
+    "Slice the aubergines, brush with the oil and roast at 200C for 25 minutes. Onion in a pan 10 min; passata, 20 min.";
+  expect(through(list, method, "aubergine")).toBe("cut season bake");
+  expect(through(list, method, "onion")).toBe("sweat simmer");
+});
+test("a verb that means another, and that one the first, ends", () => {
+  // Nothing of the clause is looked at any more.
+  const deep = { k: { meanings: 8 } } as unknown as Doing;
+  expect(() => BY_VERB.add(deep)).not.toThrow();
+  expect(() => BY_VERB.add({ k: { meanings: 7 } } as unknown as Doing)).toThrow();
 });
