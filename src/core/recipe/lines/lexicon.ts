@@ -63,8 +63,16 @@ export interface Lexicon {
 }
 type Entry = Named | { readonly is: "meat"; readonly kind: Parameters<typeof formOf>[1] };
 
+/** Names are worked out once for a list of foods: the same list is called the same. */
+const KEPT = new WeakMap<readonly Food[], Lexicon>();
+
 /** The names of these foods, of meats and other animal products, and of what only sounds like them. */
 export function lexiconOf(foods: readonly Food[]): Lexicon {
+  const kept = KEPT.get(foods) ?? workedOut(foods);
+  KEPT.set(foods, kept);
+  return kept;
+}
+function workedOut(foods: readonly Food[]): Lexicon {
   const entries = new Map<string, Entry>();
   const put = (names: string | readonly string[], entry: Entry) => {
     for (const name of typeof names === "string" ? names.split(", ") : names)
