@@ -3,7 +3,8 @@ import { processOf } from "../../foods/process";
 import { waterFor } from "./waterFor";
 import type { Clause } from "../method/clauses";
 import { holderOf, isEmpty, type Item, linesIn, newPot, type Pot } from "./pot";
-import { type Callable, isNamedIn, type Mention, mentionsIn, type Share } from "./references";
+import { type Callable, isNamedIn } from "./calling";
+import { type Mention, mentionsIn, type Share } from "./references";
 
 /** So long peas and leaves take in a sauce, minutes (common practice). */
 export const RAW_MIN = 3;

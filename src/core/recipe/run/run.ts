@@ -5,7 +5,8 @@ import { BY_VERB, carryOut } from "./carryOut";
 import { type Doing, isOnlyFat, settleWaiting } from "./doing";
 import type { Kitchen } from "./machine";
 import { holderOf, isEmpty } from "./pot";
-import { isNamedIn, type Mention } from "./references";
+import { isNamedIn } from "./calling";
+import type { Mention } from "./references";
 
 /** No cooking at all: what is told beside the method. */
 const BESIDE =

@@ -3,7 +3,7 @@ import { cutMm } from "../lines/cutMm";
 import type { Settled } from "../lines/settle";
 import type { RecipeRead } from "../recipe";
 import type { Stock } from "../run/machine";
-import { namesFrom } from "../run/references";
+import { namesFrom } from "../run/calling";
 import { ownId } from "./ownId";
 
 /** "30 g butter for the mash". */
