@@ -14,10 +14,12 @@ import {
   type Supper,
   withAmounts,
 } from "./dish/dish";
-import { eatenShareOf } from "./dish/setAside";
+import { eatenShareOf, type GoesOff } from "./dish/setAside";
 import { burnerFacts, type Kitchen, kitchenFacts } from "./household/kitchen";
 import type { Eater } from "./household/people";
 import { totalG } from "./process/contents";
+import { vesselContents } from "./process/ledger";
+import { solidsOfFood } from "./process/solids";
 import { amountsPutIn, growsWith, type LogEntry, readings, stepKey, type StepKey } from "./process/log";
 import { replay, type ReplayWorld } from "./process/replay";
 import type { ReplayedPart, Row } from "./process/row";
@@ -243,6 +245,18 @@ function eachEatsOf(dish: PlannedDish, parts: readonly ReplayedPart[], heads: nu
   return { saltG, waterG };
 }
 
+/** Of what a food had in the vessel, by the ledger of a step: how much of it left there. */
+const goesOffAt =
+  (parts: readonly ReplayedPart[]): GoesOff =>
+  (step, food) => {
+    const row = parts.flatMap((p) => p.rows).find((r) => r.step.id === step);
+    if (row?.state !== "computed") return 0;
+    const { outputs, after } = row.outcome;
+    const offG = outputs.reduce((g, o) => g + solidsOfFood(o.contents.solids, food), 0);
+    const allG = offG + solidsOfFood(vesselContents(after).solids, food);
+    return allG <= 0 ? 0 : offG / allG;
+  };
+
 function perEater(
   replayed: readonly { dish: Dish; parts: readonly ReplayedPart[] }[],
   dishes: readonly PlannedDish[],
@@ -253,8 +267,8 @@ function perEater(
   let proteinAtLeast = false;
   let saltAtLeast = false;
   let massAtLeast = false;
-  for (const { dish } of replayed) {
-    const eatenShare = eatenShareOf(dish);
+  for (const { dish, parts } of replayed) {
+    const eatenShare = eatenShareOf(dish, goesOffAt(parts));
     for (const { line, part, step } of linesOf(dish)) {
       if (line.kind !== "food") continue;
       const per100 = foods(line.food)?.per100;
@@ -265,7 +279,7 @@ function perEater(
         if (per100?.sodiumMg !== 0) saltAtLeast = true;
         if (protein !== 0) proteinAtLeast = true;
       } else if (protein === null) proteinAtLeast = true;
-      else proteinG += ((protein * line.massG) / 100) * eatenShare(part.id, step.id);
+      else proteinG += ((protein * line.massG) / 100) * eatenShare(part.id, step.id, line.food);
     }
   }
   let saltG: number | null = 0;

@@ -604,7 +604,7 @@ test("rows of version 6: what a recent change did moves to a row of its own, and
   db.close();
 });
 
-test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10])(
+test.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 12])(
   "a browser of version %d opens with what its file of that day would bring, in the tables of today",
   async (version) => {
     const file = readFileSync(join(__dirname, `../core/formats/__fixtures__/household-${version}.json`), "utf8");

@@ -31,6 +31,11 @@ export function describeFact(fact: Fact, textContext: TextContext): RemarkText {
       };
     case "bath-short":
       return { tone: "watch", says: `The bath runs short by ${mass(fact.missingG)}. Pour on more.` };
+    case "as-written":
+      return {
+        tone: "watch",
+        says: `In the recipe's own words: what it does to the food is not worked out.${fact.timed ? "" : " It says no minutes: two to twenty are taken."}${fact.heated ? " Nothing raw counts as cooked by it: look into the middle." : ""}`,
+      };
     case "nothing-to-drain":
       return { tone: "watch", says: "Nothing runs off: no liquid stands round the food here." };
     case "fitted":

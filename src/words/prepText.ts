@@ -39,6 +39,27 @@ export function prepText(step: Exclude<Step, HeatStep>, said: Said): StepText {
         does: `Pour the liquid off. About ${weight}${range} stays.`,
         why: "Keep nothing standing in the bowl.",
       };
+    case "strain":
+      return {
+        title,
+        does:
+          step.keep === "liquid"
+            ? `Through a sieve. About ${weight}${range} of liquid goes on.`
+            : `Lift the pieces out or pour them into a sieve. About ${weight}${range} stays.`,
+        why: "What stays behind can be taken for another part; otherwise it goes.",
+      };
+    case "discard":
+      return {
+        title,
+        does: step.share >= 1 ? "All of it." : `${writePercent(step.share, 0)} of it; ${weight} stays.`,
+        why: "It has given what it had.",
+      };
+    case "as-written":
+      return {
+        title: `The ${name}, as written`,
+        does: `${withIt}${step.text}${/[.!?]$/.test(step.text) || step.text === "" ? "" : "."}`,
+        why: "The recipe's own words: go by them, and look for yourself.",
+      };
     case "squeeze":
       return {
         title: `${title} ${step.how === "cloth" ? "in the cloth" : step.how === "hands" ? "in both hands" : "with the palm"}`,

@@ -25,6 +25,7 @@ const SETTINGS: Readonly<Record<NumberSetting, readonly [name: string, write: Wr
   oilC: ["The oil temperature", writeTemp],
   ovenC: ["The oven temperature", writeTemp],
   holdC: ["The holding temperature", writeTemp],
+  heatC: ["The heat", writeTemp],
   coreC: ["The temperature of the middle", writeTemp],
   lengthMm: ["The length", writeLength],
   widthMm: ["The width", writeLength],

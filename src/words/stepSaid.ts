@@ -8,6 +8,8 @@ export interface StepText {
   readonly title: string;
   readonly does: string;
   readonly why: string;
+  /** What the cook or the recipe noted beside it. */
+  readonly note?: string;
 }
 export type Computed = Extract<Row, { state: "computed" }>;
 /** What a step tells of this kind, if it does. */

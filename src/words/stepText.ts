@@ -49,7 +49,8 @@ export function describeStep(
   const title = titleOf(step, step.kind === "cut" ? (comesIn(row, textContext) ?? name) : name);
   const withIt = goesIn ? `Add ${goesIn}. ` : "";
   const said = { row, name, title, goesIn, withIt, weight, range, batches, units, textContext };
-  return isHeat(step) ? heatText(step, said) : prepText(step, said);
+  const text = isHeat(step) ? heatText(step, said) : prepText(step, said);
+  return step.note === undefined ? text : { ...text, note: step.note };
 }
 
 /** "Mash it": a part that is called what is done to it is not named again beside the verb. */

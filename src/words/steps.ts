@@ -84,6 +84,18 @@ const WORDS: Readonly<Record<StepKind, StepWords>> = {
     cue: "nothing runs any more",
     howSure: "A film of 2–10 % clings: estimate.",
   },
+  strain: {
+    name: "Strain",
+    group: "Water out",
+    cue: "the sieve no longer drips",
+    howSure: "Pieces keep the water that is theirs, ±20 %: estimate. Weigh it.",
+  },
+  discard: {
+    name: "Throw away",
+    group: "Water out",
+    cue: "nothing of it is left",
+    howSure: "A share of the whole: as sure as the share.",
+  },
   rinse: {
     name: "Rinse",
     group: "Water out",
@@ -274,6 +286,12 @@ const WORDS: Readonly<Record<StepKind, StepWords>> = {
     group: "Join and keep",
     cue: "steaming right through",
     howSure: "Rule of thumb: test the middle.",
+  },
+  "as-written": {
+    name: "As written",
+    group: "Join and keep",
+    cue: "as the recipe says",
+    howSure: "Nobody works this out: every gram stays, but for up to a quarter of the water where it heats.",
   },
   serve: { name: "Serve", group: "Join and keep", cue: "on warm plates", howSure: "Mass balance." },
 };

@@ -1,6 +1,6 @@
 "use client";
 
-import { type Dish, foodsOf, headCount } from "@/core/dish/dish";
+import { type Dish, foodsNamed, headCount } from "@/core/dish/dish";
 import type { Plan, PlanInput } from "@/core/plan";
 import type { RecipeOut } from "@/core/formats/recipeOut";
 import type { Food, FoodLookup, FoodId } from "@/core/foods/food";
@@ -28,7 +28,7 @@ export async function saveDish(
   const name = fileName(dish.name);
   if (as === "file") {
     const { writeHousehold } = await import("@/core/formats/household");
-    const held = foodsOf(dish);
+    const held = foodsNamed(dish);
     const household = {
       kitchen: null,
       eaters: [],
@@ -73,8 +73,8 @@ function recipeOf(dish: Dish, plan: Plan, input: PlanInput, textContext: TextCon
     steps: (planned?.parts ?? []).flatMap((p) =>
       p.rows.flatMap((r) => {
         if (r.state !== "computed") return [];
-        const { title, does } = describeStep(r, p.name, null, textContext);
-        return [{ part: p.name, title, text: does }];
+        const { title, does, note } = describeStep(r, p.name, null, textContext);
+        return [{ part: p.name, title, text: note === undefined ? does : `${does} ${note}` }];
       }),
     ),
     handsMin: tasks.reduce((m, t) => (t.kind === "hands" ? m + t.minutes : m), 0),

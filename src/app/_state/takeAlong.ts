@@ -25,7 +25,7 @@ export async function exportCalendar(view: SupperView, moves: readonly TitledMov
     startsAt: serveMs + move.startMin * 60_000,
     minutes: Math.max(1, move.handsMin),
     title: spoken.title,
-    says: `${spoken.does} ${spoken.why}`.trim(),
+    says: [spoken.does, spoken.note ?? "", spoken.why].filter((s) => s !== "").join(" "),
   }));
   const ovens = ovenOn(planned, schedule).map((o) => ({
     uid: `${supper.id}.${o.step}.oven@jade-pan`,

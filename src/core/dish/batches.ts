@@ -1,6 +1,6 @@
 import { stepKey, type StepKey } from "../process/log";
 import type { Step, StepKind, StepOf } from "../process/registry";
-import { type DishId, type Line, type PartId, SHALLOW_MM, SHARES, type StepId, timesLine } from "../process/step";
+import { type DishId, type Line, type PartId, SHALLOW_MM, SHARES, type StepId, timesStep } from "../process/step";
 import { type Dish, headCount, type MadeWith, type Part, type Supper } from "./dish";
 import { shareAside } from "./setAside";
 import { addStep, editDish, editPart, freeId, removeStep } from "./edit";
@@ -106,7 +106,17 @@ function alikeUntil(part: Part, wanted: Part, days: number) {
   return found;
 }
 /** Its name, its lines and the gear and hands that it takes are as they come; everything else of the settings is the same. */
-const AS_IT_COMES: ReadonlySet<string> = new Set(["id", "adds", "pan", "tin", "handsMin", "mayWaitMin", "washed"]);
+const AS_IT_COMES: ReadonlySet<string> = new Set([
+  "id",
+  "adds",
+  "pan",
+  "tin",
+  "handsMin",
+  "mayWaitMin",
+  "washed",
+  "note",
+  "choices",
+]);
 function isSameWork(a: Step, b: Step): boolean {
   if (a.kind === "set-aside" || a.ready === true) return false;
   const names = new Set([...Object.keys(a), ...Object.keys(b)].filter((name) => !AS_IT_COMES.has(name)));
@@ -156,7 +166,7 @@ export function madeOnce(
   };
   const larger = editPart(made, from.part, (part) => ({
     ...part,
-    steps: part.steps.map((s, i) => (i <= indexOf(part, from.step) ? withFoods(s, 1 + ratio) : s)),
+    steps: part.steps.map((s, i) => (i <= indexOf(part, from.step) ? timesStep(s, 1 + ratio) : s)),
   }));
   const taking = later.dishes.find((d) => d.id === into.dish) as Dish;
   const lies: StepOf<"store"> = {
@@ -184,8 +194,6 @@ export function madeOnce(
 }
 const BARE = { adds: [], handsMin: null, mayWaitMin: null } as const;
 const indexOf = (part: Part, step: StepId): number => part.steps.findIndex((s) => s.id === step);
-const withFoods = (step: Step, factor: number): Step =>
-  ({ ...step, adds: step.adds.map((l) => timesLine(l, factor)) }) as Step;
 
 /**
  * Both made by themselves again: the later supper does its own steps, the first one makes no more than it eats.
@@ -240,7 +248,7 @@ function smaller(part: Part, at: number): Part {
     if (step.kind === "set-aside") {
       taken *= 1 - step.share;
       steps[i] = { ...step, share: Math.min(SHARES.high, step.share / (1 - taken)) };
-    } else steps[i] = withFoods(step, 1 - taken);
+    } else steps[i] = timesStep(step, 1 - taken);
   }
   return { ...part, steps };
 }

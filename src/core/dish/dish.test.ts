@@ -122,7 +122,7 @@ describe("editing is on values", () => {
     expect(editStep(MUSTARD_STRIPS, "nobody", (s) => ({ ...s, handsMin: 9 }))).toEqual(MUSTARD_STRIPS);
   });
   test("every kind of step has its usual settings", () => {
-    expect(STEP_KINDS).toHaveLength(49);
+    expect(STEP_KINDS).toHaveLength(52);
     for (const kind of STEP_KINDS)
       expect(newStep(kind, "x")).toMatchObject({ kind, id: "x", adds: [], handsMin: null, mayWaitMin: null });
   });

@@ -2,7 +2,7 @@ import type { FoodId } from "../foods/food";
 import type { MeatForm, MeatKind } from "./meat";
 import type { Id } from "../quantities/id";
 import type { StepKey } from "../process/log";
-import { type DishId, foodsWithoutAmount, type Line, lineOf, type PartId, timesLine } from "../process/step";
+import { type DishId, foodsWithoutAmount, type Line, lineOf, type PartId, timesStep } from "../process/step";
 import type { Step } from "../process/registry";
 import type { EaterId } from "../household/people";
 import type { SaltTarget } from "../models/salt";
@@ -36,6 +36,14 @@ export interface Part {
   readonly route: PartRoute | null;
 }
 
+/** Where a dish came from: a line or an address that the cook gave, and what was changed from there. */
+export interface Origin {
+  readonly from: string;
+  readonly changed: readonly string[];
+}
+/** So long may what is said of its origin be, and so many changes are kept. */
+export const ORIGIN = { from: 500, change: 300, changes: 60 } as const;
+
 /** What is cooked, reusable. Amounts are for `servings`. Step ids are unique within the dish. */
 export interface Dish {
   readonly id: DishId;
@@ -46,6 +54,7 @@ export interface Dish {
   readonly parts: readonly Part[];
   /** The cook was asked whether so much for each is right, and it is: salt and water as eaten, g. */
   readonly sure?: { readonly saltG?: number; readonly liquidG?: number };
+  readonly origin?: Origin;
 }
 
 /** How a food lies ready: simply there, in the freezer, thawed, soaked or cooked already. */
@@ -135,12 +144,20 @@ export function foodsOf(dish: Dish): Set<FoodId> {
   return foods;
 }
 
+/** The same with what could be chosen instead: names and labels of these are wanted too. */
+export function foodsNamed(dish: Dish): Set<FoodId> {
+  const foods = foodsOf(dish);
+  for (const part of dish.parts)
+    for (const { choices = [] } of part.steps) for (const { of } of choices) for (const { food } of of) foods.add(food);
+  return foods;
+}
+
 /** The same dish with every gram of food multiplied. Minutes, sizes, temperatures and targets do not scale. */
 export function scaleDish(dish: Dish, factor: number): Dish {
   if (factor === 1) return dish;
   const parts = dish.parts.map((p) => ({
     ...p,
-    steps: p.steps.map((s) => ({ ...s, adds: s.adds.map((l) => timesLine(l, factor)) }) as Step),
+    steps: p.steps.map((s) => timesStep(s, factor)),
   }));
   return { ...dish, parts };
 }

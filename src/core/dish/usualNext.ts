@@ -14,6 +14,8 @@ const NEXT: Readonly<Record<StepKind, readonly StepKind[]>> = {
   blanch: ["squeeze", "pat", "pulse"],
   gel: ["bind"],
   drain: ["squeeze", "rinse", "pat", "cook"],
+  strain: ["simmer", "reduce", "season"],
+  discard: ["weigh"],
   rinse: ["drain", "squeeze", "cook"],
   squeeze: ["marinate", "brown", "cut", "sear"],
   press: ["cut", "marinate", "slice"],
@@ -50,6 +52,7 @@ const NEXT: Readonly<Record<StepKind, readonly StepKind[]>> = {
   store: ["reheat", "thaw"],
   "set-aside": ["sear", "simmer", "season"],
   reheat: ["season", "serve"],
+  "as-written": ["season", "serve"],
   serve: ["season", "serve"],
 };
 const FIRST: readonly StepKind[] = ["weigh", "cut", "soak", "cook"];

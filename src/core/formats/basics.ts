@@ -56,6 +56,8 @@ export const LIMITS = {
   parts: 20,
   steps: 60,
   lines: 40,
+  /** of what may stand instead of a line */
+  choices: 12,
   foods: 500,
   tasks: 300,
   resources: 200,

@@ -1,3 +1,4 @@
+import type { Choice } from "../process/step";
 import type { SupperId } from "../dish/dish";
 import { type Allergen, type AllergenState, ALLERGENS, stricter } from "../foods/allergens";
 import { type FoodBook, openBook } from "../foods/book";
@@ -193,6 +194,10 @@ function asCopies(
   const eater = those(file.eaters);
   const food = those(file.foods);
   const supper = those(file.suppers);
+  const inChoice = (choice: Choice): Choice => ({
+    ...choice,
+    of: choice.of.map((l) => ({ ...l, food: food(l.food) })),
+  });
   const inDish = <D extends Household["dishes"][number]>(dish: D): D => ({
     ...dish,
     parts: dish.parts.map((part) => ({
@@ -200,6 +205,7 @@ function asCopies(
       steps: part.steps.map((step) => ({
         ...step,
         adds: step.adds.map((line) => (line.kind === "food" ? { ...line, food: food(line.food) } : line)),
+        ...(step.choices === undefined ? {} : { choices: step.choices.map(inChoice) }),
       })),
     })),
   });

@@ -26,6 +26,8 @@ const takes = (field: Field): string => {
       return field.of.map((word) => `\`${word}\``).join(", ");
     case "flag":
       return "true or false";
+    case "text":
+      return `words, at most ${field.most} characters`;
     case "gear":
       return `the id of a ${field.of === "frying" ? "frying pan" : field.of}, or null for the one that fits`;
   }

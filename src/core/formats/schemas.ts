@@ -4,7 +4,7 @@ import { FoodSchema, LabelSayingSchema } from "./foodSchema";
 import { StepSchema, StoredStepSchema } from "./stepSchema";
 import { ALLERGENS } from "../foods/allergens";
 import type { Food } from "../foods/food";
-import { AT_HAND, type Dish, MOST_ROOM_MIN, type Supper } from "../dish/dish";
+import { AT_HAND, type Dish, MOST_ROOM_MIN, ORIGIN, type Supper } from "../dish/dish";
 import type { Kitchen } from "../household/kitchen";
 import { AGE_GROUPS, DIETS, type Eater } from "../household/people";
 import type { Entry } from "../notebook/entry";
@@ -44,6 +44,12 @@ const dishOf = (step: typeof StepSchema) =>
     servings: between(1, 200),
     sure: v.optional(
       v.strictObject({ saltG: v.optional(between(0, 100_000)), liquidG: v.optional(between(0, 100_000)) }),
+    ),
+    origin: v.optional(
+      v.strictObject({
+        from: v.pipe(v.string(), v.maxLength(ORIGIN.from)),
+        changed: list(v.pipe(v.string(), v.maxLength(ORIGIN.change)), ORIGIN.changes),
+      }),
     ),
     parts: v.pipe(
       list(

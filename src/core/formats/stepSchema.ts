@@ -1,17 +1,19 @@
 import * as v from "valibot";
 import { COMMON_NUMBERS, type Field } from "../process/descriptor";
+import { NOTE_MOST } from "../process/step";
 import { type Step, STEP_REGISTRY, type StepRegistry } from "../process/registry";
 import { between, id, LIMITS, list, maybe } from "./basics";
 
+const Food = v.strictObject({
+  kind: v.literal("food"),
+  food: id,
+  /** Null while nobody has said how much. */
+  massG: maybe(between(0, 100_000)),
+  between: v.optional(v.strictObject({ lowG: between(0, 100_000), highG: between(0, 100_000) })),
+  sure: v.optional(v.literal(true)),
+});
 const Line = v.variant("kind", [
-  v.strictObject({
-    kind: v.literal("food"),
-    food: id,
-    /** Null while nobody has said how much. */
-    massG: maybe(between(0, 100_000)),
-    between: v.optional(v.strictObject({ lowG: between(0, 100_000), highG: between(0, 100_000) })),
-    sure: v.optional(v.literal(true)),
-  }),
+  Food,
   v.strictObject({ kind: v.literal("part"), part: id, share: between(0, 1) }),
   v.strictObject({ kind: v.literal("liquor"), step: id, share: between(0, 1) }),
 ]);
@@ -34,6 +36,8 @@ function fieldSchema(field: Field, read: Read): v.GenericSchema {
       return v.picklist(field.of);
     case "flag":
       return v.boolean();
+    case "text":
+      return v.pipe(v.string(), v.maxLength(field.most, `is longer than ${field.most} characters`));
     case "gear":
       return maybe(id);
   }
@@ -45,6 +49,16 @@ const common = (read: Read) => ({
   mayWaitMin: fieldSchema(COMMON_NUMBERS.mayWaitMin, read),
   ready: v.optional(v.boolean()),
   washed: v.optional(v.boolean()),
+  note: v.optional(v.pipe(v.string(), v.maxLength(NOTE_MOST, `is longer than ${NOTE_MOST} characters`))),
+  choices: v.optional(
+    list(
+      v.strictObject({
+        of: v.pipe(list(Food, LIMITS.choices), v.minLength(1, "must name what can be chosen")),
+        optional: v.boolean(),
+      }),
+      LIMITS.choices,
+    ),
+  ),
 });
 /** The schema of steps of every kind that a registry holds. */
 export function stepSchemaOf(registry: StepRegistry, read: Read = "strict"): v.GenericSchema<Step> {

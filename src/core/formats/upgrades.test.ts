@@ -4,7 +4,7 @@ import { readHousehold, writeHousehold } from "./household";
 import { upgradeFile, upgradeRow, UnreadableRow } from "./upgrades";
 import { FILE_VERSION } from "./version";
 
-/** Files as versions 1 to 10 wrote them, kept as they were. */
+/** Files as versions 1 to 10 and 12 wrote them, kept as they were. */
 const stored = (version: number) => readFileSync(join(__dirname, `__fixtures__/household-${version}.json`), "utf8");
 
 test("what lies ready was only there in version 5, in suppers and in cookings", () => {

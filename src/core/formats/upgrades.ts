@@ -250,6 +250,8 @@ const rowOf10: Reader = (row) => inOneLine(row) as Plain;
 const FROM_10: Version = { kitchen: rowOf10, lists: Object.fromEntries(LISTS.map((list) => [list, rowOf10])) };
 /** In version 11 every line of a food had its grams, weighed or not; nothing was asked at the beginning of a cooking. */
 const FROM_11: Version = { lists: {} };
+/** In version 12 nothing was said beside a step, nothing could be chosen in a dish, and no dish said where it came from. */
+const FROM_12: Version = { lists: {} };
 const READERS: readonly Version[] = [
   FROM_1,
   FROM_2,
@@ -262,6 +264,7 @@ const READERS: readonly Version[] = [
   FROM_9,
   FROM_10,
   FROM_11,
+  FROM_12,
 ];
 
 /**

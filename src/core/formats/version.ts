@@ -1,5 +1,5 @@
 /** The version that is written; the browser's database has the same number. */
-export const FILE_VERSION = 12;
+export const FILE_VERSION = 13;
 
 /** Lists of the household file, which are also the tables of the browser's store. */
 export const LISTS = [

@@ -20,6 +20,8 @@ type Values =
     }
   | { readonly is: "choice"; readonly of: readonly string[] }
   | { readonly is: "flag" }
+  /** The cook's or the recipe's own words, in one line or several. */
+  | { readonly is: "text"; readonly most: number }
   /** The id of a pan, tin or machine of the kitchen; null takes the one that fits. */
   | { readonly is: "gear"; readonly of: GearKind };
 /** What a step may ask of the kitchen's shelves. */
@@ -40,6 +42,8 @@ export const numberOrNull = (low: number, high: number) =>
 export const choice = <const T extends readonly string[]>(...of: T) => ({ is: "choice", of }) as const;
 /** The same, where a caller who does not know it yet means this. */
 export const since = <const F extends Field>(field: F, absent: string | boolean): F => ({ ...field, absent });
+/** Words, at most so many characters. */
+export const text = (most: number) => ({ is: "text", most }) as const;
 /** Yes or no. */
 export const flag = { is: "flag" } as const;
 /** A frying pan by its id, or null for the fitting one. */
@@ -87,9 +91,11 @@ type ValueOf<F extends Field> = F extends { is: "number"; orNull: true }
     ? number
     : F extends { is: "choice"; of: readonly (infer T)[] }
       ? T
-      : F extends { is: "flag" }
-        ? boolean
-        : string | null;
+      : F extends { is: "text" }
+        ? string
+        : F extends { is: "flag" }
+          ? boolean
+          : string | null;
 /** The values of a kind's own settings. */
 export type Settings<F extends Fields> = { readonly [N in keyof F]: ValueOf<F[N]> };
 /** A step of one kind with its own settings. */
@@ -132,6 +138,8 @@ export interface StepDescriptor<K extends string = string, F extends Fields = Fi
   readonly lines?: "before" | "around" | "coat" | "fill";
   /** May be done while the food still lies in its liquid. */
   readonly fitsBath?: true;
+  /** What leaves can be food, as raw as what stays. */
+  readonly leavesFood?: true;
   /** What it lay in goes along: blended or simmered with its own liquid. */
   readonly takesBath?: true;
   /** Softens vegetables without leaving them hot, so that their water runs. */

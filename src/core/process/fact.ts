@@ -27,6 +27,8 @@ export type Fact =
   | { readonly kind: "undrained"; readonly massG: number }
   /** The liquid that it lay in went along into what is blended or simmered. */
   | { readonly kind: "bath-taken"; readonly massG: number }
+  /** Nobody knows what it does to the food; whether heat and minutes are part of it. */
+  | { readonly kind: "as-written"; readonly heated: boolean; readonly timed: boolean }
   | { readonly kind: "nothing-in" }
   /** Nobody knows how much water these hold: every figure from here on is a wide guess. */
   | { readonly kind: "guessed-water"; readonly foods: readonly FoodId[] }

@@ -104,7 +104,7 @@ export type Input = { readonly contents: Contents } & (
       readonly bathG: number;
     }
   /** With what of a raw food it ran off. */
-  | { readonly from: "liquor"; readonly step: StepId; readonly raw: readonly InsideMark[] }
+  | { readonly from: "liquor"; readonly step: StepId; readonly raw: readonly RawMark[] }
   /** Water that the step itself puts in: dew of steam, blanching water, splashes. */
   | { readonly from: "step" }
 );

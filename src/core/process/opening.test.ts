@@ -34,8 +34,12 @@ const DUMPLINGS = [
   step("shape", "k", [], { form: "ball", pieceG: 40, diameterMm: 42 }),
 ];
 const ICE = [step("freeze", "w", [food("tofu-firm", 400)], { minutes: 2000 })];
+/** Settings in which each leaves something to look at. */
+const SET: Partial<Record<StepKind, object>> = { discard: { share: 0.4 } };
 const OF: Partial<Record<StepKind, readonly [readonly Step[], readonly Line[]]>> = {
   drain: [STRIPS, []],
+  strain: [STRIPS, []],
+  discard: [STRIPS, []],
   rinse: [STRIPS, []],
   squeeze: [STRIPS, []],
   press: [TOFU, []],
@@ -67,12 +71,15 @@ test("every kind that says what its lines are is tried", () => {
 
 describe.each(WITH_LINES)("%s", (kind) => {
   const [before, lines] = OF[kind] ?? [[], []];
-  const inLine = last(part("p", ...before, step(kind, "s", lines))).outcome;
+  const inLine = last(part("p", ...before, step(kind, "s", lines, SET[kind]))).outcome;
 
   test("done to a part that goes on here, it gives what it gives in line, pieces and all", () => {
     // Marks of raw and frozen, cuts, pieces: everything goes on. What is frozen joins nothing (thaw).
     const makes = () =>
-      last(part("a", ...before), part("b", step(kind, "s", [{ kind: "part", part: "a", share: 1 }, ...lines])));
+      last(
+        part("a", ...before),
+        part("b", step(kind, "s", [{ kind: "part", part: "a", share: 1 }, ...lines], SET[kind])),
+      );
     if (kind === "thaw") return expect(makes).toThrow("part-frozen");
     const { outcome } = makes();
     expect(outcome.after).toEqual(inLine.after);
@@ -83,7 +90,7 @@ describe.each(WITH_LINES)("%s", (kind) => {
     if (kind === "thaw") return;
     const half = last(
       part("a", ...before),
-      part("b", step(kind, "s", [{ kind: "part", part: "a", share: 0.5 }, ...lines])),
+      part("b", step(kind, "s", [{ kind: "part", part: "a", share: 0.5 }, ...lines], SET[kind])),
     );
     const { before: empty, outcome } = half;
     expect(totalG(empty.batch)).toBe(0);
@@ -93,7 +100,7 @@ describe.each(WITH_LINES)("%s", (kind) => {
   });
   test("what its own line brings is in the bowl", () => {
     const salted = [...lines, food("salt", 5)];
-    const { before: was, outcome } = last(part("p", ...before, step(kind, "s", salted)));
+    const { before: was, outcome } = last(part("p", ...before, step(kind, "s", salted, SET[kind])));
     expect(outcome.inputs.some((i) => i.from === "food" && i.food === "salt" && i.massG > 0)).toBe(true);
     const { pieces, batch } = outcome.after;
     if (["rest", "hold", "stand", "cool"].includes(kind))
@@ -111,7 +118,7 @@ test.each([
 ] as const)("%s: food that stands in its own line is what it is done to", (kind, lines) => {
   const tofu = food("tofu-firm", 400);
   const own = last(part("p", step(kind, "s", [...lines, tofu]))).outcome;
-  const inLine = last(part("p", step("weigh", "w", [tofu]), step(kind, "s", lines))).outcome;
+  const inLine = last(part("p", step("weigh", "w", [tofu]), step(kind, "s", lines, SET[kind]))).outcome;
   expect(own.after).toEqual(inLine.after);
 });
 

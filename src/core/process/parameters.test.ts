@@ -40,6 +40,9 @@ function drawnByKind(): Map<string, Set<string>> {
   kind = "bake";
   const covered = { ...newStep("bake", "s"), cover: "lid" as const };
   applyStep(vesselOf(contents("chickpeas-cooked", 500)), covered, context(spy));
+  kind = "as-written";
+  const heated = { ...newStep("as-written", "s"), heat: "hob" as const };
+  applyStep(vesselOf(contents("tofu-firm", 400)), heated, context(spy));
   kind = "boil";
   const shaped = { ...vesselOf(contents("tofu-firm", 400)), pieces: BALLS };
   applyStep(shaped, { ...newStep("boil", "s"), adds: [food("water", 2000)] }, context(spy));
@@ -50,7 +53,7 @@ function drawnByKind(): Map<string, Set<string>> {
   }
   kind = "air-fry";
   const loose = { ...newStep("air-fry", "s"), minutes: 20, coreC: null };
-  applyStep(vesselOf(contents("potato", 500)), loose, context(spy));
+  for (const id of ["potato", "tahini"]) applyStep(vesselOf(contents(id, 500)), loose, context(spy));
   for (const dish of DEMO_DISHES) {
     const book = openBook({ foods: [], labels: [] });
     const steps = new Map(

@@ -1,4 +1,5 @@
 import type { StepDescriptor, StepWith } from "./descriptor";
+import { asWrittenStep } from "./steps/asWritten";
 import { airFryStep, bakeStep } from "./steps/bake";
 import { batterStep } from "./steps/batter";
 import { bindStep } from "./steps/bind";
@@ -10,6 +11,7 @@ import { cookStep } from "./steps/cook";
 import { coolStep } from "./steps/cool";
 import { cutStep } from "./steps/cut";
 import { deepFryStep } from "./steps/deepFry";
+import { discardStep } from "./steps/discard";
 import { drainStep } from "./steps/drain";
 import { freezeStep, thawStep } from "./steps/freeze";
 import { fryStep, griddleStep } from "./steps/fry";
@@ -39,6 +41,7 @@ import { squeezeStep } from "./steps/squeeze";
 import { standStep } from "./steps/stand";
 import { steamStep } from "./steps/steam";
 import { storeStep } from "./steps/store";
+import { strainStep } from "./steps/strain";
 import { stuffStep } from "./steps/stuff";
 import { sweatStep } from "./steps/sweat";
 import { thickenStep } from "./steps/thicken";
@@ -61,6 +64,8 @@ export const STEPS = [
   blanchStep,
   gelStep,
   drainStep,
+  strainStep,
+  discardStep,
   rinseStep,
   squeezeStep,
   pressStep,
@@ -97,6 +102,7 @@ export const STEPS = [
   storeStep,
   setAsideStep,
   reheatStep,
+  asWrittenStep,
   serveStep,
 ] as const;
 

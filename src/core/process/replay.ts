@@ -1,6 +1,5 @@
 import type { FoodLookup, FoodId } from "../foods/food";
 import type { RawMark } from "../foods/process";
-import type { InsideMark } from "../foods/insideMarks";
 import { type Draw, likelyDraw } from "../quantities/draw";
 import type { Memory } from "../quantities/memory";
 import { estimate } from "../quantities/range";
@@ -85,7 +84,7 @@ export interface Exchange {
   /** A part that was brought, as it was at its end. */
   readonly endOf: (id: PartId) => Vessel | null;
   /** What ran off at a step, kept for whoever asks. */
-  readonly ranOff: (step: StepId, contents: Contents, raw: readonly InsideMark[]) => void;
+  readonly ranOff: (step: StepId, contents: Contents, raw: readonly RawMark[]) => void;
 }
 /** From which step on a part is replayed, and what is in the vessel there. */
 export interface Start {
@@ -177,10 +176,14 @@ export function replayPart(
     }
     vessel = row.outcome.after;
     const drained = row.outcome.outputs.find((l) => l.to === "drain");
-    if (drained) exchange.ranOff(step.id, drained.contents, vessel.marks.filter(isInside));
+    if (drained) exchange.ranOff(step.id, drained.contents, rawOff(vessel, descriptor.leavesFood === true));
   }
   return { rows, end: blockedBy === null ? vessel : null };
 }
+
+/** What of a raw food runs off with its liquid; pieces that leave are as raw as they were, and so is what lay among them. */
+const rawOff = (vessel: Vessel, isFood: boolean): readonly RawMark[] =>
+  isFood ? [...new Set([...rawOf(vessel), ...vessel.lumps.flatMap((l) => l.marks)])] : vessel.marks.filter(isInside);
 
 /** Foods that go in grow with what was weighed out at the start: a fifth more strips take a fifth more water. */
 const grownBy = (factor: number, came: readonly Input[] | StepFailure): readonly Input[] | StepFailure =>
@@ -271,7 +274,7 @@ export function replay(parts: readonly PartSteps[], world: ReplayWorld, draw: Dr
   const finished = new Map<PartId, ReplayedPart>();
   const used = new Map<PartId | StepId, number>();
   const underway = new Set<PartId>();
-  const runOff = new Map<StepId, { readonly contents: Contents; readonly raw: readonly InsideMark[] }>();
+  const runOff = new Map<StepId, { readonly contents: Contents; readonly raw: readonly RawMark[] }>();
 
   const run = (part: PartSteps): ReplayedPart => {
     underway.add(part.id);

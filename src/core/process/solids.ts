@@ -72,6 +72,16 @@ export function combineSolids(a: Solids, b: Solids, sign: 1 | -1): Solids {
   return { foods, grams, sum };
 }
 
+/** Those of some foods alone. */
+export function solidsWhere({ foods, grams }: Solids, isWanted: (food: FoodId) => boolean): Solids {
+  let kept = NO_SOLIDS;
+  for (let i = 0; i < foods.length; i++) {
+    const food = foods[i] as FoodId;
+    if (isWanted(food)) kept = combineSolids(kept, solidsOf(food, grams[i] as number), 1);
+  }
+  return kept;
+}
+
 /** A share of each. */
 export function scaledSolids({ foods, grams }: Solids, share: number): Solids {
   const scaled = new Array<number>(grams.length);

@@ -56,6 +56,18 @@ export function lineWith(food: FoodId, grams: Estimate | null, factor = 1): Food
 export const foodsWithoutAmount = (lines: readonly Line[]): FoodId[] =>
   lines.flatMap((l) => (l.kind === "food" && l.massG === null ? [l.food] : []));
 
+/**
+ * "Tamari or soy sauce", "a glass of wine if you like": of `of` at most one stands among the step's lines. What doesn't stand there
+ * counts nowhere.
+ */
+export interface Choice {
+  readonly of: readonly FoodLine[];
+  /** It may be left out altogether. */
+  readonly optional: boolean;
+}
+/** So long may what is said beside a step be. */
+export const NOTE_MOST = 300;
+
 /** What every step has beside its kind's own settings. */
 export interface StepCommon {
   readonly id: StepId;
@@ -69,6 +81,37 @@ export interface StepCommon {
   readonly ready?: boolean;
   /** Pan, board or blender are washed before it, so that nothing of another part comes along. */
   readonly washed?: boolean;
+  /** What the cook or the recipe says beside it ("go by the sound"), at most `NOTE_MOST` characters. */
+  readonly note?: string;
+  /** What may stand here instead of what does, or in addition. */
+  readonly choices?: readonly Choice[];
+}
+
+/** The step with so many times the grams, of what goes in and of what could. */
+export function timesStep<S extends StepCommon>(step: S, by: number): S {
+  const { choices } = step;
+  const times = (c: Choice): Choice => ({ ...c, of: c.of.map((l) => timesLine(l, by) as FoodLine) });
+  return {
+    ...step,
+    adds: step.adds.map((l) => timesLine(l, by)),
+    ...(choices === undefined ? {} : { choices: choices.map(times) }),
+  };
+}
+/** Which of a choice stands among the step's lines: its place in both, or null where it is left out. */
+export function chosenOf(step: StepCommon, choice: Choice): { readonly option: number; readonly line: number } | null {
+  for (const [option, { food }] of choice.of.entries()) {
+    const line = step.adds.findIndex((l) => l.kind === "food" && l.food === food);
+    if (line >= 0) return { option, line };
+  }
+  return null;
+}
+/** The step with another of a choice, where the old one stood; null leaves it out where it may be. */
+export function choosing<S extends StepCommon>(step: S, choice: Choice, option: number | null): S {
+  const was = chosenOf(step, choice);
+  const next = option === null ? undefined : choice.of[option];
+  if (next === undefined)
+    return was === null || !choice.optional ? step : { ...step, adds: step.adds.filter((_, i) => i !== was.line) };
+  return { ...step, adds: was === null ? [...step.adds, next] : step.adds.map((l, i) => (i === was.line ? next : l)) };
 }
 
 /** Forms that pieces are given by hand. */

@@ -1,6 +1,6 @@
 import type { Setting } from "../bite/targets";
 import type { Dish } from "../dish/dish";
-import { foodsOf } from "../dish/dish";
+import { foodsNamed, foodsOf } from "../dish/dish";
 import { openBook } from "../foods/book";
 import type { Food } from "../foods/food";
 import { cardsOf, type RouteCard, type SwapAnswer } from "../swap/card";
@@ -53,7 +53,7 @@ export function answerRecipe(text: string, decisions: Decisions, around: RecipeA
     return { line, meat, aim: answer.aim, cards: answer.cards, taken: taken?.id ?? null };
   });
   const named = new Set([
-    ...foodsOf(dish),
+    ...foodsNamed(dish),
     ...settled.flatMap((s) => s.puts.flatMap((p) => p.food ?? [])),
     ...cards.flatMap((m) =>
       m.cards.flatMap((c) => [c.food, ...c.moved.flatMap((x) => [x.from, ...x.to]), ...foodsOf(c.dish)]),

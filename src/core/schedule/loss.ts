@@ -17,6 +17,8 @@ const LOSES: Readonly<Record<StepKind, LossKind>> = {
   blanch: "heat",
   gel: "fresh",
   drain: "fresh",
+  strain: "heat",
+  discard: "fresh",
   rinse: "fresh",
   squeeze: "fresh",
   press: "fresh",
@@ -53,6 +55,7 @@ const LOSES: Readonly<Record<StepKind, LossKind>> = {
   store: "fresh",
   "set-aside": "fresh",
   reheat: "heat",
+  "as-written": "heat",
   serve: "heat",
 };
 

@@ -19,6 +19,8 @@ import type { BenchActions } from "./benchProps";
 import type { SelectedStep } from "./StepForm";
 import { unitOf } from "./units";
 
+/** Come with the first step that something can be chosen in. */
+const Choices = dynamic(() => import("./Choices").then((m) => m.Choices), { ssr: false });
 /** Come with the first amount that is asked about. */
 const Doubts = dynamic(() => import("./Doubts").then((m) => m.Doubts), { ssr: false });
 const select = {
@@ -175,6 +177,9 @@ export function Lines({
           </IconDo>
         </HStack>
       ))}
+      {step.choices !== undefined && (
+        <Choices step={step} foods={foods} factor={factor} units={units} frozen={frozen} onEdit={onEdit} />
+      )}
       {doubts.length > 0 && (
         <Doubts
           doubts={doubts}

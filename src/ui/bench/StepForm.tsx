@@ -14,6 +14,7 @@ import type { UnitSystem } from "@/core/quantities/units";
 import { writeTemp } from "@/core/quantities/write";
 import { IconDo, Tick } from "../frame/controls";
 import { Choice, NumberField } from "../frame/fields";
+import { LongText } from "../frame/LongText";
 import { describeQuestion } from "@/words/words";
 import { STEP_NAMES } from "@/words/steps";
 import type { BenchActions } from "./benchProps";
@@ -174,6 +175,23 @@ function FieldInput({
           options={field.options}
           onChoose={(v) => set(field.emptyIsNull && v === "" ? null : v)}
         />
+      );
+    case "words":
+      return (
+        <Box flex="1 0 100%">
+          <chakra.label htmlFor={`${step.id}-${field.key}`} fontSize="sm" color="quiet">
+            {field.label}
+          </chakra.label>
+          <LongText
+            id={`${step.id}-${field.key}`}
+            key={step.id}
+            rows={2}
+            value={(value as string | undefined) ?? ""}
+            placeholder={field.key === "note" ? "“Go by the sound”" : ""}
+            most={field.most}
+            onStore={(text) => set(field.key === "note" && text === "" ? undefined : text)}
+          />
+        </Box>
       );
     case "switch":
       return (

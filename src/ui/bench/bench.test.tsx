@@ -140,6 +140,27 @@ describe("the step in hand", () => {
     for (const field of fieldsOf(step, DEMO_KITCHEN, null, LIMITS_BY_KIND[kind]))
       expect(screen.getByLabelText(field.label)).toBeInTheDocument();
   });
+  test("this or that: each says what it brings, one press takes it, and what may be left out is", async () => {
+    const onEdit = jest.fn();
+    const line = (food: string, massG: number) => ({ kind: "food" as const, food, massG });
+    const of = [line("soy-sauce", 20), line("coconut-aminos", 20)];
+    const step = { ...newStep("season", "x"), adds: of.slice(0, 1), choices: [{ of, optional: true }] } as Step;
+    const { user } = form(step, {}, onEdit);
+    const [soy] = await screen.findAllByRole("radio");
+    expect(soy).toHaveAttribute("aria-checked", "true");
+    expect(soy).toHaveTextContent(/contains .*soy/);
+    await user.click(screen.getByRole("radio", { name: "without it" }));
+    expect(edited(onEdit, step).adds).toEqual([]);
+    await user.click(screen.getAllByRole("radio")[1] as HTMLElement);
+    expect(edited(onEdit, step).adds).toEqual([of[1]]);
+  });
+  test("a note of one's own stands on any step, and goes when it is emptied", async () => {
+    const onEdit = jest.fn();
+    const { user } = form(marinate, {}, onEdit);
+    await user.type(screen.getByLabelText("Note on this step"), "By the smell");
+    await user.tab();
+    expect(edited(onEdit, marinate).note).toBe("By the smell");
+  });
   test("soda, hard water and old beans are asked of pulses, not of rice", () => {
     form(newStep("cook", "x") as Step, { pulses: false });
     expect(screen.queryByText("Soda in the water")).toBeNull();

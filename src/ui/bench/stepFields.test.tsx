@@ -22,7 +22,7 @@ describe.each(STEP_KINDS)("the form of %s", (kind) => {
       const setting = settings[field.key];
       if (setting === undefined) {
         // What every step has.
-        expect(["handsMin", "mayWaitMin", "washed", "ready"]).toContain(field.key);
+        expect(["handsMin", "mayWaitMin", "washed", "ready", "note"]).toContain(field.key);
         continue;
       }
       if (field.as === "number") {
@@ -35,6 +35,7 @@ describe.each(STEP_KINDS)("the form of %s", (kind) => {
         });
       } else if (field.as === "choice" && setting.is === "choice")
         expect(field.options.map((o) => o.value).sort()).toEqual([...setting.of].sort());
+      else if (field.as === "words" && setting.is === "text") expect(field.most).toBe(setting.most);
       else expect(setting.is).toBe(field.as === "choice" ? "gear" : "flag");
     }
   });

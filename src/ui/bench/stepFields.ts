@@ -1,5 +1,6 @@
 import type { Kitchen } from "@/core/household/kitchen";
 import type { MachineKind } from "@/core/process/ledger";
+import { NOTE_MOST } from "@/core/process/step";
 import type { Limits, Step, StepKind } from "@/core/process/registry";
 import { FORM_PLURALS } from "@/words/steps";
 
@@ -24,7 +25,8 @@ export type Field =
       /** The empty value stands for "whichever the kitchen has". */
       readonly emptyIsNull?: boolean;
     }
-  | { readonly as: "switch"; readonly key: string; readonly label: string };
+  | { readonly as: "switch"; readonly key: string; readonly label: string }
+  | { readonly as: "words"; readonly key: string; readonly label: string; readonly most: number };
 
 /** A field as it is written here; the limits come from the kind's descriptor. */
 type Asked = Exclude<Field, { as: "number" }> | Omit<Extract<Field, { as: "number" }>, "low" | "high">;
@@ -49,6 +51,7 @@ const choice = (key: string, label: string, options: Readonly<Record<string, str
   label,
   options: Object.entries(options).map(([value, name]) => ({ value, label: name })),
 });
+const words = (key: string, label: string, most: number): Asked => ({ as: "words", key, label, most });
 const check = (key: string, label: string): Asked => ({ as: "switch", key, label });
 
 const inTwo = check("twoPans", "In two pans at once");
@@ -119,6 +122,8 @@ const KEEPS: Readonly<Record<StepKind, boolean>> = {
   blanch: true,
   gel: true,
   drain: true,
+  strain: true,
+  discard: false,
   rinse: true,
   squeeze: true,
   press: true,
@@ -155,6 +160,7 @@ const KEEPS: Readonly<Record<StepKind, boolean>> = {
   store: true,
   "set-aside": false,
   reheat: false,
+  "as-written": false,
   serve: false,
 };
 
@@ -205,6 +211,8 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null, li
     blanch: () => [pans(kitchen, "pot"), number("minutes", "Minutes", "min")],
     gel: () => [minutes("Minutes to set")],
     drain: () => [],
+    strain: () => [choice("keep", "What goes on", { liquid: "the liquid", pieces: "the pieces" })],
+    discard: () => [number("share", "So much of it", "percent")],
     rinse: () => [
       choice("how", "How", { swirl: "swirl 30 s", soak: "stand 10 min", simmer: "simmer 10 min" }),
       number("times", "Times", "count"),
@@ -290,6 +298,15 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null, li
       number("minutes", "Minutes", "min", "as long as it takes"),
       number("coreC", "Until the middle is", "temp"),
     ],
+    "as-written": () => [
+      words("text", "What is done, in the recipe's words", 300),
+      number("minutes", "Minutes", "min", "not said"),
+      choice("attention", "Needs", { hands: "both hands", watch: "an eye on it", wait: "nothing" }),
+      choice("heat", "Heat", { none: "none", hob: "a burner", oven: "the oven", oil: "hot oil" }),
+      ...(step.kind === "as-written" && step.heat !== "none" && step.heat !== "hob"
+        ? [number("heatC", "At", "temp", "not said")]
+        : []),
+    ],
     serve: () => [],
   };
   return [
@@ -298,5 +315,6 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null, li
     number("mayWaitMin", "May wait after it", "min", "usual"),
     ...(WASHED.has(step.kind) ? [check("washed", "Pan, board or blender washed before")] : []),
     ...(KEEPS[step.kind] ? [check("ready", "Done already, on another day")] : []),
+    words("note", "Note on this step", NOTE_MOST),
   ].map((field) => limited(field, limits));
 }

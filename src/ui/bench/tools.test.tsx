@@ -213,7 +213,7 @@ test("the sauce's strips are said to go into it", () => {
 test("every kind of step can be added", async () => {
   const onAdd = jest.fn();
   const { user, again } = show(<AddStep after="squeeze" disabled={false} onAdd={onAdd} />);
-  expect(screen.getAllByRole("option")).toHaveLength(50);
+  expect(screen.getAllByRole("option")).toHaveLength(53);
   await user.selectOptions(screen.getByLabelText("Kind of step"), "Thaw");
   expect(onAdd).toHaveBeenLastCalledWith("thaw");
   // What usually comes after a squeeze stands there to be pressed; "/" leads to it.

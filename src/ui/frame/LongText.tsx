@@ -9,10 +9,11 @@ interface LongTextProps {
   readonly value: string;
   readonly placeholder: string;
   readonly most: number;
+  readonly rows?: number;
   readonly onStore: (text: string) => void;
 }
 /** Several lines of free text, stored as one types. */
-export function LongText({ id, value, placeholder, most, onStore }: LongTextProps) {
+export function LongText({ id, value, placeholder, most, rows = 3, onStore }: LongTextProps) {
   const clean = (text: string) =>
     text.length > most
       ? { problem: `This has ${text.length} characters; at most ${most} are kept. Shorten it.` }
@@ -27,7 +28,7 @@ export function LongText({ id, value, placeholder, most, onStore }: LongTextProp
         aria-invalid={problem !== null}
         onChange={(e) => onType(e.target.value)}
         onBlur={onLeave}
-        rows={3}
+        rows={rows}
         w="100%"
         p="3"
         bg="card"

@@ -52,6 +52,20 @@ export function Stove(props: StoveProps) {
         <Text fontSize="28px" lineHeight="1.35" mt="3" maxW="40ch" data-testid="does">
           {step.spoken.does}
         </Text>
+        {step.spoken.note !== undefined && (
+          <Text
+            fontSize="xl"
+            mt="3"
+            maxW="50ch"
+            ps="3"
+            borderStartWidth="4px"
+            borderColor="turmeric"
+            whiteSpace="pre-line"
+            aria-label="Note on this step"
+          >
+            {step.spoken.note}
+          </Text>
+        )}
         {/* What the scale should show comes before the reason, so that it is in view on a phone. */}
         {step.scale && (
           <Box mt="4">

@@ -19,7 +19,8 @@ export function randomStep(kind: StepKind, r: () => number): Step {
     food("wheat-flour", 20 * r()),
   ];
   const adds = kind === "soak" || kind === "boil" || kind === "cook" ? wet : NOTHING_IN.has(kind) ? [] : dry;
-  return { ...newStep(kind, `s-${kind}`), adds } as Step;
+  const share = kind === "discard" ? { share: 0.1 + 0.3 * r() } : {};
+  return { ...newStep(kind, `s-${kind}`), ...share, adds } as Step;
 }
 const SHAPED = new Set<StepKind>(["fry", "griddle"]);
 export function randomVessel(kind: StepKind, r: () => number): Vessel {

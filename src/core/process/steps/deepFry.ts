@@ -49,7 +49,7 @@ const UNKNOWN_COVER_G_PER_M2 = 15_000;
  * Water leaves through a crust that grows: so much from each m² with the square root of the time, the more the hotter the oil
  * (form: one-dimensional drying; the figure is set by chips of 10 mm that lose half of their mass in seven minutes, common
  * practice). Oil follows the water that left, more of it into pores, batter and crumb (USDA SR: falafel 17.8 % fat, chips 13–15 %,
- * from memory). Oil that is left goes back into its jar.
+ * from memory). Oil that is left can be fried in again, or goes back into its jar.
  */
 function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Applied {
   const { batch, pieces } = vessel;
@@ -115,7 +115,8 @@ function deepFry(vessel: Vessel, step: DeepFryStep, context: StepContext): Appli
   );
   const after = at(subtract(subtract(add(batch, brought), steam), stays), middleC);
   const left: Output[] = [{ to: "air", contents: steam }];
-  if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
+  // It can be taken again: chips are fried twice in one oil.
+  if (stays.oilG > 1e-9) left.push({ to: "drain", contents: stays });
   const lowestC = oilTempC(bath, eachG / 1000, 75);
   const facts: Fact[] = [
     {
