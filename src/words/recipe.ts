@@ -92,7 +92,7 @@ export function describePuts(puts: readonly Put[], context: TextContext): string
 
 /** What becomes of a line. */
 export function describeSettled(settled: Settled, covered: boolean, context: TextContext): string {
-  if (settled.state === "left-out") return "left out";
+  if (settled.state === "left-out" || settled.instead?.out === true) return "left out";
   const meats = settled.meats.map((m) => `${KIND_NAMES[m.kind]}, ${FORM_NAMES[m.form]}`).join(" and ");
   if (covered) return "not needed: the route brings its own";
   const puts = describePuts(settled.puts, context);
@@ -113,7 +113,11 @@ export function describeAsk(ask: LineAsk): string {
     case "look":
       return "Is this what is meant?";
     case "alternatives":
-      return "Which of them?";
+      return "Which of them? The other stays a choice on the Bench.";
+    case "optional":
+      return ask.out
+        ? "The recipe says it may be left out: it is left out for now. Take it in here, or with one press on the Bench."
+        : "The recipe says it may be left out: it is in for now. Leave it out here, or with one press on the Bench.";
     case "egg-use":
       return "What does the egg do here?";
     case "label":
@@ -142,6 +146,8 @@ export function describeSentence(sentence: Sentence | undefined, parts: readonly
     }
     case "with-meat":
       return "Goes with the meat: the route does it.";
+    case "note":
+      return "Stands as a note on the step before it.";
     case "no-cooking":
       return "No cooking step.";
     case "open":

@@ -5,6 +5,7 @@ import type { Food } from "../foods/food";
 import type { SpoonSystem } from "../quantities/units";
 import { type Memory, newMemory } from "../quantities/memory";
 import { type Ask, type Answers, answersTo, type Ratings, type Table } from "../swap/answer";
+import { forbiddenAt } from "../safety/forbidden";
 import { lexiconOf } from "./lines/lexicon";
 import { readRecipe, type RecipeProblem, type RecipeRead } from "./recipe";
 import { type Choices, type MeatLine, settle, type Settled, USUAL_SERVINGS } from "./lines/settle";
@@ -67,7 +68,7 @@ export interface Around {
 export function convert(given: RecipeRead, decisions: Decisions, around: Around): Converted {
   const recipe = { ...given, servings: decisions.servings ?? given.servings };
   const book: FoodBook = openBook(around.table);
-  const settled = settle(recipe, decisions.lines, book.food);
+  const settled = settle(recipe, decisions.lines, book.food, forbiddenAt(book, around.table.eaters));
   const setting = decisions.setting ?? settingOf(recipe, settled, book.food);
   const servings = recipe.servings ?? USUAL_SERVINGS;
   const memory = around.memory ?? newMemory();

@@ -58,6 +58,7 @@ function Line({
   const { line, state, asks } = settled;
   const covered = answer.covered.includes(line);
   const open = asks.some(isOpen);
+  const isOut = settled.instead?.optional === true ? settled.instead.out : choice.leaveOut === true;
   const choose = (more: LineChoice) => onChoice(line, { ...choice, ...more });
   return (
     <chakra.li
@@ -74,7 +75,7 @@ function Line({
     >
       <Text
         color={state === "kept" ? "ink" : "quiet"}
-        textDecoration={state === "left-out" || covered ? "line-through" : undefined}
+        textDecoration={state === "left-out" || isOut || covered ? "line-through" : undefined}
         overflowWrap="anywhere"
       >
         {text}
@@ -93,13 +94,13 @@ function Line({
               ))}
           </Box>
           <IconDo
-            label={choice.leaveOut ? `Take ${text} in again` : `Leave out ${text}`}
+            label={isOut ? `Take ${text} in again` : `Leave out ${text}`}
             minW={{ base: "11", md: "9" }}
             h={{ base: "11", md: "9" }}
             flexShrink={0}
-            onClick={() => choose({ leaveOut: choice.leaveOut !== true })}
+            onClick={() => choose({ leaveOut: !isOut })}
           >
-            {choice.leaveOut ? <Undo2 size={17} /> : <X size={17} />}
+            {isOut ? <Undo2 size={17} /> : <X size={17} />}
           </IconDo>
         </Flex>
         {!covered &&
@@ -205,6 +206,7 @@ function Answers({ ask, text, choice, choose, foods, units }: AskProps) {
         />
       );
     case "label":
+    case "optional":
       return null;
   }
 }

@@ -10,6 +10,7 @@ import { gramsOf } from "./weigh";
 
 /** What the cook says of a line that was left open, or wants otherwise. */
 export interface LineChoice {
+  /** Of what is optional `false` takes it in although somebody at the table must not eat it. */
   readonly leaveOut?: boolean;
   /** Grams of what stands on the line, before anything is replaced. */
   readonly massG?: number;
@@ -33,6 +34,8 @@ export type LineAsk =
   /** Words of the line that nobody has explained. */
   | { readonly kind: "words"; readonly words: readonly string[] }
   | { readonly kind: "alternatives"; readonly of: readonly string[] }
+  /** It may be left out. */
+  | { readonly kind: "optional"; readonly out: boolean }
   | { readonly kind: "egg-use" }
   | { readonly kind: "label"; readonly words: string };
 
@@ -61,6 +64,15 @@ export interface Settled {
   readonly meats: readonly MeatLine[];
   readonly reasons: readonly ReplaceReason[];
   readonly asks: readonly LineAsk[];
+  /** What stays a choice in the dish. */
+  readonly instead?: Instead;
+}
+/** What a line leaves to the cook: another food in its place, or none. */
+export interface Instead {
+  readonly others: readonly Put[];
+  readonly optional: boolean;
+  /** Left out for now. */
+  readonly out: boolean;
 }
 
 /** A pinch where nothing is said, g for each eater (estimates that a cook tastes). */
@@ -84,13 +96,22 @@ function formIn(form: MeatForm, method: string): MeatForm {
   return form;
 }
 
-/** Every line of a recipe with what becomes of it, as far as its words and the cook's choices say. */
-export function settle(recipe: RecipeRead, choices: Choices, foods: FoodLookup): Settled[] {
+/**
+ * Every line of a recipe with what becomes of it, as far as its words and the cook's choices say.
+ *
+ * @param forbidden whether somebody at the table surely must not eat a food
+ */
+export function settle(
+  recipe: RecipeRead,
+  choices: Choices,
+  foods: FoodLookup,
+  forbidden: About["forbidden"] = () => false,
+): Settled[] {
   const method = [recipe.name, ...recipe.method.map((m) => m.text)].join(" ").toLowerCase();
   const baked = recipe.method.some((m) => m.operations.includes("bake"));
   const eaters = recipe.servings ?? USUAL_SERVINGS;
   return recipe.lines.flatMap((line, i): Settled[] =>
-    line.kind === "ingredient" ? [settled(line, i, choices[i] ?? {}, { method, baked, eaters, foods })] : [],
+    line.kind === "ingredient" ? [settled(line, i, choices[i] ?? {}, { method, baked, eaters, foods, forbidden })] : [],
   );
 }
 /** A recipe that does not say for how many it is. */
@@ -101,12 +122,13 @@ interface About {
   readonly baked: boolean;
   readonly eaters: number;
   readonly foods: FoodLookup;
+  readonly forbidden: (food: FoodId) => boolean;
 }
 type Ingredient = Extract<LineRead, { kind: "ingredient" }>;
 
 function settled(line: Ingredient, at: number, choice: LineChoice, about: About): Settled {
   const none = { line: at, puts: [], meats: [], reasons: [], asks: [] };
-  if (choice.leaveOut === true) return { ...none, state: "left-out" };
+  if (choice.leaveOut === true && !line.optional) return { ...none, state: "left-out" };
   const asks: LineAsk[] = [];
   const puts: Put[] = [];
   const meats: MeatLine[] = [];
@@ -119,13 +141,12 @@ function settled(line: Ingredient, at: number, choice: LineChoice, about: About)
         ? { kind: "two-amounts", first: line.amount.asks.first, second: line.amount.asks.second }
         : { kind: "amount" },
     );
-  // What may be left out is asked: it is in the dish until the cook says so.
-  if (line.optional && choice.looked !== true) asks.push({ kind: "look" });
   // What nobody knows is asked by its whole name already.
   const isNamed = line.foods.some((f) => f.named.is !== "unknown");
   if (line.open.length > 0 && isNamed && choice.looked !== true && choice.food === undefined)
     asks.push({ kind: "words", words: line.open });
-  for (const found of chosen(line, choice)) {
+  const [taken, others] = chosen(line, choice, about);
+  for (const found of taken) {
     const named: FoodOnLine["named"] =
       choice.food !== undefined && (line.foods.length === 1 || isDoubtful(found.named))
         ? { is: "food", food: choice.food, sure: true }
@@ -163,15 +184,51 @@ function settled(line: Ingredient, at: number, choice: LineChoice, about: About)
       });
   }
   const state = meats.length > 0 ? "meat" : reasons.length > 0 ? "replaced" : "kept";
-  return { line: at, state, puts, meats, reasons, asks };
+  const out =
+    line.optional &&
+    (choice.leaveOut ?? puts.some((p) => p.food !== null && about.forbidden(p.food))) &&
+    puts.length > 0;
+  if (line.optional) asks.push({ kind: "optional", out });
+  const open: Instead = {
+    others: puts.length === 1 ? others.flatMap((f) => putFor(f, line, choice, about)) : [],
+    optional: line.optional,
+    out,
+  };
+  const settled = { line: at, state, puts, meats, reasons, asks } as const;
+  return meats.length === 0 && (open.optional || open.others.length > 0) ? { ...settled, instead: open } : settled;
+}
+
+/** What an alternative would put in, where that is one food. */
+function putFor({ named, words }: FoodOnLine, line: Ingredient, choice: LineChoice, about: About): Put[] {
+  const grams = gramsOf(named, line.amount, about.foods, words);
+  const [said, byTaste] =
+    grams === null && tasted(named, line, about.foods)
+      ? [tasteG(named.is === "food" ? named.food : null, about.eaters), true]
+      : [grams, false];
+  if (named.is !== "animal") return [{ food: named.is === "food" ? named.food : null, words, massG: said, byTaste }];
+  if (named.animal.job === "meat") return [];
+  const by = replacement(named.animal.job, line, choice, about).proposal.by;
+  return by.length === 1 ? by.map(([food, perG]) => ({ food, words, massG: times(said, perG), byTaste })) : [];
 }
 
 const isDoubtful = (named: FoodOnLine["named"]): boolean => named.is === "unknown" || !named.sure;
-/** Of alternatives the one that the cook chose; until then the first plant among them, else the first. */
-function chosen(line: Ingredient, choice: LineChoice): readonly FoodOnLine[] {
-  if (line.joined === "and" || line.foods.length < 2) return line.foods;
-  const first = line.foods.findIndex((f) => f.named.is === "food");
-  return line.foods.slice(choice.which ?? Math.max(0, first)).slice(0, 1);
+/**
+ * Of alternatives the one that the cook chose, and the others. Until then it is the first plant among them that everybody at the
+ * table may eat, else one that nobody knows, else the first.
+ */
+function chosen(
+  line: Ingredient,
+  choice: LineChoice,
+  { forbidden }: About,
+): [readonly FoodOnLine[], readonly FoodOnLine[]] {
+  const { foods } = line;
+  if (line.joined === "and" || foods.length < 2) return [foods, []];
+  const first = foods.findIndex((f) => f.named.is === "food");
+  const fits = foods.findIndex((f) => f.named.is === "food" && !forbidden(f.named.food));
+  // What nobody knows is asked; what is known to harm is not taken before it.
+  const unknown = foods.findIndex((f) => f.named.is === "unknown");
+  const which = choice.which ?? Math.max(0, [fits, unknown, first].find((at) => at >= 0) ?? 0);
+  return [foods.slice(which, which + 1), foods.filter((_, i) => i !== which)];
 }
 const times = (e: Estimate | null, by: number): Estimate | null =>
   e === null ? null : { low: e.low * by, likely: e.likely * by, high: e.high * by };

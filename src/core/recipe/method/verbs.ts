@@ -57,7 +57,7 @@ export type Action =
 
 /** Verbs of savoury cooking by what is done, in their plain form. */
 const VERBS: Readonly<Record<Action, string>> = {
-  fry: "fry saute sauté stir-fry stirfry pan-fry shallow-fry flash-fry brown sear caramelise caramelize colour crisp scramble sizzle",
+  fry: "fry saute sauté stir-fry stirfry pan-fry shallow-fry flash-fry brown sear caramelise caramelize colour temper crisp scramble sizzle",
   sweat: "sweat soften",
   "deep-fry": "deep-fry",
   simmer: "simmer braise stew poach bubble casserole slow-cook froth blip putter tick",
@@ -110,7 +110,7 @@ const VERBS: Readonly<Record<Action, string>> = {
   "lift-out": "lift remove",
   return: "return",
   put: "put place transfer take thread load",
-  none: "wash wipe peel line grease oil-the preheat trim prick score crimp flute split turn-over skim taste check unwrap unmould wait use flatten bash keep discard throw-away switch open prepare gather weigh measure flip cover-with-foil repeat continue store freeze-for start get know separate rough fork go need reserve",
+  none: "wash wipe peel line grease oil-the preheat trim prick score crimp flute split turn-over skim taste check unwrap unmould wait use flatten bash keep discard throw-away switch open prepare gather weigh measure flip cover-with-foil repeat continue store freeze-for start get know separate rough fork go need reserve truss tie trust remember watch",
 };
 const ACTION_OF: ReadonlyMap<string, Action> = new Map(
   (Object.entries(VERBS) as [Action, string][]).flatMap(([action, words]) =>

@@ -1,5 +1,6 @@
 import type { Action } from "../method/verbs";
 import { adds, lifts, pours, puts, soakIn } from "./adding";
+import { asWritten, isUnheardOf } from "./asWritten";
 import { addStep, bringAlong, type Doing, minutesOf, named, type Rule, told, workedOn } from "./doing";
 import { blockOf, cuts, drains, leaves, on, seasons, slices } from "./handling";
 import { heated, heats, melts } from "./heating";
@@ -8,6 +9,7 @@ import { dipped, mixed, shaped } from "./mixing";
 import { holderOf, isEmpty, linesIn } from "./pot";
 import type { Mention } from "./references";
 import { layers, serves, stuffs, tops } from "./serving";
+import { strains } from "./straining";
 import { cookInWater } from "./water";
 
 /** What is done by each action. */
@@ -127,7 +129,7 @@ const RULES: Readonly<Record<Action, Rule>> = {
     tops({ ...d, clause: { ...d.clause, text: `${d.clause.text} over the top` } });
   },
   drain: drains,
-  strain: (d) => told(d, "no-cooking"),
+  strain: strains,
   rinse: on("rinse", () => ({ how: "swirl" })),
   squeeze: (d) => {
     // "Squeeze in the lime juice."
@@ -234,5 +236,6 @@ export const BY_VERB = Object.fromEntries(
 ) as Readonly<Record<Action, Rule>>;
 /** Carries out one clause. */
 export function carryOut(d: Doing): void {
-  if (!withMeat(d)) BY_VERB[d.clause.action](d);
+  if (isUnheardOf(d)) asWritten(d);
+  else if (!withMeat(d)) BY_VERB[d.clause.action](d);
 }

@@ -12,8 +12,10 @@ import {
   workedOn,
 } from "./doing";
 import { heated } from "./heating";
+import { pourOff } from "./kept";
 import { mixed } from "./mixing";
 import { holderOf, isEmpty, linesIn, type Pot } from "./pot";
+import { strained } from "./straining";
 
 /** One operation on what is in a pot. */
 export const on =
@@ -79,10 +81,16 @@ export function drains(d: Doing): void {
   const isSoaked = pot.steps.length === 0 && [...linesIn(pot)].some((l) => d.k.line(l).soaked);
   if (pot.waiting.length > 0) addStep(d, pot, "weigh");
   if (isSoaked) soakedBefore(d, pot);
-  if (!pot.bathed || /\b(?:paper|rack|towel)\b/.test(d.clause.text))
-    return told(d, pot.steps.length > 0 ? "steps" : "no-cooking");
-  pot.bathed = false;
-  addStep(d, pot, "drain");
+  if (/\b(?:paper|rack|towel)\b/.test(d.clause.text)) return told(d, pot.steps.length > 0 ? "steps" : "no-cooking");
+  if (!pot.bathed) {
+    const last = pot.steps.at(-1)?.kind;
+    const isBroth = pot.wet && pot.meat === null && (last === "simmer" || last === "reduce");
+    if (!isBroth || /\b(?:fat|oil|excess)\b/.test(d.clause.text))
+      return told(d, pot.steps.length > 0 ? "steps" : "no-cooking");
+    return strained(d, pot, "pieces");
+  }
+  pourOff(d.k, pot);
+  told(d, "steps");
   for (const side of pot.afterDraining.splice(0))
     pot.waiting.push(...d.k.take({ is: "pot", pot: side, role: "object", share: { is: "plain" }, at: 0 }, pot));
 }

@@ -166,6 +166,8 @@ function greased(d: Doing, pot: Pot): void {
       ...(k.takeLine(fat.line, { is: "rest" }) === null ? [] : [{ is: "line", line: fat.line, share: 1 } as Item]),
     );
 }
+/** So much of the oil a frying leaves (engineering estimate). */
+const OIL_LEFT = 0.93;
 function deepFried(d: Doing, pot: Pot): void {
   const { k } = d;
   const isFat = (i: Item) => k.foodsOf(i).every((f) => k.groupOf(f) === "fat");
@@ -188,10 +190,14 @@ function deepFried(d: Doing, pot: Pot): void {
   const oilC = d.clause.heats.find((h) => h.of === "oil")?.tempC ?? k.oilC ?? 180;
   const minutes = Math.max(0.5, Math.min(60, minutesOf(d) ?? 5));
   const massG = oil.reduce((g, i) => g + k.massOf(i), 0);
-  if (massG >= DEEP_OIL_G || massG === 0)
-    addStep(d, pot, "deep-fry", { oilC: Math.max(130, Math.min(230, oilC)), minutes }, oil);
+  const isDeep = massG >= DEEP_OIL_G || massG === 0;
+  if (isDeep) addStep(d, pot, "deep-fry", { oilC: Math.max(130, Math.min(230, oilC)), minutes }, oil);
   else addStep(d, pot, "sear", { browningMin: minutes }, oil);
-  if (oil.length > 0) k.deepOil = oil;
+  // The next frying has what this one left.
+  const of = pot.steps.at(-1);
+  if (isDeep && oil.length > 0 && of !== undefined)
+    k.deepOil = [{ is: "kept", kept: { of, massG: massG * OIL_LEFT, lines: [], is: "oil" }, share: 1 }];
+  else if (oil.length > 0) k.deepOil = oil;
   pot.hot = true;
   pot.place = "hob";
   k.here = pot;

@@ -115,9 +115,11 @@ test("reading is total: scraps of sentences in any order are read, or refused ki
   }
 });
 
-test("every sentence is steps, goes with the meat, or is no cooking; what is none of these is told as open", () => {
+test("every sentence is steps, goes with the meat, or is no cooking; a verb that nobody knows is a step in its own words", () => {
   const made = turned(
     "Supper\nServes 2\n400 g beef strips\n1 onion, sliced\n1 tbsp oil\n300 ml beef stock\nHeat the oven to 180C. Fry the beef for 5 minutes. Soften the onion in the oil for 8 minutes. Flamboozle it. Add the stock and simmer for 10 minutes.",
   );
-  expect(made?.sentences.map((s) => s.told)).toEqual(["no-cooking", "with-meat", "steps", "open", "steps"]);
+  expect(made?.sentences.map((s) => s.told)).toEqual(["no-cooking", "with-meat", "steps", "steps", "steps"]);
+  const own = made?.dish.parts.flatMap((p) => p.steps).find((s) => s.kind === "as-written");
+  expect(own).toMatchObject({ text: "Flamboozle it", minutes: null, heat: "none" });
 });

@@ -2,7 +2,8 @@ import type { FoodId, FoodLookup } from "../../foods/food";
 import { processOf } from "../../foods/process";
 import { waterFor } from "./waterFor";
 import type { Clause } from "../method/clauses";
-import { holderOf, isEmpty, type Item, linesIn, newPot, type Pot } from "./pot";
+import { KEPT_FOOD, keptShare, pourOff } from "./kept";
+import { holderOf, isEmpty, type Item, type Kept, keptPot, linesIn, newPot, type Pot } from "./pot";
 import { type Callable, isNamedIn } from "./calling";
 import { type Mention, mentionsIn, type Share } from "./references";
 
@@ -25,10 +26,12 @@ export interface Stock extends Callable {
   readonly meat: number | null;
 }
 /** What became of a sentence. */
-export type Told = "steps" | "with-meat" | "no-cooking" | "open";
+export type Told = "steps" | "with-meat" | "no-cooking" | "note" | "open";
 /** The kitchen while a method is carried out: pots, what is left of every line, the heat of oven and oil. */
 export class Kitchen {
   readonly pots: Pot[] = [];
+  /** What steps let go and later ones may take again: soaking water, strained pieces, frying oil. */
+  readonly keeps: Pot[] = [];
   /** The pot in hand. */
   here: Pot | null = null;
   ovenC: number | null = null;
@@ -57,6 +60,8 @@ export class Kitchen {
   about = "";
   /** What is brought to the table or laid on top further on: the clauses that say so. */
   toTable: readonly string[] = [];
+  /** The sentence in hand, in small letters. */
+  said = "";
   /** The clause before this one. */
   lastText = "";
   /** How many meanings deep the verb in hand is. */
@@ -88,9 +93,15 @@ export class Kitchen {
     this.here = pot;
     return pot;
   }
+  /** What a step lets go can be taken again by these names. */
+  keep(kept: Kept, called: readonly string[]): Pot {
+    const pot = keptPot(`kept-${this.keeps.length + 1}`, kept, called);
+    this.keeps.push(pot);
+    return pot;
+  }
   /** What a clause speaks of, as it lies now: meats as their pots, what is used up as the pot that holds it. */
   mentions(clause: Pick<Clause, "words" | "about" | "verb">): Mention[] {
-    const pots = this.pots.filter((p) => !isEmpty(p));
+    const pots = [...this.pots.filter((p) => !isEmpty(p)), ...this.keeps.filter((p) => p.left > 0.001)];
     const here = this.here === null ? null : holderOf(this.here);
     const isSaid = (line: number, words: string): boolean => {
       const said = this.gramsSaid(words, line);
@@ -102,7 +113,8 @@ export class Kitchen {
       isSaid,
       comesLater: (c) => this.toTable.some((text) => isNamedIn(c, text)),
     }).flatMap((m): Mention | [] => {
-      if (m.is === "pot") return { ...m, pot: holderOf(m.pot) };
+      if (m.is === "pot")
+        return m.pot.kept === null ? { ...m, pot: holderOf(m.pot) } : { ...m, share: keptShare(clause, m, m.pot.kept) };
       const { meat, foods } = this.line(m.line);
       if (meat !== null) return { ...m, is: "pot", pot: holderOf(this.meats[meat] as Pot), ofMeat: true } as Mention;
       const holder = this.holding(m.line);
@@ -148,6 +160,8 @@ export class Kitchen {
   }
   /** The pot that a line has gone into last. */
   holding(line: number): Pot | null {
+    const kept = this.keeps.findLast((p) => p.kept?.lines.includes(line) === true);
+    if (kept !== undefined) return holderOf(kept);
     const pot = this.pots.findLast((p) =>
       [...p.steps.flatMap((s) => s.items), ...p.waiting].some((i) => i.is === "line" && i.line === line),
     );
@@ -172,7 +186,7 @@ export class Kitchen {
   takePot(pot: Pot, into: Pot, share: Share): Item | null {
     if (pot === into || pot.left <= 0.001) return null;
     this.settle(pot);
-    if (pot.meat === null && pot.steps.length === 0) return null;
+    if (pot.meat === null && pot.steps.length === 0 && pot.kept === null) return null;
     const taken =
       share.is === "part"
         ? Math.min(pot.left, share.of)
@@ -181,7 +195,7 @@ export class Kitchen {
           : Math.min(pot.left, 0.5);
     pot.left = pot.left - taken < 0.02 ? 0 : pot.left - taken;
     pot.takenBy = into;
-    return { is: "pot", pot, share: taken };
+    return pot.kept === null ? { is: "pot", pot, share: taken } : { is: "kept", kept: pot.kept, share: taken };
   }
   /** What waits in a pot goes in before anything is taken out of it. */
   settle(pot: Pot): void {
@@ -193,8 +207,7 @@ export class Kitchen {
       (last === "boil" || (last === "cook" && waterFor(this.firstFood(pot)).drained)) &&
       pot.waiting.length === 0
     ) {
-      pot.steps.push({ kind: "drain", items: [], settings: {}, sentence: this.sentence });
-      pot.bathed = false;
+      pourOff(this, pot);
     }
     if (pot.waiting.length + pot.joining.length === 0) return;
     const joining = pot.joining.splice(0).flatMap((m) => this.takePot(m, pot, { is: "plain" }) ?? []);
@@ -218,6 +231,12 @@ export class Kitchen {
   }
   /** What can be worked on: a pot from which nothing was taken, or a new one that begins with what is left of it. */
   workOn(pot: Pot): Pot {
+    if (pot.kept !== null && pot.left > 0.001) {
+      const next = this.open();
+      for (const name of pot.called) next.called.add(name);
+      next.waiting.push(...this.take({ is: "pot", pot, role: "object", share: { is: "plain" }, at: 0 }, next));
+      return next;
+    }
     if (pot.left > 0.999) {
       pot.out = false;
       this.here = pot;
@@ -233,6 +252,7 @@ export class Kitchen {
   }
   /** Wet by itself: a liquid of the list, or a pot that simmers. */
   isWet(item: Item): boolean {
+    if (item.is === "kept") return item.kept.is === "liquid";
     return item.is === "pot" ? item.pot.wet : this.foodsOf(item).some(this.isLiquid);
   }
   /** A raw vegetable that was put into something hot is cooked there. */
@@ -250,11 +270,14 @@ export class Kitchen {
       ? this.line(item.line).foods
       : item.is === "food"
         ? [item.food]
-        : [...linesIn(item.pot)].flatMap((l) => this.line(l).foods);
+        : item.is === "kept"
+          ? KEPT_FOOD[item.kept.is].concat(item.kept.lines.flatMap((l) => this.line(l).foods))
+          : [...linesIn(item.pot)].flatMap((l) => this.line(l).foods);
   }
   massOf(item: Item): number {
     if (item.is === "food") return item.massG ?? 0;
     if (item.is === "line") return (this.line(item.line).massG ?? 0) * item.share;
+    if (item.is === "kept") return item.kept.massG * item.share;
     return item.share * this.massIn(item.pot);
   }
   massIn(pot: Pot): number {

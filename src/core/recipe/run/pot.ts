@@ -5,6 +5,8 @@ import type { StepKind } from "../../process/registry";
 export type Item =
   | { readonly is: "line"; readonly line: number; readonly share: number }
   | { readonly is: "pot"; readonly pot: Pot; readonly share: number }
+  /** A share of what an earlier step poured off, strained off, or left in the frying pot. */
+  | { readonly is: "kept"; readonly kept: Kept; readonly share: number }
   /** What the kitchen has and no list names: water and salt of a bath. */
   | { readonly is: "food"; readonly food: FoodId; readonly massG: number | null };
 /** A step to be written. */
@@ -13,6 +15,15 @@ export interface Draft {
   readonly items: Item[];
   settings: Record<string, unknown>;
   readonly sentence: number;
+}
+/** What a step lets go and a later one may take again. */
+export interface Kept {
+  readonly of: Draft;
+  /** About so much of it, g: what "a cup of the cooking water" is a share of. */
+  readonly massG: number;
+  /** The lines that are in it where it is pieces; of a liquid none. */
+  readonly lines: readonly number[];
+  readonly is: "liquid" | "pieces" | "oil";
 }
 /** Where a pot is. */
 export type Place = "bowl" | "hob" | "oven" | "dish" | "table";
@@ -46,6 +57,8 @@ export interface Pot {
   readonly meat: number | null;
   /** The meat has had the heat that the route gives instead. */
   done: boolean;
+  /** No pot of its own: what an earlier step lets go, until something takes it. */
+  readonly kept: Kept | null;
   /** Lifted out: what comes next into the pan is another pot. */
   out: boolean;
   /** The heading of most of what is in it. */
@@ -72,11 +85,23 @@ export const newPot = (id: string, meat: number | null = null): Pot => ({
   meat,
   done: false,
   out: false,
+  kept: null,
   section: "",
+});
+/** What a step lets go, as something that can be spoken of and taken. */
+export const keptPot = (id: string, kept: Kept, called: readonly string[]): Pot => ({
+  ...newPot(id),
+  kept,
+  called: new Set(called),
+  hot: true,
 });
 /** Whether nothing has gone in. */
 export const isEmpty = (pot: Pot): boolean =>
-  pot.steps.length === 0 && pot.waiting.length === 0 && pot.joining.length === 0 && pot.meat === null;
+  pot.steps.length === 0 &&
+  pot.waiting.length === 0 &&
+  pot.joining.length === 0 &&
+  pot.meat === null &&
+  pot.kept === null;
 /** Where what was in it is now. */
 export function holderOf(pot: Pot): Pot {
   let at = pot;
@@ -90,7 +115,9 @@ export function linesIn(pot: Pot, seen = new Set<Pot>()): Set<number> {
   seen.add(pot);
   for (const item of [...pot.steps.flatMap((s) => s.items), ...pot.waiting])
     if (item.is === "line") all.add(item.line);
+    else if (item.is === "kept") for (const l of item.kept.lines) all.add(l);
     else if (item.is === "pot") for (const l of linesIn(item.pot, seen)) all.add(l);
+  for (const l of pot.kept?.lines ?? []) all.add(l);
   for (const meat of pot.joining) for (const l of linesIn(meat, seen)) all.add(l);
   return all;
 }

@@ -28,6 +28,7 @@ export function run(k: Kitchen, method: readonly MethodStep[]): void {
   method.forEach((_, i) => k.told.set(i, all[i]?.length === 0 ? "no-cooking" : "open"));
   flat.forEach((clause, i) => {
     k.sentence = clause.sentence;
+    k.said = method[clause.sentence]?.text.toLowerCase() ?? "";
     k.toTable = flat
       .slice(i + 1)
       .filter((c) => c.action === "serve" || c.action === "stuff" || c.action === "top")
@@ -51,6 +52,9 @@ export function run(k: Kitchen, method: readonly MethodStep[]): void {
     k.focus =
       clause.action === "none" ? own.filter((m) => m.role === "object" && (m.is === "line" || m.ofMeat === true)) : [];
   });
+  method.forEach(({ text }, i) => {
+    if (k.told.get(i) === "no-cooking" && isCraft(text, all[i] ?? [])) k.told.set(i, "note");
+  });
   const last = flat.at(-1);
   if (last === undefined) return;
   const end: Doing = { k, clause: last, mentions: [], next: null, later: "", by: BY_VERB };
@@ -65,6 +69,18 @@ export function run(k: Kitchen, method: readonly MethodStep[]): void {
     settleWaiting(end, pot);
     k.settle(pot);
   }
+}
+
+const FORBIDS_OR_TELLS = /^(?:notes?\s*:|tips?\s*:|nb\b|hint|don't|do not|never)/i;
+/** Verbs of craft: how it is watched and judged. */
+const CRAFT = new Set("know check taste use go keep wait trust remember watch turn-over skim need get".split(" "));
+/** What is no cooking and yet worth hearing while one cooks: "go by the sound", "it will look wet at first", "do not stir". */
+function isCraft(text: string, clauses: readonly Clause[]): boolean {
+  if (SAYS_ONLY.test(text)) return false;
+  if (clauses.length === 0) return FORBIDS_OR_TELLS.test(text.trim());
+  return clauses.every(
+    (c) => (c.action === "none" && CRAFT.has(c.verb)) || (c.verb === "" && c.action === "add" && c.text.includes(" ")),
+  );
 }
 
 /** "Spread a third of the sauce, cover with 4 sheets; repeat twice": in the end all of it lies there. */

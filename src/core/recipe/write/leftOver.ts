@@ -1,10 +1,10 @@
 import type { Part } from "../../dish/dish";
 import { newStep, type Step } from "../../process/registry";
-import type { Line } from "../../process/step";
+import type { Choice, Line } from "../../process/step";
 import type { Settled } from "../lines/settle";
 import type { Kitchen } from "../run/machine";
 import { waterFor } from "../run/waterFor";
-import { putLine } from "./write";
+import { putLine, type Writer } from "./write";
 
 /** Steps behind which nobody tastes any more: it lies under a crust, is in the oven, or on the table. */
 const AFTER_TASTING = new Set(["layer", "top", "stuff", "bake", "stand", "serve", "cool", "rest", "coat", "shape"]);
@@ -37,6 +37,7 @@ export function leftOver(
   k: Kitchen,
   settled: readonly Settled[],
   covered: Set<number>,
+  writer: Pick<Writer, "choicesOf">,
 ): { readonly parts: Part[]; readonly unplaced: readonly number[] } {
   const made = parts.map((p) => ({ ...p, steps: [...p.steps] }));
   const beside = made.filter((p) => p.route === null && p.id !== "batter");
@@ -48,6 +49,11 @@ export function leftOver(
   const rest: Line[] = [];
   const unplaced: number[] = [];
   const table: Line[] = [];
+  const choices: { readonly [K in "table" | "open"]: Choice[] } = { table: [], open: [] };
+  const withChoices = (line: number, share: number): { readonly choices?: readonly Choice[] } => {
+    const of = writer.choicesOf({ is: "line", line, share });
+    return of.length === 0 ? {} : { choices: of };
+  };
   for (const s of k.stock) {
     const share = k.left.get(s.line) ?? 0;
     if (share <= 0.001 || s.meat !== null) continue;
@@ -70,6 +76,7 @@ export function leftOver(
       sauce.steps.splice(tastedAt(sauce.steps), 0, {
         ...newStep("season", `${sauce.id}-season-${sauce.steps.length + 1}-${s.line}`),
         adds: lines,
+        ...withChoices(s.line, share),
       });
     else if (s.byTaste && sauce !== undefined) {
       const salts = s.foods.includes("salt");
@@ -77,23 +84,31 @@ export function leftOver(
       sauce.steps.splice(tastedAt(sauce.steps), 0, {
         ...newStep("season", `${sauce.id}-season-${sauce.steps.length + 1}-${s.line}`),
         adds: others,
+        ...withChoices(s.line, share),
         ...(salts ? { saltTo: 0.009 } : {}),
       });
     } else {
       (s.toServe ? table : rest).push(...lines);
+      choices[s.toServe ? "table" : "open"].push(...writer.choicesOf({ is: "line", line: s.line, share }));
       if (!s.toServe) unplaced.push(s.line);
     }
   }
   if (sauce !== undefined && !k.stock.some((s) => s.foods.includes("salt")) && sauce.saltTarget !== null)
     sauce.steps.splice(tastedAt(sauce.steps), 0, { ...newStep("season", `${sauce.id}-salt`), saltTo: 0.009 });
-  const extra = (id: string, name: string, adds: Line[]): Part[] =>
+  const extra = (id: "table" | "open", name: string, adds: Line[]): Part[] =>
     adds.length === 0
       ? []
       : [
           {
             id,
             name,
-            steps: [{ ...newStep("weigh", `${id}-weigh`), adds }],
+            steps: [
+              {
+                ...newStep("weigh", `${id}-weigh`),
+                adds,
+                ...(choices[id].length === 0 ? {} : { choices: choices[id] }),
+              },
+            ],
             waitsForTableMin: 15,
             saltTarget: null,
             route: null,

@@ -11,20 +11,27 @@ const sectionOf = (text: string): readonly string[] | null => {
   const of = /\bfor the ([a-z]+)\b/.exec(text)?.[1];
   return of === undefined ? null : namesFrom(of);
 };
+const GREENS = /^(?:spinach|kale|chard|cabbage|pak-choi|spring-greens|collard)/;
 /** The words that a line is called by: as it stands there, by its animal, by its sort, by the food that goes in for it. */
 function namesOf(
   line: Extract<RecipeRead["lines"][number], { kind: "ingredient" }>,
-  { puts }: Settled,
+  { puts, instead }: Settled,
   into: readonly string[],
   hasBalls: boolean,
+  foods: FoodLookup,
 ): readonly (readonly string[])[] {
   const isChoice = line.joined === "or" && line.foods.length > 1 && puts.length > 0;
-  const taken = isChoice ? line.foods.filter((f) => puts.some((p) => p.words === f.words)) : line.foods;
+  const there = [...puts, ...(instead?.others ?? [])];
+  const taken = isChoice ? line.foods.filter((f) => there.some((p) => p.words === f.words)) : line.foods;
   const names = taken.flatMap(({ words, named }): string[][] => {
     const own = [namesFrom(words)].map((n) => [...n]);
     // What is made of passata is called tomato sauce.
     const made = named.is === "food" && named.food === "passata" ? [["tomato"]] : [];
-    if (named.is === "food") return [...own, [...namesFrom(named.food.replaceAll("-", " "))], ...made];
+    if (named.is === "food") {
+      const sort =
+        foods(named.food)?.group === "mushroom" ? [["mushroom"]] : GREENS.test(named.food) ? [["green"]] : [];
+      return [...own, [...namesFrom(named.food.replaceAll("-", " "))], ...made, ...sort];
+    }
     if (named.is !== "animal") return own;
     const { animal } = named;
     if (animal.job !== "meat") return [...own, [animal.job.startsWith("cheese") ? "cheese" : animal.job]];
@@ -60,7 +67,7 @@ export function stockOf(
     return [
       {
         line: s.line,
-        names: namesOf(line, s, into, hasBalls),
+        names: namesOf(line, s, into, hasBalls, foods),
         section: under,
         group: foods(into[0] ?? "")?.group ?? "other",
         foods: into,

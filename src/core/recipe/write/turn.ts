@@ -5,11 +5,13 @@ import { gramsOf } from "../lines/weigh";
 import { readAmountOnLine } from "../lines/readAmount";
 import { Kitchen, type Told } from "../run/machine";
 import { type Item, linesIn, newPot, type Pot } from "../run/pot";
+import { leaveOut } from "./leaveOut";
 import { leftOver } from "./leftOver";
 import { stockOf } from "./stock";
 import { run } from "../run/run";
 import { ownId } from "./ownId";
-import type { StepId } from "../../process/step";
+import type { Step } from "../../process/registry";
+import { NOTE_MOST, type StepId } from "../../process/step";
 import { meatParts } from "./meat";
 import { Writer } from "./write";
 import type { RecipeRead } from "../recipe";
@@ -61,6 +63,26 @@ const BINDERS = new Set([
 ]);
 /** What a batter is made of beside that. */
 const BATTER = new Set([...BINDERS, "beer", "sparkling-water", "baking-powder", "corn-starch", "rice-flour"]);
+/** Craft that a sentence tells, by the step before it. */
+function notesOf(method: RecipeRead["method"], k: Kitchen, writer: Writer): ReadonlyMap<StepId, string> {
+  const notes = new Map<StepId, string>();
+  let last: StepId | null = null;
+  method.forEach(({ text }, i) => {
+    last = writer.stepsOf.get(i)?.at(-1) ?? last;
+    if (k.told.get(i) !== "note" || last === null) return;
+    const note = [notes.get(last), text.trim()].filter((t) => t !== undefined).join(" ");
+    if (note.length <= NOTE_MOST) notes.set(last, note);
+  });
+  return notes;
+}
+const noted = (parts: readonly Part[], notes: ReadonlyMap<StepId, string>): Part[] =>
+  parts.map((p) => ({
+    ...p,
+    steps: p.steps.map((s): Step => {
+      const note = notes.get(s.id);
+      return note === undefined ? s : { ...s, note };
+    }),
+  }));
 /** Of a food that only the recipe names, characters: within what a household's file takes. */
 const LONGEST_NAME = 120;
 /**
@@ -101,18 +123,20 @@ export function turn(
   run(k, recipe.method);
   const own = new Map<FoodId, Food>();
   for (const s of settled)
-    for (const p of s.puts)
+    for (const p of [...s.puts, ...(s.instead?.others ?? [])])
       if (p.food === null && s.state !== "left-out")
         own.set(ownId(p.words), ownFood(ownId(p.words), p.words.slice(0, LONGEST_NAME)));
   const writer = new Writer(k, settled);
   const covered = new Set<number>();
   /** What was made ready for a meat whose route brings its own. */
   const needless = new Set<Pot>();
+  const isOut = (item: Item): boolean =>
+    item.is === "line" && settled.find((s) => s.line === item.line)?.instead?.out === true;
   const mains = meats.flatMap(({ dish }, i): Part[] => {
     const pot = meatPots[i] as Pot;
     const kinds = new Set(dish.parts.flatMap((p) => p.steps.map((s) => s.kind)));
     const brings = (item: Item): boolean => {
-      if (item.is === "food") return false;
+      if (item.is === "food" || item.is === "kept") return false;
       // A batter that was stirred for it.
       const of = item.is === "line" ? k.line(item.line).foods : [...linesIn(item.pot)].flatMap((l) => k.line(l).foods);
       const binds = kinds.has("bind") && k.mixes.has(pot) && of.every((f) => BINDERS.has(f));
@@ -129,24 +153,32 @@ export function turn(
     return meatParts(
       dish,
       i,
-      within.filter((it) => !brings(it)).flatMap((it) => writer.linesOf(it)),
+      within.filter((it) => !brings(it) && !isOut(it)).flatMap((it) => writer.linesOf(it)),
     );
   });
   const names = new Set(mains.map((m) => m.name));
   const parts = k.pots
     .filter((p) => p.meat === null && p.steps.length > 0 && !needless.has(p))
     .map((p) => writer.part(p, names));
-  const left = leftOver([...mains, ...parts], k, settled, covered);
+  const left = leftOver(writer.named([...mains, ...parts]), k, settled, covered, writer);
+  const made = leaveOut(left.parts, (choice) => writer.outs.has(choice));
   const dish: Dish = {
     id,
     name: recipe.name,
     replaces: meats[0]?.dish.replaces ?? null,
     servings: recipe.servings ?? USUAL_SERVINGS,
-    parts: left.parts,
+    parts: noted(made, notesOf(recipe.method, k, writer)),
+  };
+  const there = new Set(made.flatMap((p) => p.steps.map((s) => s.id)));
+  // A note that found no step, or no room, is no more than told.
+  const kept = made.length === 0 ? "" : dish.parts.flatMap((p) => p.steps.map((s) => s.note ?? "")).join("\n");
+  const toldOf = (i: number): Told => {
+    const said = k.told.get(i) ?? "open";
+    return said === "note" && !kept.includes(recipe.method[i]?.text.trim() ?? "") ? "no-cooking" : said;
   };
   const sentences = recipe.method.map((_, i): Sentence => {
-    const steps = writer.stepsOf.get(i) ?? [];
-    return { told: steps.length > 0 ? "steps" : (k.told.get(i) ?? "open"), steps };
+    const steps = (writer.stepsOf.get(i) ?? []).filter((id) => there.has(id));
+    return { told: steps.length > 0 ? "steps" : toldOf(i), steps };
   });
   return { dish, own: [...own.values()], covered: [...covered], unplaced: left.unplaced, sentences };
 }
