@@ -61,7 +61,8 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   onion: "onion, yellow onion, brown onion, white onion, sweet onion, pearl onion",
   "red-onion": "red onion",
   "spring-onion": "spring onion, scallion, green onion, salad onion",
-  "white-cabbage": "cabbage, white cabbage, green cabbage, savoy cabbage, pointed cabbage, napa cabbage",
+  "white-cabbage":
+    "cabbage, white cabbage, green cabbage, savoy cabbage, pointed cabbage, napa cabbage, chinese cabbage, chinese leaf",
   "green-beans": "green bean, french bean, fine bean, string bean, runner bean",
   fennel: "fennel, fennel bulb, bulb fennel",
   "soy-cream": "soy cream, soya cream",
@@ -187,7 +188,7 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   bulgur: "bulgur, bulgur wheat, bulghur",
   oats: "oat, rolled oat, porridge oat, oat flake, jumbo oat",
   buns: "bun, burger bun, hamburger bun, hot dog bun, bread roll, roll, soft roll, soft white roll, crusty roll, burger roll",
-  flatbread: "flatbread, pitta, pita, pita bread, flour tortilla, tortilla wrap, wrap",
+  flatbread: "flatbread, pitta, pita, pita bread, pitta bread, flour tortilla, tortilla wrap, wrap",
   "tortilla-corn": "corn tortilla, taco shell",
   "rice-noodles": "rice noodle, rice vermicelli, vermicelli rice",
   "soy-sauce": "soy, soy sauce, light soy sauce, soya sauce",

@@ -250,8 +250,10 @@ const rowOf10: Reader = (row) => inOneLine(row) as Plain;
 const FROM_10: Version = { kitchen: rowOf10, lists: Object.fromEntries(LISTS.map((list) => [list, rowOf10])) };
 /** In version 11 every line of a food had its grams, weighed or not; nothing was asked at the beginning of a cooking. */
 const FROM_11: Version = { lists: {} };
-/** In version 12 nothing was said beside a step, nothing could be chosen in a dish, and no dish said where it came from. */
-const FROM_12: Version = { lists: {} };
+/** In version 12 nobody said how long a thing is fried; nothing stood beside a step, nothing could be chosen, no dish said where it came from. */
+const PANNED_12: ReadonlySet<unknown> = new Set(["fry", "griddle"]);
+const [dishOf12, suppersOf12] = withSteps((step) => (PANNED_12.has(step.kind) ? { minutes: null, ...step } : step));
+const FROM_12: Version = { lists: { dishes: dishOf12, ...inSuppers(suppersOf12) } };
 const READERS: readonly Version[] = [
   FROM_1,
   FROM_2,

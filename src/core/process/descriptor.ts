@@ -8,7 +8,7 @@ import type { StepCommon } from "./step";
  */
 export type Field = Values & {
   /** What whoever leaves it out means: for settings that came later. */
-  readonly absent?: string | boolean;
+  readonly absent?: string | boolean | null;
 };
 type Values =
   | {
@@ -41,7 +41,7 @@ export const numberOrNull = (low: number, high: number) =>
 /** One of these words. */
 export const choice = <const T extends readonly string[]>(...of: T) => ({ is: "choice", of }) as const;
 /** The same, where a caller who does not know it yet means this. */
-export const since = <const F extends Field>(field: F, absent: string | boolean): F => ({ ...field, absent });
+export const since = <const F extends Field>(field: F, absent: string | boolean | null): F => ({ ...field, absent });
 /** Words, at most so many characters. */
 export const text = (most: number) => ({ is: "text", most }) as const;
 /** Yes or no. */

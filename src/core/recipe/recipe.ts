@@ -103,7 +103,8 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
     const said = amountSaid(l.text, sentences, lexicon);
     return said === null ? [l] : [readLine(said, lexicon, spoons) ?? l];
   });
-  lines = [...lines, ...linesIn(alsoNamed(sentences, lines, parts.name, lexicon))];
+  const also = linesIn(alsoNamed(sentences, lines, parts.name, lexicon));
+  lines = [...lines, ...also.map((l): LineRead => (l.kind === "ingredient" ? { ...l, ofMethod: true } : l))];
   const method = readMethod(sentences, lines);
   return {
     name: nameOf(parts.name),

@@ -58,6 +58,7 @@ const inTwo = check("twoPans", "In two pans at once");
 const minutes = (label = "Minutes"): Asked => number("minutes", label, "min");
 const salt = number("saltTo", "Salt up to", "percent", "none");
 const core = number("coreC", "Until the middle is", "temp", "browned only");
+const panned = number("minutes", "Minutes a batch", "min", "as it needs");
 const block: readonly Asked[] = [
   number("lengthMm", "Block, long", "length"),
   number("widthMm", "wide", "length"),
@@ -258,8 +259,8 @@ export function fieldsOf(step: Step, kitchen: Kitchen, chosen: string | null, li
     sear: () => [pans(kitchen, "frying"), inTwo, number("browningMin", "Browning, minutes a batch", "min")],
     brown: () => [pans(kitchen, "frying"), number("browningMin", "Browning, minutes", "min")],
     sweat: () => [pans(kitchen, "frying"), number("minutes", "Minutes", "min")],
-    fry: () => [pans(kitchen, "frying"), inTwo, core, check("lid", "Under a lid")],
-    griddle: () => [pans(kitchen, "frying"), inTwo, core, check("lid", "Under a lid")],
+    fry: () => [pans(kitchen, "frying"), inTwo, core, panned, check("lid", "Under a lid")],
+    griddle: () => [pans(kitchen, "frying"), inTwo, core, panned, check("lid", "Under a lid")],
     "deep-fry": () => [
       pans(kitchen, "pot"),
       number("oilC", "Oil at", "temp"),

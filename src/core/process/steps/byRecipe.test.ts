@@ -146,6 +146,33 @@ test("chips are fried twice in one oil: what the first frying left is all that t
   expect(of("two").inputs[0]?.contents.oilG).toBeCloseTo(left, 6);
 });
 
+describe("minutes that a recipe gives for the pan", () => {
+  const fried = (minutes: number | null, coreC: number | null = 74) =>
+    rowsOf([
+      part(
+        "p",
+        step("weigh", "w", [food("chickpeas-cooked", 400), food("egg", 50)]),
+        step("shape", "h", [], { form: "patty", pieceG: 90, diameterMm: 85 }),
+        step("fry", "f", [food("rapeseed-oil", 20)], { minutes, coreC }),
+      ),
+    ])("f");
+  const fact = (of: ReturnType<typeof fried>, kind: string) => of.facts.find((f) => f.kind === kind);
+  test("none: as long as the middle needs", () => expect(fact(fried(null), "cooked-through")).toBeDefined());
+  test("too few: they are taken, the middle is what it is, and raw egg stays raw", () => {
+    const short = fried(2);
+    expect(fact(short, "batches")).toMatchObject({ eachMin: 2 });
+    expect(fact(short, "core-short")).toMatchObject({ givenMin: 2, coreC: 74 });
+    expect(short.after.batch.tempC).toBeLessThan(74);
+    expect(short.after.marks).toContain("raw-egg");
+  });
+  test("enough: the middle is hot, and no hotter than asked", () => {
+    const long = fried(20);
+    expect(fact(long, "cooked-through")).toBeDefined();
+    expect(long.after.batch.tempC).toBeCloseTo(74, 6);
+    expect(long.after.marks).not.toContain("raw-egg");
+  });
+});
+
 describe("a step in the recipe's own words", () => {
   const done = (more: object, adds: readonly Line[] = [], kitchen = DEMO_KITCHEN) =>
     [

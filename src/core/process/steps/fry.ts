@@ -16,12 +16,20 @@ import {
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, roomInPanG, SWAP_MIN } from "./pan";
 import { defineStep, flag, fryingPan, numberOrNull, since, type StepWith } from "../descriptor";
 
-const FRY_FIELDS = { pan: fryingPan, twoPans: since(flag, false), coreC: numberOrNull(40, 100), lid: flag } as const;
+/** `minutes`: the cook's own in the pan, all faces together, for each batch; null works them out. */
+const FRY_FIELDS = {
+  pan: fryingPan,
+  twoPans: since(flag, false),
+  coreC: numberOrNull(40, 100),
+  minutes: since(numberOrNull(0.5, 60), null),
+  lid: flag,
+} as const;
 type FryStep = StepWith<"fry", typeof FRY_FIELDS>;
 const GRIDDLE_FIELDS = {
   pan: fryingPan,
   twoPans: since(flag, false),
   coreC: numberOrNull(40, 100),
+  minutes: since(numberOrNull(0.5, 60), null),
   lid: flag,
 } as const;
 type GriddleStep = StepWith<"griddle", typeof GRIDDLE_FIELDS>;
@@ -73,13 +81,14 @@ function fry(vessel: Vessel, step: FryStep | GriddleStep, context: StepContext):
   const bothFaces = wetCoreMinutes(context, shape, { ...heat, coreC: wantedC });
   if (!bothFaces.ok) return bothFaces;
   const neededMin = bothFaces.value * faces;
-  const eachMin = step.coreC === null ? browning : Math.max(LEAST_BROWNING_MIN, neededMin);
+  const eachMin = step.minutes ?? (step.coreC === null ? browning : Math.max(LEAST_BROWNING_MIN, neededMin));
 
   const brought = together(came.value);
   const waterOffG = batch.waterG * context.draw("pan water lost");
   const steam = water(waterOffG, 100);
   const { stays } = oilTaken(context, brought, waterOffG, batch);
-  const middleC = step.coreC !== null ? step.coreC : wetMiddleAfter(context, shape, heat, eachMin / faces);
+  const isReached = step.coreC !== null && eachMin >= neededMin;
+  const middleC = isReached ? (step.coreC ?? wantedC) : wetMiddleAfter(context, shape, heat, eachMin / faces);
   const after = at(subtract(subtract(add(batch, brought), steam), stays), middleC);
   const left: Output[] = [{ to: "air", contents: steam }];
   if (stays.oilG > 1e-9) left.push({ to: "utensil", contents: stays });
@@ -107,7 +116,7 @@ const panShapeOf = (vessel: Vessel, layerMm: number, context: StepContext): Piec
 export const fryStep = defineStep({
   kind: "fry",
   fields: FRY_FIELDS,
-  usual: { pan: null, twoPans: false, coreC: 74, lid: false },
+  usual: { pan: null, twoPans: false, coreC: 74, minutes: null, lid: false },
   waitsMin: 10,
   weighed: "water",
   lines: "coat",
@@ -118,7 +127,7 @@ export const fryStep = defineStep({
 export const griddleStep = defineStep({
   kind: "griddle",
   fields: GRIDDLE_FIELDS,
-  usual: { pan: null, twoPans: false, coreC: 74, lid: false },
+  usual: { pan: null, twoPans: false, coreC: 74, minutes: null, lid: false },
   waitsMin: 10,
   weighed: "water",
   lines: "coat",

@@ -141,7 +141,7 @@ describe("deep-fry", () => {
     const out = run(wet(400), oil());
     const lost = wet(400).batch.waterG - out.after.batch.waterG;
     expect(out.after.batch.oilG).toBeCloseTo(0.35 * lost, 6);
-    expect(out.outputs.find((l) => l.to === "utensil")?.contents.oilG).toBeCloseTo(1380 - 0.35 * lost, 6);
+    expect(out.outputs.find((l) => l.to === "drain")?.contents.oilG).toBeCloseTo(1380 - 0.35 * lost, 6);
   });
   test("no oil, a burner too weak, oil out of range", () => {
     expect(refusal(wet(200), { ...oil(), adds: [] }).kind).toBe("no-liquid");

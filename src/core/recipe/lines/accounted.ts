@@ -28,7 +28,7 @@ const CHANGES_NOTHING: ReadonlySet<string> = new Set(
     "peel-on drained drain patted dry dry-patted squeezed soaked thawed defrosted refreshed wiped warmed melted softened whisked beaten whipped room temperature chilled chill cold " +
     "cool cooled ice-cold room-temperature lukewarm tepid warm " +
     "fresh freshly ripe unripe raw new old young baby mature tender firm crisp juicy plump lean free-range organic fairtrade local seasonal homemade shop-bought store-bought bought ready-made " +
-    "premium favourite favorite nice proper authentic traditional standard regular normal ordinary plain simple everyday supermarket butcher's butcher farmhouse rustic " +
+    "broken snapped toasted floury waxy flatten flattened torn premium favourite favorite nice proper authentic traditional standard regular normal ordinary plain simple everyday supermarket butcher's butcher farmhouse rustic " +
     "serve serving garnish garnishing drizzle drizzling dust dusting sprinkle sprinkling scatter scattering brush brushing grease greasing fry frying deep-frying shallow-frying pan-frying " +
     "coat coating roll rolling cook cooking boil simmer simmering baking bake roast-tin stir-frying stir-fry stewing braising roasting-pan finish finishing top topping decorate dip dipping sauté sauteing sautéing " +
     "bowl dish jug pan pot tin-foil foil tray board plate time minute min hour hr second overnight day today advance beforehand later end night " +
@@ -173,12 +173,16 @@ const isHeard = (
           (token === "ground" && isGroundSpice(groups[i] ?? null, t.food)) ||
           (HEAT.has(token) && (POURED.has(groups[i] ?? "") || t.food === "stock")) ||
           (token === "mushroom" && groups[i] === "mushroom") ||
+          // "1 tin plum tomatoes": the sort of them.
+          (t.food === "tomatoes-tinned" && /^(?:plum|cherry)$/.test(token)) ||
+          (groups[i] === "nut" && token === "roasted") ||
           (/^(?:lemon|lime)-juice$/.test(t.food) && /^(?:lemon|lime|juice|juiced)$/.test(token)))) ||
       (t.is === "animal" &&
         (OF_ANIMAL.test(token) || (t.animal.job === "meat" && (isFormName(token) || OF_MEAT.test(token))))),
   );
 /** What is said of meat that a route takes the place of: all of it leaves with the meat. */
-const OF_MEAT = /^(?:rolled|ground|grass-fed|corn-fed|streaky|back|unsmoked|cured)$/;
+const OF_MEAT =
+  /^(?:skirt|flank|bavette|onglet|featherblade|oxtail|rolled|ground|grass-fed|corn-fed|streaky|back|unsmoked|cured)$/;
 /** What is said of anything that comes of an animal and is replaced by something else: its state and strength go with it. */
 const OF_ANIMAL =
   /^(?:smoked|frozen|cooked|roast|roasted|dried|stewing|braising|frying|hot|salted|unsalted|low-sodium|reduced-salt|low-salt|strong|mild|instant|powdered|hard-boiled|soft-boiled|condensed|full-fat|low-fat|semi-skimmed|whole|greek-style|thick|set|dark|white|red|tinned|canned|cooking)$/;

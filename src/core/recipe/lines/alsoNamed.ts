@@ -85,6 +85,14 @@ function lineOf(clause: string, named: NameOnLine, lexicon: Lexicon): string | n
     if (needsAmount(named.words.split(" ")) && !BESIDE.test(clause)) return null;
     // "Butter the dish", "oil a tin", "flour the board": done with it, not put in.
     if (/^\s*$/.test(before) && amount === "" && /^\s+(?:the|an?|your|it|them)\b/i.test(clause.slice(end))) return null;
+    // "Split and toast the buns": a verb between two others.
+    if (
+      /(?:\band|\bthen|,)\s*$/.test(before) &&
+      amount === "" &&
+      actionOf(own.toLowerCase()) !== null &&
+      /^\s+(?:the|it|them|each|both|your)\b/i.test(clause.slice(end))
+    )
+      return null;
     // "Split the buns, toast lightly."
     if (
       /^\s*(?:(?:and|then) )?$/.test(before) &&

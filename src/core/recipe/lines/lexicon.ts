@@ -26,6 +26,8 @@ export interface NameOnLine {
 }
 
 const ENDS_OTHERWISE: Readonly<Record<string, string>> = { cookies: "cookie", chillies: "chilli", chilies: "chili" };
+/** What ends in "a" by itself; of other words "as" is no plural. */
+const ENDS_IN_A = /^(?:pitta|pita|tortilla|focaccia|empanada|samosa|pakora|pizza|fajita|banana|enchilada|quesadilla)s$/;
 /** The same word in the singular, without accents. */
 export function singular(word: string): string {
   const plain = word
@@ -33,6 +35,7 @@ export function singular(word: string): string {
     .replace(/[\u0300-\u036f]/g, "")
     .toLowerCase()
     .replace(/['’]s?$/, "");
+  if (ENDS_IN_A.test(plain)) return plain.slice(0, -1);
   if (/(?:ss|us|is|as)$/.test(plain) || plain.length < 4) return plain;
   if (/ves$/.test(plain) && !/(?:olives|chives|endives|cloves)$/.test(plain))
     return plain === "leaves" ? "leaf" : plain === "calves" || plain === "halves" ? `${plain.slice(0, -3)}f` : plain;

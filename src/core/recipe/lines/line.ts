@@ -23,6 +23,8 @@ export type LineRead =
       readonly amount: Amount | null;
       readonly toTaste: boolean;
       readonly optional: boolean;
+      /** The list has it not: a sentence of the method names it. */
+      readonly ofMethod?: true;
       readonly foods: readonly FoodOnLine[];
       /** Whether the foods are alternatives of each other, or all go in. */
       readonly joined: "and" | "or";

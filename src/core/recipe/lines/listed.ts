@@ -52,10 +52,11 @@ export function listedOn(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
       line,
     )?.[1];
   if (citrus !== undefined) return [`zest of ${citrus}`, `juice of ${citrus}`];
-  // "basmati rice and naan, to serve": two things.
-  const served = /^([^\d,]+?) (?:and|&) ([^\d,]+?),? (to serve|to garnish|to finish)$/i.exec(line);
-  if (served?.[1] && served[2] && [served[1], served[2]].every((p) => lexicon.namesIn(p).length === 1))
-    return [`${served[1]}, ${served[3] as string}`, `${served[2]}, ${served[3] as string}`];
+  // "lettuce, sliced tomato and ketchup, to serve": each of them.
+  const served = /^([^\d]+?),? (to serve|to garnish|to finish)$/i.exec(line);
+  const beside = served?.[1]?.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/) ?? [];
+  if (beside.length > 1 && beside.every((p) => p.split(" ").length <= MOST_WORDS && lexicon.namesIn(p).length === 1))
+    return beside.map((p) => `${p}, ${served?.[2] as string}`);
   const dissolved = DISSOLVED.exec(line);
   // "1 stock cube dissolved in 300 ml boiling water" is a cube and water.
   if (dissolved?.[1] && dissolved[2]) return [dissolved[1].trim(), dissolved[2].replace(/\bwith\s+/i, "").trim()];

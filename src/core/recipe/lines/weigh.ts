@@ -106,6 +106,7 @@ const meatEach = (form: MeatForm, of: string): number =>
 /** Breads that a recipe counts and the table does not have, g of one of them (common practice; their packets say). */
 const BREADS: readonly (readonly [RegExp, number])[] = [
   [/\b(?:corn tortillas?|taco shells?|popp?adums?|poppadoms?)\b/i, 20],
+  [/\b(?:gyoza|dumpling|wonton|potsticker) (?:wrappers?|skins?|sheets?)\b/i, 9],
   [/\b(?:tortillas?|wraps?|chapatis?|rotis?)\b/i, 50],
   [/\b(?:buns?|rolls?|pittas?|pitas?|baps?|english muffins?)\b/i, 60],
   [/\b(?:flatbreads?|naans?|bagels?|baguettes?)\b/i, 90],

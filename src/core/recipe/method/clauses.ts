@@ -34,10 +34,27 @@ export interface Clause {
 const ONLY_WHEN =
   /^(?:for|to|in|on|while|when|once|meanwhile|after|off|with|as|at|before|over|using|if|first|next|finally|then|now)\b/;
 
+/** "Cook for 10 minutes, adding the kale for the last 2": it goes in after eight. */
+const lastMinutes = (sentence: string): string =>
+  sentence
+    .replace(
+      /,? (?:putting|placing|laying) ((?:a|the|some|one|\d+)\b.+?) (?:on each|on top|over (?:them|it|each))\b(?: (?:for|in) the (?:last|final) (?:\w+ )?min\w*)?/i,
+      ", then top with $1",
+    )
+    .replace(
+      /\bfor (?:a further |another |about )?(\d+)((?:\s*[-–]\s*|\s+to\s+)\d+)? ?(min\w*)(,? (?:and )?)adding (.+?) (?:for|in) the (?:last|final) (\d+|few|couple of)? ?min\w*/i,
+      (all, n: string, _to: string, min: string, _and: string, what: string, last: string | undefined) => {
+        // In water that is poured off it is boiled with the rest.
+        if (/\bwater\b/.test(sentence)) return all;
+        const late = Number(last ?? 1) || 3;
+        return `for ${Math.max(1, Number(n) - late)} ${min}, then add ${what} and cook for ${late} minutes`;
+      },
+    );
+
 /** A sentence as its clauses: each verb with its objects, where, with what, how long, how hot. */
 export function clausesOf(sentence: string, at: number): Clause[] {
   const plain = numbered(
-    sentence
+    lastMinutes(sentence)
       // "We do rice with it", "ate it with potatoes".
       .replace(
         /^\s*(?:(?:i|we|you) )?(?:usually |always )?(?:ate|had|have|do|did|eat|like)\s+(?=(?:it|them|this) with\b|[^.;]*\bwith (?:it|them|this)\b)/i,

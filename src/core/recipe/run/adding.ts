@@ -209,7 +209,12 @@ function soaks(d: Doing, pot: Pot, poured: readonly Mention[]): void {
   const bath: Item[] = liquids.length > 0 ? liquids : [{ is: "food", food: "water", massG: 4 * k.massIn(pot) }];
   const minutes = minutesOf(d) ?? (isHot ? 10 : 480);
   if (k.isBinder(food) && !k.canSoak(food)) addStep(d, pot, "gel", { minutes }, bath);
-  else if (k.canSoak(food)) addStep(d, pot, "soak", { waterC: isHot ? 95 : 18, minutes }, bath);
+  else if (k.canSoak(food) && !k.drinksCold(food)) {
+    // Rice that stands in water before it is cooked: nobody works out what it drinks.
+    addStep(d, pot, "rinse", { how: "soak", times: 1 });
+    k.here = pot;
+    return;
+  } else if (k.canSoak(food)) addStep(d, pot, "soak", { waterC: isHot ? 95 : 18, minutes }, bath);
   else {
     addStep(d, pot, pot.steps.length === 0 ? "weigh" : "season", {}, bath);
     addStep(d, pot, "rest", { minutes: Math.min(minutes, 2880), where: "worktop" });
@@ -248,6 +253,14 @@ export function lifts(d: Doing): void {
     if (pan === null && !(k.here !== null && isOnlyFat(k, k.here))) k.here = out[0] ?? k.here;
     return told(d, "with-meat");
   }
+  // "Remove the bay leaves": what only gave its taste is fished out, and the rest stays.
+  const words = new Set(d.clause.words.filter((w) => w.role === "object").map((w) => w.singular));
+  const meant = k.stock.filter((s) => s.names.some((n) => words.has(n.at(-1) ?? "")));
+  if (
+    meant.length > 0 &&
+    meant.every((s) => s.foods.every((f) => k.groupOf(f) === "seasoning" || f === "seaweed-kombu"))
+  )
+    return told(d, "no-cooking");
   const pot = named(d, "object").length > 0 ? workedOn(d) : k.here === null ? null : holderOf(k.here);
   if (pot === null) return told(d, "no-cooking");
   if (pot.waiting.length > 0 && pot.steps.length > 0) settleWaiting(d, pot);
@@ -257,16 +270,25 @@ export function lifts(d: Doing): void {
 function offHeat(d: Doing): void {
   told(d, "no-cooking");
 }
+const wholeOf = (pot: Pot) => ({ is: "pot", pot, role: "object", share: { is: "plain" }, at: 0 }) as const;
 /** What is put somewhere: out of the pan, into the fridge, into the dish, or together in a bowl. */
 export function puts(d: Doing): void {
   const { k, clause } = d;
   if (/\b(?:off|from) the heat\b/.test(clause.text)) return offHeat(d);
   if (/\b(?:out|aside|plate)\b/.test(clause.text)) return lifts(d);
   if (/\bback\b/.test(clause.text)) return adds(d);
-  if (/\b(?:on each|in the (?:middle|centre|center) of)\b/.test(clause.text) && k.here !== null) {
-    const filling = named(d, "object").filter((m) => !(m.is === "pot" && m.pot === k.here));
-    const shells = k.workOn(holderOf(k.here));
-    for (const name of ["dumpling", "parcel", "wonton", "pasty", "pocket"]) shells.called.add(name);
+  if (/\b(?:on(?:to)? each|in the (?:middle|centre|center) of)\b/.test(clause.text) && k.here !== null) {
+    const [wrapper] = named(d, "into", "over", "from").filter((m) => m.is === "line");
+    const held = wholeOf(holderOf(k.here));
+    const said = named(d, "object").filter((m) => !(m.is === "pot" && m.pot === k.here));
+    // "A teaspoon of filling in the middle of each wrapper": what is in hand goes into what the list has.
+    const filling = wrapper !== undefined && said.length === 0 ? [held] : said;
+    const shells = wrapper === undefined ? k.workOn(held.pot) : k.open();
+    if (wrapper !== undefined) {
+      shells.waiting.push(...k.take(wrapper, shells));
+      addStep(d, shells, "weigh");
+    }
+    for (const name of ["dumpling", "parcel", "wonton", "pasty", "pocket", k.dishName]) shells.called.add(name);
     if (filling.length > 0 && !isEmpty(shells))
       return addStep(
         d,

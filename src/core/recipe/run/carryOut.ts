@@ -45,6 +45,7 @@ const RULES: Readonly<Record<Action, Rule>> = {
     boiling.place = "hob";
     boiling.hot = true;
     boiling.wet ||= boiling.waiting.some((i) => d.k.isWet(i));
+    told(d, "steps");
   },
   blanch: (d) => heats(d, "blanch"),
   steam: (d) => heats(d, "steam"),
@@ -138,7 +139,9 @@ const RULES: Readonly<Record<Action, Rule>> = {
       /\b(?:juice|lemon|lime)\b.*\b(?:in|over|into)\b/.test(d.clause.text)
     )
       return adds(d);
-    const pot = workedOn(d);
+    const isOutOfHere =
+      /^(?:squeeze|wring) (?:out )?(?:the |any |all |all the |excess |as much |its |their )*(?:\w+ )?(?:water|liquid|moisture)\b/;
+    const pot = workedOn(isOutOfHere.test(d.clause.text) ? { ...d, mentions: [] } : d);
     if (pot === null || isEmpty(pot)) return told(d, "no-cooking");
     const can = [...linesIn(pot)].every((l) =>
       d.k.line(l).foods.every((f) => d.k.canPress(f) || d.k.isLiquid(f) || d.k.groupOf(f) === "seasoning"),

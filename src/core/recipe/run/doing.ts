@@ -159,7 +159,10 @@ export function workedOn(d: Doing, roles: readonly Mention["role"][] = ["object"
     return work;
   }
   // What lies in the pan already takes what is named with it: "fry the onion" in the oil that is hot.
-  const fat = k.here !== null && k.here.steps.length === 0 && !k.here.out && isOnlyFat(k, k.here) ? k.here : null;
+  const fat =
+    d.clause.action !== "toast" && k.here !== null && k.here.steps.length === 0 && !k.here.out && isOnlyFat(k, k.here)
+      ? k.here
+      : null;
   const pot = fat ?? k.open();
   k.here = pot;
   for (const m of objects) {

@@ -9,12 +9,13 @@ import {
   joins,
   minutesOf,
   named,
+  potsOf,
   settleWaiting,
   told,
   workedOn,
 } from "./doing";
 import { isEmpty, type Item, type Pot } from "./pot";
-import { simmered } from "./simmering";
+import { simmered, WITH_ROUTE_MIN } from "./simmering";
 import { cookInWater } from "./water";
 
 /** Fat in which pieces swim, g. */
@@ -25,13 +26,24 @@ const DRYING_MIN_PER_G = 0.016;
 const browningMin = (saidMin: number, rawG: number): number =>
   Math.max(Math.min(1, saidMin), Math.min(60, Math.round(2 * (saidMin - DRYING_MIN_PER_G * rawG)) / 2));
 const USUAL_OVEN_C = 190;
+const FRIES = new Set<Action>(["fry", "deep-fry", "sweat", "cook"]);
 /** Heat on what is in a pot, by the step that does what the verb means here. */
 export function heated(d: Doing, pot: Pot, said: Action): void {
   const { k, clause } = d;
   k.here = pot;
   const minutes = minutesOf(d);
   if (pot.meat !== null) return told(d, "with-meat");
-  if (isOnlyFat(k, pot) && pot.steps.length === 0 && pot.joining.length === 0) return told(d, "steps");
+  if (isOnlyFat(k, pot) && pot.steps.length === 0 && pot.joining.length === 0) {
+    // "Shape into balls. Heat the oil and fry for 4 minutes": what was made for it.
+    const made = FRIES.has(said)
+      ? k.pots.findLast(
+          (p) => p !== pot && p.meat === null && p.left > 0.999 && !p.hot && !p.out && (p.shaped || p.coated),
+        )
+      : undefined;
+    if (made === undefined || named(d, "object").length > 0) return told(d, "steps");
+    made.waiting.push(...pot.waiting.splice(0));
+    return heated(d, k.workOn(made), said);
+  }
   // The meat is done by its route, and nothing else lies in its fat.
   if (
     isOnlyFat(k, pot) &&
@@ -103,12 +115,7 @@ export function heated(d: Doing, pot: Pot, said: Action): void {
       if (oilG >= DEEP_OIL_G || pot.steps.some((x) => x.kind === "deep-fry")) return deepFried(d, pot);
       if (pot.wet) addStep(d, pot, "simmer", { minutes: minutes ?? 3, lid: false });
       else if (pot.shaped || pot.coated)
-        addStep(
-          d,
-          pot,
-          minutes === null ? "fry" : "sear",
-          minutes === null ? {} : { browningMin: Math.min(60, minutes) },
-        );
+        addStep(d, pot, "fry", { minutes: minutes === null ? null : Math.max(0.5, Math.min(60, minutes)) });
       else if (kind === "sweat") addStep(d, pot, "sweat", { minutes: Math.max(0.5, Math.min(90, minutes ?? 6)) });
       else
         addStep(d, pot, "brown", {
@@ -126,7 +133,7 @@ export function heated(d: Doing, pot: Pot, said: Action): void {
       return baked(d, pot);
     case "grill":
       if (pot.joining.length + pot.waiting.length > 0) settleWaiting(d, pot);
-      addStep(d, pot, "griddle");
+      addStep(d, pot, "griddle", { minutes: minutes === null ? null : Math.max(0.5, Math.min(60, minutes)) });
       break;
     case "toast":
       addStep(d, pot, "toast", { minutes: Math.max(0.1, Math.min(60, minutes ?? 3)) });
@@ -212,6 +219,20 @@ function isBakedByRoute({ k }: Doing, pot: Pot): boolean {
   const isOver = (food: string) => ["seasoning", "liquid", "fat", "other"].includes(k.groupOf(food));
   return holds && items.every((i) => (i.is === "pot" && i.pot.meat !== null) || k.foodsOf(i).every(isOver));
 }
+/** A stew in the oven: its hours were the meat's alone, unless something in it needs them as well. */
+function isBraise(d: Doing, pot: Pot): boolean {
+  const { k, clause } = d;
+  const items = pot.steps.flatMap((x) => x.items);
+  const isSlow = foodsIn(d, pot).some((f) => k.isBoiled(f) || SLOW.has(f));
+  return (
+    clause.covered &&
+    !isSlow &&
+    items.some((i) => i.is === "pot" && i.pot.meat !== null) &&
+    items.some((i) => k.isWet(i)) &&
+    pot.place !== "dish"
+  );
+}
+const SLOW = new Set(["potato", "swede", "sweet-potato", "parsnip", "celeriac", "beetroot"]);
 function baked(d: Doing, given: Pot): void {
   const { k, clause } = d;
   let pot = given;
@@ -223,7 +244,14 @@ function baked(d: Doing, given: Pot): void {
   const core = clause.heats.find((h) => h.of === "core")?.tempC ?? null;
   const ovenC = clause.heats.find((h) => h.of !== "core")?.tempC ?? k.ovenC ?? USUAL_OVEN_C;
   const said = minutesOf(d);
-  const minutes = said !== null && isBakedByRoute(d, pot) ? Math.min(said, GLAZED_MIN) : said;
+  const minutes =
+    said === null
+      ? null
+      : isBakedByRoute(d, pot)
+        ? Math.min(said, GLAZED_MIN)
+        : isBraise(d, pot)
+          ? Math.min(said, WITH_ROUTE_MIN)
+          : said;
   addStep(d, pot, "bake", {
     ovenC: Math.max(50, Math.min(280, ovenC)),
     minutes: minutes === null ? (core === null ? 30 : null) : Math.min(600, minutes),
@@ -258,10 +286,20 @@ export function melts(d: Doing): void {
   k.here = pan;
   told(d, "steps");
 }
+const IN_LIQUID = new Set<Action>(["cook", "boil", "simmer", "warm"]);
 /** Heat by a verb: what is named, or what is in hand, with what stands beside it. */
 export function heats(d: Doing, kind: Action): void {
   const objects = named(d, "object");
   const wet = named(d, "into", "with");
+  // "Cook the noodles in the broth for 4 minutes": in what simmers there.
+  const [broth] = potsOf(named(d, "into")).filter(
+    (p) => p.wet && p.left > 0.999 && p.meat === null && p.place === "hob",
+  );
+  if (broth !== undefined && IN_LIQUID.has(kind) && objects.length > 0 && !potsOf(objects).includes(broth)) {
+    const work = d.k.workOn(broth);
+    bringAlong(d, work, ["object", "with"]);
+    return heated(d, work, "simmer");
+  }
   if (kind === "boil" || kind === "blanch" || kind === "steam") return cookInWater(d, kind);
   if (
     kind === "cook" &&

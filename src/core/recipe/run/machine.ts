@@ -9,6 +9,7 @@ import { type Mention, mentionsIn, type Share } from "./references";
 
 /** So long peas and leaves take in a sauce, minutes (common practice). */
 export const RAW_MIN = 3;
+const A_LITTLE_G: Readonly<Record<string, number>> = { splash: 40, dash: 10, drizzle: 10, knob: 15, drop: 10 };
 const MIXES_ALL = new Set(["mix", "combine", "blend", "knead"]);
 /** A line of the list as the machine handles it: what goes in for it. */
 export interface Stock extends Callable {
@@ -22,6 +23,8 @@ export interface Stock extends Callable {
   readonly soaked: boolean;
   /** In hot water. */
   readonly soakedHot: boolean;
+  /** The line of the water that the list mixes it with. */
+  readonly mixedWith: number | null;
   /** The meat that a route takes the place of: its place among the meats. */
   readonly meat: number | null;
 }
@@ -62,6 +65,10 @@ export class Kitchen {
   toTable: readonly string[] = [];
   /** The sentence in hand, in small letters. */
   said = "";
+  /** All that is still to be done. */
+  later = "";
+  /** What the dish is called by, one word: what is shaped or filled for it is called so too. */
+  dishName = "";
   /** The clause before this one. */
   lastText = "";
   /** How many meanings deep the verb in hand is. */
@@ -115,6 +122,8 @@ export class Kitchen {
     }).flatMap((m): Mention | [] => {
       if (m.is === "pot")
         return m.pot.kept === null ? { ...m, pot: holderOf(m.pot) } : { ...m, share: keptShare(clause, m, m.pot.kept) };
+      const little = m.share.is === "plain" ? this.littleOf(clause, m) : null;
+      if (little !== null && this.isLeft(m.line)) return { ...m, share: little };
       const { meat, foods } = this.line(m.line);
       if (meat !== null) return { ...m, is: "pot", pot: holderOf(this.meats[meat] as Pot), ofMeat: true } as Mention;
       const holder = this.holding(m.line);
@@ -127,6 +136,15 @@ export class Kitchen {
         (m.share.is !== "plain" || group === "fat" || group === "liquid" || group === "seasoning");
       return goesOn ? m : ({ ...m, is: "pot", pot: holder } as Mention);
     });
+    // "Mix the filling ingredients": the meat of that heading is one of them.
+    const at = clause.words.findIndex((w) => w.singular === "ingredient" && w.role !== "mark");
+    const heading = at < 0 ? undefined : clause.words[at - 1]?.singular;
+    for (const s of heading === undefined ? [] : this.stock)
+      if (s.meat !== null && s.section.includes(heading ?? "")) {
+        const pot = holderOf(this.meats[s.meat] as Pot);
+        if (!said.some((m) => m.is === "pot" && m.pot === pot))
+          said.push({ is: "pot", pot, role: "object", share: { is: "plain" }, at, ofMeat: true });
+      }
     // "Spread with the rest of the glaze": of what was taken in part.
     const rest = clause.words.findIndex(
       (w, i) => w.word === "rest" && clause.words[i - 1]?.word === "the" && w.role !== "mark",
@@ -157,6 +175,20 @@ export class Kitchen {
         at: 998,
       })),
     ];
+  }
+  /** "A splash of milk" of 400 ml that a later sentence wants as well: about so many grams of it (common practice). */
+  private littleOf({ words }: Pick<Clause, "words">, { line, at }: Mention & { readonly is: "line" }): Share | null {
+    const before = words
+      .slice(Math.max(0, at - 3), at)
+      .map((w) => w.word)
+      .join(" ");
+    const grams = /\b(splash|dash|drizzle|knob|drop) of(?: the)?(?: \w+)?$/.exec(before)?.[1];
+    const { massG, names } = this.line(line);
+    const isWantedLater = names.some((n) => new RegExp(`\\b${n.at(-1) ?? "-"}`).test(this.later));
+    const wantG = grams === undefined ? null : (A_LITTLE_G[grams] ?? null);
+    return wantG === null || massG === null || massG < 3 * wantG || !isWantedLater
+      ? null
+      : { is: "part", of: wantG / massG };
   }
   /** The pot that a line has gone into last. */
   holding(line: number): Pot | null {
@@ -227,7 +259,10 @@ export class Kitchen {
       mention.is === "line"
         ? this.takeLine(mention.line, mention.share)
         : this.takePot(mention.pot, into, mention.share);
-    return item === null ? [] : [item];
+    // "1 tbsp flax mixed with 3 tbsp water": that comes along.
+    const beside = item?.is === "line" ? this.line(item.line).mixedWith : null;
+    const more = beside === null || item === null ? null : this.takeLine(beside, { is: "rest" });
+    return [...(item === null ? [] : [item]), ...(more === null ? [] : [more])];
   }
   /** What can be worked on: a pot from which nothing was taken, or a new one that begins with what is left of it. */
   workOn(pot: Pot): Pot {
@@ -291,6 +326,8 @@ export class Kitchen {
     /milk|cream|stock$/.test(food);
   /** Cooked in water that it drinks or that is poured off. */
   isBoiled = (food: FoodId): boolean => processOf(food).cook !== undefined;
+  /** Whether anything is known of how it drinks while it soaks. */
+  drinksCold = (food: FoodId): boolean => processOf(food).soak !== undefined || this.isBinder(food);
   canSoak = (food: FoodId): boolean => processOf(food).soak !== undefined || processOf(food).cook !== undefined;
   canPress = (food: FoodId): boolean => processOf(food).press !== undefined;
   isBinder = (food: FoodId): boolean => processOf(food).binder !== undefined;

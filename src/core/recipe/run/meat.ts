@@ -22,11 +22,19 @@ export function withMeat(d: Doing): boolean {
   const inMarinade =
     (clause.action === "add" || clause.action === "put" || clause.action === "toss") &&
     /\b(?:in|into|to|with) the marinade\b/.test(clause.text);
+  // "Tip the mince into a bowl with the onion and egg, mix with your hands".
+  const inBowl =
+    (clause.action === "add" || clause.action === "put") &&
+    /\bbowl\b/.test(clause.text) &&
+    d.mentions.some((m) => m.role === "with") &&
+    /\b(?:mix|combine|knead|squish|work|blend)\w*\b/.test(d.later);
   const action: Action = inMarinade
     ? "marinate"
-    : clause.action === "add" && /^stir/.test(clause.verb) && d.mentions.some((m) => m.role === "with")
+    : inBowl
       ? "mix"
-      : clause.action;
+      : clause.action === "add" && /^stir/.test(clause.verb) && d.mentions.some((m) => m.role === "with")
+        ? "mix"
+        : clause.action;
   if (!WITH_MEAT.has(action)) return false;
   const objects = named(d, "object");
   const spoken = potsOf(objects.length > 0 ? objects : d.mentions);

@@ -150,9 +150,14 @@ export function mixed(d: Doing): void {
     addStep(d, pot, "coat", { coating: "starch" }, items);
     pot.coated = true;
   } else addStep(d, pot, pot.steps.length === 0 && items.length === 0 ? "weigh" : "season", {}, items);
-  for (const name of ["mix", "mixture", "dough", "marinade", "filling", "paste", "jelly", "gel"])
-    if (new RegExp(`\\b${name}`).test(`${clause.text} ${d.later}`)) pot.called.add(name);
+  // "To make a dough" says what it is; "the filling" that still lies under its heading is another thing.
+  const says = MADE.filter((name) => new RegExp(`\\b${name}`).test(clause.text));
+  for (const name of says.length > 0 ? ["mix", "mixture", ...says] : MADE)
+    if (new RegExp(`\\b${name}`).test(`${clause.text} ${d.later}`) && !isStillListed(d, name)) pot.called.add(name);
 }
+const MADE = ["mix", "mixture", "dough", "marinade", "filling", "paste", "jelly", "gel"];
+const isStillListed = ({ k }: Doing, name: string): boolean =>
+  k.stock.some((s) => s.section.includes(name) && k.isLeft(s.line));
 /** What is mixed with a meat that is done lies with it in a pot; it is joined where that is cooked on. */
 function mixedWithMeat(d: Doing, meat: Pot, objects: Doing["mentions"]): void {
   const pot = besideMeat(d.k, meat);
@@ -256,6 +261,7 @@ export function shaped(d: Doing): void {
   const pieceG = Math.max(3, Math.min(5000, Math.round(k.massIn(pot) / count)));
   addStep(d, pot, "shape", { form, pieceG });
   pot.shaped = true;
+  if (k.dishName !== "") pot.called.add(k.dishName);
   for (const name of [
     "ball",
     "patty",

@@ -33,6 +33,7 @@ export function run(k: Kitchen, method: readonly MethodStep[]): void {
       .slice(i + 1)
       .filter((c) => c.action === "serve" || c.action === "stuff" || c.action === "top")
       .map((c) => c.text);
+    k.later = texts.slice(i + 1).join(" . ");
     for (const h of clause.heats) {
       if (h.of === "oven") k.ovenC = h.tempC;
       if (h.of === "oil") k.oilC = h.tempC;
@@ -83,13 +84,24 @@ function isCraft(text: string, clauses: readonly Clause[]): boolean {
   );
 }
 
-/** "Spread a third of the sauce, cover with 4 sheets; repeat twice": in the end all of it lies there. */
-const layersRepeated = (texts: readonly string[]): string[] =>
+/** "Heat half the oil. Fry half the dumplings. Repeat with the rest": in the end all of them. */
+const halvesRepeated = (texts: readonly string[]): string[] =>
   texts.map((text, i) =>
+    /\brepeat (?:this )?with (?:the )?(?:rest|remaining|other)/i.test(texts.slice(i, i + 4).join(" "))
+      ? text.replace(/\b(?:half|a third|a quarter|one third|some) (?:of )?(?=the\b|your\b)/gi, "")
+      : text,
+  );
+/** "Spread a third of the sauce, cover with 4 sheets; repeat twice": in the end all of it lies there. */
+const layersRepeated = (given: readonly string[]): string[] =>
+  halvesRepeated(given).map((text, i, texts) =>
     /\brepeat/i.test(`${text} ${texts[i + 1] ?? ""}`)
       ? text
           .replace(/\b(?:a |an |one |1 )?(?:third|half|quarter) (?:of )?(?=the\b|your\b)/gi, "")
           .replace(/\b(?:with )(?:a layer of )?\d+ (?=\w+ ?(?:sheets|slices|layers)\b)/gi, "with ")
+          .replace(
+            /\b(?:\d+|two|three|four|five|six) (?:sheets|slices) (?:of )?(?=(?:the )?(?:lasagn|pasta|aubergine|potato|courgette))/gi,
+            "",
+          )
       : text,
   );
 const ANNOUNCED =

@@ -158,7 +158,7 @@ export function layers(d: Doing): void {
     named(d, "object").length === 0 &&
     k.here !== null &&
     k.here.place !== "dish" &&
-    !/\b(?:dish|tin|tray)\b/.test(d.clause.text) &&
+    !/\b(?:dish(?:es)?|tins?|trays?)\b/.test(d.clause.text) &&
     k.pots.some(
       (p) => p !== k.here && p.left > 0.999 && (p.place === "dish" || (p.meat !== null && k.here?.hot === false)),
     )
@@ -212,7 +212,7 @@ export function layers(d: Doing): void {
       objects.flatMap((m) => k.take(m, pot)),
     );
   }
-  const isDish = /\b(?:dish|tin|tray|plate|case)\b/.test(d.clause.text);
+  const isDish = /\b(?:dish(?:es)?|tins?|trays?|plates?|cases?)\b/.test(d.clause.text);
   const given =
     objects.length === 0 && k.here !== null && isDish
       ? [{ is: "pot", pot: holderOf(k.here), role: "object", share: { is: "plain" }, at: 0 } as Mention]
@@ -249,7 +249,7 @@ export function layers(d: Doing): void {
       ? (settleWaiting(d, m.pot), k.take(m, pot))
       : k.take(m, pot),
   );
-  const isTray = /\btray\b/.test(d.clause.text);
+  const isTray = /\btrays?\b/.test(d.clause.text);
   addStep(d, pot, isTray ? "weigh" : "layer", {}, items);
   pot.place = "dish";
   pot.hot = true;
@@ -331,6 +331,14 @@ export function serves(d: Doing): void {
       if (/\b(?:mash|crush)/.test(d.clause.text)) addStep(d, pot, "mash", {});
     }
     if (before !== null) k.here = before;
+  }
+  // "Divide the noodles between bowls": what comes next goes over them.
+  const [dealt] = potsOf(named(d, "object")).filter((p) => p.left > 0.999 && p.meat === null);
+  if (dealt !== undefined && /\b(?:between|among|into|in) (?:\w+ ){0,3}(?:bowls|plates)\b/.test(d.clause.text)) {
+    k.settle(dealt);
+    dealt.out = false;
+    dealt.bathed = false;
+    k.here = dealt;
   }
   const lines = d.mentions.filter((m) => m.is === "line" && !staples.includes(m) && !roots.includes(m));
   const pots = [...new Set(potsOf(d.mentions))].filter((p) => p.left > 0.999);

@@ -3,7 +3,7 @@ import type { Pot } from "./pot";
 
 const LONG_SIMMER_MIN = 40;
 /** The meat's own hours: what it is replaced by needs so long in the sauce, minutes. */
-const WITH_ROUTE_MIN = 35;
+export const WITH_ROUTE_MIN = 35;
 /** Simmers; the hours that were the meat’s alone are left off. */
 export function simmered(d: Doing, pot: Pot, given: number | null): void {
   const { k, clause } = d;

@@ -22,7 +22,6 @@ export function strained(d: Doing, pot: Pot, keep: "liquid" | "pieces"): void {
 }
 /** Of a broth about so much is pieces (rule of thumb). */
 const SOLID_SHARE = 0.3;
-const IS_LIQUID = /\b(?:stock|broth|liquid|liquor|sauce|soup|gravy|milk|dashi|cream|infusion|mixture|it)\b/;
 /** "Strain the stock into a clean pan", "strain the lentils"; flour is sieved without a step. */
 export function strains(d: Doing): void {
   const { clause } = d;
@@ -31,14 +30,17 @@ export function strains(d: Doing): void {
   const pot = workedOn(d);
   if (pot === null || isEmpty(pot) || pot.meat !== null) return told(d, "no-cooking");
   if (pot.waiting.length > 0) addStep(d, pot, pot.steps.length === 0 ? "weigh" : "season");
-  const says = clause.words
-    .filter((w) => w.role === "object")
-    .map((w) => w.word)
-    .join(" ");
+  // "Strain the lentils": a line of the list that is no liquid.
+  const words = new Set(clause.words.filter((w) => w.role === "object").map((w) => w.singular));
+  const isOfPieces = [...linesIn(pot)].some(
+    (l) =>
+      d.k.line(l).names.some((n) => words.has(n.at(-1) ?? "")) &&
+      d.k.line(l).foods.some((f) => !d.k.isLiquid(f) && f !== "water"),
+  );
   if (pot.bathed) {
     pourOff(d.k, pot);
     return told(d, "steps");
   }
   if (!pot.wet) return told(d, "no-cooking");
-  strained(d, pot, says === "" || IS_LIQUID.test(says) ? "liquid" : "pieces");
+  strained(d, pot, isOfPieces ? "pieces" : "liquid");
 }

@@ -60,7 +60,7 @@ test.each([
     "400 g firm tofu; 3 tbsp cornflour; 2 tbsp oil",
     "Mix the cornflour and 1 tsp salt in a bowl, add the tofu and toss. Fry in the oil for 8 minutes.",
     "tofu-firm",
-    "weigh coat sear",
+    "weigh coat fry",
   ],
   [
     "out of the pan and back",
@@ -102,7 +102,7 @@ test.each([
     "400 g firm tofu; 60 g flour; 100 ml soy milk; 80 g breadcrumbs; 100 ml oil",
     "Slice the tofu. Flour, soy milk, crumbs. Fry in the oil, 4 minutes a side.",
     "tofu-firm",
-    "cut coat coat coat sear",
+    "cut coat coat coat fry",
   ],
   [
     "over what is in the hot tin",

@@ -42,6 +42,19 @@ function namesOf(
   return [...names, ...crumbs].filter((n) => n.length > 0);
 }
 
+const GELS = /^(?:ground-flax|chia|husk|husk-powder|psyllium)/;
+/** "Ground flax mixed with 3 tbsp water" is read as two lines: the water right behind a binder is that binder's. */
+function waterOf({ lines }: RecipeRead, at: number, into: readonly string[]): number | null {
+  const next = lines[at + 1];
+  const isWater =
+    next?.kind === "ingredient" &&
+    next.foods.length === 1 &&
+    next.foods[0]?.named.is === "food" &&
+    next.foods[0].named.food === "water" &&
+    /^[\d½¼¾]+\s*(?:tbsp|tablespoons?|ml|g)\b/i.test(next.text);
+  return isWater && into.length > 0 && into.every((f) => GELS.test(f)) ? at + 1 : null;
+}
+
 /** What a line is called, and what goes in for it; lines that were left out are none. */
 export function stockOf(
   recipe: RecipeRead,
@@ -54,7 +67,7 @@ export function stockOf(
   const sections = recipe.lines.map((l) => {
     if (l.kind === "heading")
       section = namesFrom(l.text.replace(/^(?:for|to) (?:the )?/i, "")).filter((w) => w !== "ingredient");
-    return section;
+    return l.kind === "ingredient" && l.ofMethod === true ? [] : section;
   });
   return settled.flatMap((s): Stock[] => {
     const line = recipe.lines[s.line];
@@ -76,6 +89,7 @@ export function stockOf(
         toServe: /\bto (?:serve|garnish|finish)\b/.test(text) || /^(?:serve|finish|garnish)/.test(under.join(" ")),
         soaked: /\bsoaked\b/.test(text),
         soakedHot: /\bsoaked in (?:hot|boiling|just-boiled|warm)\b/.test(text),
+        mixedWith: waterOf(recipe, s.line, into),
         byTaste: s.puts.some((p) => p.byTaste),
         meat: meatAt.get(s.line) ?? null,
       },

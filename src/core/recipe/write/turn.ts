@@ -1,9 +1,10 @@
 import type { Dish, Part } from "../../dish/dish";
 import type { Food, FoodId, FoodLookup } from "../../foods/food";
 import { ownFood } from "../../foods/own";
+import { singular } from "../lines/lexicon";
 import { gramsOf } from "../lines/weigh";
 import { readAmountOnLine } from "../lines/readAmount";
-import { Kitchen, type Told } from "../run/machine";
+import { Kitchen, type Stock, type Told } from "../run/machine";
 import { type Item, linesIn, newPot, type Pot } from "../run/pot";
 import { leaveOut } from "./leaveOut";
 import { leftOver } from "./leftOver";
@@ -63,6 +64,12 @@ const BINDERS = new Set([
 ]);
 /** What a batter is made of beside that. */
 const BATTER = new Set([...BINDERS, "beer", "sparkling-water", "baking-powder", "corn-starch", "rice-flour"]);
+/** "Pork gyoza with a dipping sauce" are gyoza; a word of the list is no name of the dish. */
+function dishNameOf(name: string, stock: readonly Stock[]): string {
+  const words = (name.toLowerCase().split(/\bwith\b|[,(:–-]/)[0] ?? "").split(/[^\p{L}]+/u).filter((w) => w.length > 3);
+  const last = singular(words.at(-1) ?? "");
+  return stock.some((s) => s.names.some((n) => n.includes(last))) ? "" : last;
+}
 /** Craft that a sentence tells, by the step before it. */
 function notesOf(method: RecipeRead["method"], k: Kitchen, writer: Writer): ReadonlyMap<StepId, string> {
   const notes = new Map<StepId, string>();
@@ -120,6 +127,7 @@ export function turn(
   };
   const routeDoes = meats.map((m) => new Set<string>(m.dish.parts.flatMap((p) => p.steps.map((x) => x.kind))));
   const k = new Kitchen(stock, foods, gramsSaid, meatPots, routeDoes);
+  k.dishName = dishNameOf(recipe.name, stock);
   run(k, recipe.method);
   const own = new Map<FoodId, Food>();
   for (const s of settled)
