@@ -11,6 +11,37 @@ import type { FoodId } from "./food";
  * Sources: `SR` household weights of USDA SR Legacy, from memory; `CP` common practice of cooks and shops.
  */
 const ROWS = `
+pasta | nest | 40 50 70 | CP
+rice-noodles | nest | 45 60 75 | CP
+wheat-noodles | nest | 45 60 75 | CP
+mangetout | piece | 2.5 3.4 5 | SR
+mangetout | handful | 25 40 60 | CP
+radish | piece | 4 6 9 | SR
+radish | bunch | 90 120 180 | CP
+kohlrabi | piece | 150 250 400 | CP
+okra | piece | 8 11 15 | SR
+plantain | piece | 150 180 230 | SR
+watercress | bunch | 70 85 100 | CP
+spring-greens | head | 150 200 300 | CP
+artichoke-hearts | piece | 15 25 35 | CP
+red-pepper-jar | piece | 40 60 90 | CP
+pear | piece | 140 178 230 | SR
+orange | piece | 100 131 185 | SR
+mango | piece | 200 250 340 | CP
+banana | piece | 95 118 136 | SR
+apricots-dried | piece | 5 7 9 | SR
+prunes | piece | 7 9.5 12 | SR
+saffron | pinch | 0.05 0.1 0.2 | CP
+juniper | piece | 0.2 0.3 0.4 | CP
+curry-leaves | piece | 0.1 0.15 0.25 | CP
+curry-leaves | leaf | 0.1 0.15 0.25 | CP
+curry-leaves | sprig | 1 2 3 | CP
+lemongrass | piece | 8 12 20 | CP
+lemongrass | stalk | 8 12 20 | CP
+lemongrass | stick | 8 12 20 | CP
+galangal | thumb | 10 15 25 | CP
+yeast-dried | bag | 7 7 8 | CP
+chocolate-dark | piece | 5 7 10 | CP
 soy-chunks | piece | 2 3 5 | CP
 plant-burgers | piece | 90 113 130 | CP
 plant-sausages | piece | 40 50 70 | CP

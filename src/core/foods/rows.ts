@@ -136,6 +136,18 @@ bean-sprouts | Bean sprouts | vegetable | 90.4 3.04 0.18 5.94 1.8 4.13 6 | SR 11
 lettuce | Lettuce | vegetable | 95.2 1.1 0.2 3 1.2 1.6 10 | SR 11252 medium | also=iceberg, round lettuce, butterhead, salad leaves; cup=45; fridge=5
 little-gem | Little gem lettuce | vegetable | 94.61 1.23 0.3 3.29 2.1 1.19 8 | SR 11251 high | also=cos, romaine; cup=47; fridge=6
 rocket | Rocket | vegetable | 91.71 2.58 0.66 3.65 1.6 2.05 27 | SR 11959 high | also=arugula; cup=20; fridge=3
+watercress | Watercress | vegetable | 95.11 2.3 0.1 1.29 0.5 0.2 41 | SR 11591 high | cup=34; fridge=3
+spring-greens | Spring greens | vegetable | 89.62 3.02 0.61 5.42 4 0.46 17 | SR 11161 high | also=collard greens; cup=36; fridge=5
+mangetout | Mangetout | vegetable | 88.89 2.8 0.2 7.55 2.6 4 4 | SR 11300 high | also=sugar snap peas, snow peas; cup=63; fridge=5
+radish | Radishes | vegetable | 95.27 0.68 0.1 3.4 1.6 1.86 39 | SR 11429 high | cup=116; fridge=7
+kohlrabi | Kohlrabi | vegetable | 91 1.7 0.1 6.2 3.6 2.6 20 | SR 11241 high | cup=135; fridge=14
+okra | Okra | vegetable | 89.58 1.93 0.19 7.45 3.2 1.48 7 | SR 11278 high | also=lady's fingers; cup=100; fridge=3
+plantain | Plantain | vegetable | 65.2 1.3 0.35 31.89 2.3 15 4 | SR 09277 medium | cup=148; fridge=7
+yam | Yam | vegetable | 69.6 1.53 0.17 27.88 4.1 0.5 9 | SR 11601 high | cup=150; fridge=14
+water-chestnuts | Water chestnuts, tinned | vegetable | 86.42 0.88 0.06 12.3 2.5 2.4 8 | SR 11590 medium | cup=140; pack=tin 225/140; fridge=3; bought=yes
+artichoke-hearts | Artichoke hearts, drained | vegetable | 86 2 1 9 4 1 300 | L low | ask=sulphites; cup=168; pack=tin 400/240; fridge=3
+red-pepper-jar | Roasted peppers from a jar, drained | vegetable | 90 1 0.6 6 1.5 4 300 | L low | also=piquillo peppers; ask=sulphites; cup=140; fridge=5
+samphire | Samphire | vegetable | 88 2 0.3 5 3 0 1200 | K low | also=marsh samphire, glasswort; fridge=3
 avocado | Avocado | vegetable | 73.23 2 14.66 8.53 6.7 0.66 7 | SR 09037 high | cup=150; fridge=2
 sweetcorn | Sweetcorn kernels, fresh or frozen | vegetable | 76.05 3.27 1.35 18.7 2 6.26 15 | SR 11167 high | also=maize, corn; cup=154; pack=bag 750; freezer=240
 sweetcorn-tinned | Sweetcorn, tinned, drained | vegetable | 81.5 2.29 1.22 14.34 2 4.44 205 | SR medium | also=canned corn; cup=164; pack=tin 340/285; fridge=3; bought=yes
@@ -151,10 +163,18 @@ jalapeno | Jalapeño, fresh | vegetable | 91.69 0.91 0.37 6.5 2.8 4.12 3 | SR 11
 birds-eye-chilli | Bird's eye chilli, fresh | vegetable | 88.02 1.87 0.44 8.81 1.5 5.3 9 | SR 11819 medium; as proxy | also=Thai chilli, finger chilli, small hot chilli; fridge=7
 scotch-bonnet | Scotch bonnet, fresh | vegetable | 88.02 1.87 0.44 8.81 1.5 5.3 9 | SR 11819 medium; as proxy | also=habanero; fridge=7
 apple | Apple | vegetable | 85.56 0.26 0.17 13.81 2.4 10.39 1 | SR 09003 high | cup=125; acid=0.4; fridge=21
+pear | Pear | vegetable | 83.96 0.36 0.14 15.23 3.1 9.75 1 | SR 09252 high | cup=140; acid=0.2; fridge=10
+orange | Orange, flesh | vegetable | 86.75 0.94 0.12 11.75 2.4 9.35 0 | SR 09200 high | cup=180; acid=1; fridge=14
+pineapple | Pineapple | vegetable | 86 0.54 0.12 13.12 1.4 9.85 1 | SR 09266 high | cup=165; acid=0.8; fridge=4
+mango | Mango | vegetable | 83.46 0.82 0.38 14.98 1.6 13.66 1 | SR 09176 high | cup=165; acid=0.3; fridge=5
+banana | Banana | vegetable | 74.91 1.09 0.33 22.84 2.6 12.23 1 | SR 09040 high | cup=150; acid=0.3; fridge=5
+pomegranate-seeds | Pomegranate seeds | vegetable | 77.93 1.67 1.17 18.7 4 13.67 3 | SR 09286 high | cup=174; acid=1; fridge=5
 lemon | Lemon, whole | vegetable | 88.98 1.1 0.3 9.32 2.8 2.5 2 | SR 09150 high | acid=4; fridge=21
 lime | Lime, whole | vegetable | 88.26 0.7 0.2 10.54 2.8 1.69 2 | SR 09159 high | acid=4.5; fridge=21
 dates | Dates, dried, stoned | vegetable | 20.53 2.45 0.39 75.03 8 63.35 2 | SR 09421 high | also=medjool dates; ask=sulphites; cup=147; cupboard=180
 raisins | Raisins | vegetable | 15.43 3.07 0.46 79.18 3.7 59.19 11 | SR 09298 high | also=sultanas, currants, dried grapes; ask=sulphites; cup=145; tbsp=9; cupboard=365
+apricots-dried | Apricots, dried | vegetable | 30.89 3.39 0.51 62.64 7.3 53.44 10 | SR 09032 high | ask=sulphites; cup=130; cupboard=180
+prunes | Prunes | vegetable | 30.92 2.18 0.38 63.88 7.1 38.13 2 | SR 09291 high | ask=sulphites; cup=174; cupboard=180
 cranberries-dried | Dried cranberries, sweetened | vegetable | 15.79 0.17 1.09 82.8 5.3 72.56 5 | SR 09079 medium | ask=sulphites; cup=120; tbsp=7.5; cupboard=365; bought=yes
 sauerkraut | Sauerkraut, drained | vegetable | 92.52 0.91 0.14 4.28 2.9 1.78 661 | SR 11439 high | ask=sulphites; cup=142; acid=1; fridge=14; bought=yes
 green-peppercorns | Green peppercorns in brine, drained | seasoning | 70 3 1 20 8 1 1500 | K low | ask=sulphites; tsp=4; fridge=30
@@ -197,6 +217,17 @@ coriander-seed | Coriander seed | seasoning | 8.86 12.37 17.77 54.99 41.9 ? 35 |
 fennel-seed | Fennel seed | seasoning | 8.81 15.8 14.87 52.29 39.8 ? 88 | SR 02018 high | tsp=2; cupboard=365
 turmeric | Turmeric, ground | seasoning | 12.85 9.68 3.25 67.14 22.7 3.21 27 | SR 02043 high | also=haldi; tsp=3; cupboard=365
 nutmeg | Nutmeg, ground | seasoning | 6.23 5.84 36.31 49.29 20.8 2.99 16 | SR 02025 high | tsp=2.2; cupboard=365
+mace | Mace, ground | seasoning | 8.17 6.71 32.38 50.5 20.2 ? 80 | SR 02022 high | tsp=1.7; cupboard=365
+juniper | Juniper berries | seasoning | 15 4 9 65 25 20 10 | K low | tsp=2; cupboard=365
+saffron | Saffron | seasoning | 11.9 11.43 5.85 65.37 3.9 ? 148 | SR 02037 medium | tsp=0.7; cupboard=365
+nigella | Nigella seeds | seasoning | 5 20 40 32 12 ? 20 | K low | also=kalonji, black onion seeds; ask=sesame, mustard; tsp=2.5; cupboard=365
+mustard-seeds | Mustard seeds | seasoning | 5.27 26.08 36.24 28.09 12.2 6.79 13 | SR 02024 high | has=mustard; ask=gluten; tsp=3.3; tbsp=10; cupboard=365
+fenugreek | Fenugreek seeds | seasoning | 8.84 23 6.41 58.35 24.6 ? 67 | SR 02019 high | ask=mustard; tsp=3.7; cupboard=365
+curry-leaves | Curry leaves | seasoning | 64 6 1 26 6 ? 20 | K low | fridge=7
+lemongrass | Lemongrass | seasoning | 70.58 1.82 0.49 25.31 ? ? 6 | SR 11972 high | cup=67; tbsp=4.8; fridge=14
+galangal | Galangal | seasoning | 80 1 1 16 2 2 10 | K low | tsp=2; tbsp=6; fridge=14
+celery-salt | Celery salt | seasoning | 1 0.5 0.6 2 0.5 0 35000 | L low | has=celery; tsp=4.5; cupboard=365
+vanilla | Vanilla extract | seasoning | 52.58 0.06 0.06 12.65 0 12.65 9 | SR 02050 high | tsp=4.2; tbsp=13; cupboard=1000; bought=yes
 allspice | Allspice, ground | seasoning | 8.46 6.09 8.69 72.12 21.6 ? 77 | SR 02001 high | also=pimento; tsp=1.9; cupboard=365
 cinnamon | Cinnamon, ground | seasoning | 10.58 3.99 1.24 80.59 53.1 2.17 10 | SR 02010 high | tsp=2.6; cupboard=365
 mustard-powder | Mustard powder | seasoning | 5.27 26.08 36.24 28.09 12.2 6.79 13 | SR 02024 high | has=mustard; ask=gluten, celery; tsp=2; cupboard=365
@@ -247,6 +278,15 @@ tomato-paste | Tomato paste, unsalted | seasoning | 73.5 4.32 0.47 18.91 4.1 12.
 ketchup | Tomato ketchup | seasoning | 68.5 1.04 0.1 27.4 0.3 21.3 907 | SR 11935 high | ask=celery, gluten, mustard; tbsp=17; tsp=5.7; acid=1.5; glutamate=0.3; fridge=60; bought=yes
 barbecue-sauce | Barbecue sauce | seasoning | 57 0.82 0.63 40.77 0.9 33.24 1027 | SR 06150 medium | also=BBQ sauce; ask=gluten, soy, mustard, celery, fish, sulphites, sesame, nuts; tbsp=17; acid=0.8; fridge=90; bought=yes
 hot-sauce | Hot chilli sauce | seasoning | 90 0.5 0.4 1.8 0.3 1.3 2600 | SR medium | ask=sulphites, gluten, soy, fish; tsp=4.7; acid=1.5; fridge=180; bought=yes
+chipotle-paste | Chipotle paste | seasoning | 70 2 4 18 5 10 1500 | L low | ask=sulphites, gluten, soy, celery; tbsp=16; tsp=5.3; acid=1; fridge=60
+sweet-chilli-sauce | Sweet chilli sauce | seasoning | 50 0.5 0.3 46.5 1 45 1500 | L low | ask=sulphites, fish, soy, gluten; tbsp=18; tsp=6; acid=0.8; fridge=90
+mango-chutney | Mango chutney | seasoning | 35 0.4 0.2 62 1 55 1200 | L low | ask=sulphites, mustard, celery; tbsp=20; tsp=7; acid=0.8; fridge=60
+cranberry-sauce | Cranberry sauce | seasoning | 60 0.2 0.1 39 1 35 20 | L low | ask=sulphites; tbsp=17; acid=0.8; fridge=28
+redcurrant-jelly | Redcurrant jelly | seasoning | 33 0.2 0 65 0.6 62 20 | L low | ask=sulphites; tbsp=20; acid=0.8; fridge=90
+balsamic-glaze | Balsamic glaze | seasoning | 40 0.5 0 55 0 45 40 | L low | ask=sulphites; tbsp=18; acid=2.5; fridge=180
+horseradish-sauce | Horseradish sauce | seasoning | 72 2 9 13 3 7 900 | L low | ask=milk, egg, mustard, sulphites, gluten; tbsp=16; acid=0.8; fridge=28
+mint-sauce | Mint sauce | seasoning | 72 1.5 0.2 20 2 18 900 | L low | ask=sulphites, gluten; tbsp=16; acid=1.5; fridge=28
+teriyaki-sauce | Teriyaki sauce | seasoning | 67.7 5.93 0.02 15.56 0.1 14.1 3833 | SR 06112 medium | has=soy, gluten; ask=sulphites, sesame; tbsp=18; tsp=6; glutamate=0.6; acid=0.3; fridge=90; bought=yes
 salsa | Tomato salsa | seasoning | 89 1.5 0.2 6.6 1.8 3.9 700 | SR 06164 medium | ask=sulphites, gluten; tbsp=16; cup=259; acid=0.8; fridge=14; bought=yes
 harissa | Harissa paste | seasoning | 74 3 7 11 5 5 1000 | L low | ask=sulphites, gluten, celery; tbsp=15; tsp=5; acid=1; fridge=60
 curry-paste | Curry paste | seasoning | 55 4 16 17 6 6 1900 | L low | also=Thai curry paste, tikka paste; ask=crustaceans, fish, molluscs, mustard, celery, gluten, soy, nuts, peanut, sesame, sulphites, milk; tbsp=16; tsp=5.3; acid=0.8; fridge=30
@@ -261,6 +301,8 @@ seaweed-hijiki | Hijiki, dried | seasoning | 10 10 1 55 45 0 1800 | K low | ask=
 liquid-smoke | Smoke seasoning, liquid | seasoning | 95 0 0 1 0 0 10 | K low | also=smoke essence; ask=gluten, soy, sulphites; tsp=5; acid=3; cupboard=365
 wine-white | White wine | liquid | 86.86 0.07 0 2.6 0 0.96 5 | SR 14106 high | unless=sulphites; ask=egg, milk, fish; cup=235; tbsp=15; acid=0.6; fridge=4
 wine-red | Red wine | liquid | 86.49 0.07 0 2.61 0 0.62 4 | SR 14096 high | unless=sulphites; ask=egg, milk, fish; cup=235; tbsp=15; acid=0.6; fridge=4
+fortified-wine | Fortified wine | liquid | 72 0.2 0 12 0 9 9 | SR medium | also=sherry, port, marsala, madeira, vermouth; unless=sulphites; ask=egg, milk, fish; cup=236; tbsp=15; acid=0.4; fridge=30
+spirits | Spirits | liquid | 66.6 0 0 0 0 0 1 | SR 14037 high | also=brandy, rum, vodka, whisky, gin; cup=222; tbsp=14; cupboard=1000
 beer | Beer, pale | liquid | 92 0.46 0 3.55 0 0 4 | SR 14003 high | unless=gluten; ask=sulphites, fish; cup=237; fridge=2
 cider | Cider, dry | liquid | 92 0.1 0 3.5 0 2.5 7 | L low | also=hard cider; ask=sulphites, fish; cup=240; tbsp=15; fridge=2
 rice-wine | Rice wine for cooking | liquid | 82 0.5 0 5 0 1 500 | L low; salted or not by its label | also=Shaoxing wine, sake; ask=gluten, sulphites, fish; cup=235; tbsp=15; acid=0.2; cupboard=180
@@ -269,6 +311,7 @@ brown-sugar | Brown sugar | seasoning | 1.34 0.12 0 98.09 0 97.02 28 | SR 19334 
 maple-syrup | Maple syrup | seasoning | 32.39 0.04 0.06 67.04 0 60.46 12 | SR 19353 high | tbsp=20; tsp=6.7; fridge=180
 agave | Agave syrup | seasoning | 22.94 0.09 0.45 76.37 0.2 68.03 4 | SR 19912 high | tbsp=21; tsp=6.9; cupboard=365
 molasses | Dark treacle | seasoning | 21.87 0 0.1 74.73 0 74.72 37 | SR 19304 high | also=molasses; ask=sulphites; tbsp=20; cupboard=365
+golden-syrup | Golden syrup | seasoning | 19 0.3 0 79 0 78 270 | L low | also=light treacle; tbsp=21; tsp=7; cupboard=365
 
 walnuts | Walnuts | nut | 4.07 15.23 65.21 13.71 6.7 2.61 2 | SR 12155 high | has=nuts; cup=100; pack=bag 200; cupboard=90; freezer=365
 cashews | Cashews, raw | nut | 5.2 18.22 43.85 30.19 3.3 5.91 12 | SR 12087 high | has=nuts; cup=130; tbsp=9; pack=bag 200; cupboard=120
@@ -289,6 +332,12 @@ pine-nuts | Pine nuts | nut | 2.28 13.69 68.37 13.08 3.7 3.59 2 | SR 12147 high;
 sunflower-seeds | Sunflower seeds | nut | 4.73 20.78 51.46 20 8.6 2.62 9 | SR 12036 high | cup=140; tbsp=9; cupboard=120
 pumpkin-seeds | Pumpkin seeds | nut | 5.23 30.23 49.05 10.71 6 1.4 7 | SR 12014 high | also=pepitas; cup=129; tbsp=8; cupboard=120
 sesame-seeds | Sesame seeds | nut | 4.69 17.73 49.67 23.45 11.8 0.3 11 | SR 12023 high | also=benne; has=sesame; tbsp=9; cup=144; cupboard=180
+poppy-seeds | Poppy seeds | nut | 5.95 17.99 41.56 28.13 19.5 2.99 26 | SR 02033 high | ask=sesame; tbsp=8.8; tsp=2.8; cupboard=180
+coconut-desiccated | Desiccated coconut | nut | 3 6.88 64.53 23.65 16.3 7.35 37 | SR 12108 high | ask=sulphites; cup=80; tbsp=5; cupboard=180
+coconut-creamed | Creamed coconut | nut | 2 6 66 21 15 7 30 | L low | ask=sulphites; tbsp=15; cupboard=365
+chocolate-dark | Dark chocolate, 70 % | other | 1.37 7.79 42.63 45.9 10.9 23.99 20 | SR 19904 medium | ask=milk, soy, nuts, peanut, gluten; cupboard=365; bought=yes
+hummus | Hummus | other | 66.59 7.9 9.6 14.29 6 0.27 379 | SR 16158 medium | also=houmous; has=sesame; ask=sulphites; tbsp=15; cup=246; fridge=3; bought=yes
+yeast-dried | Dried yeast | other | 5.08 40.44 7.61 41.22 26.9 0 51 | SR 18375 high | also=instant yeast, fast-action yeast; ask=gluten; tsp=3.1; cupboard=365
 tahini | Tahini | nut | 3.05 17 53.76 21.19 9.3 0.49 115 | SR 12166 high | also=sesame paste; has=sesame; ask=nuts, peanut; tbsp=15; cup=240; cupboard=180
 ground-flax | Ground flax seed | nut | 6.96 18.29 42.16 28.88 27.3 1.55 30 | SR 12220 high | also=linseed, flaxmeal; tbsp=7; cup=104; fridge=60
 ground-chia | Ground chia seed | nut | 5.8 16.54 30.74 42.12 34.4 ? 16 | SR 12006 high | also=chia; tbsp=7; cupboard=120
@@ -333,6 +382,9 @@ filo | Filo pastry, raw | grain | 32.6 7.1 6 52.6 1.9 0.18 483 | SR 18338 high |
 corn-husks | Corn husks, dried, to wrap in | other | 8 4 1 84 30 2 20 | K low; not eaten | also=tamale husks; cupboard=365
 quinoa | Quinoa, dry | grain | 13.28 14.12 6.07 64.16 7 ? 5 | SR 20035 high | ask=gluten; cup=170; pack=bag 500; cupboard=365
 bread | Wheat bread | grain | 36.4 8.85 3.33 49.4 2.7 5.67 491 | SR medium | has=gluten; ask=soy, milk, sesame, lupin, egg, nuts; fridge=5; freezer=90; bought=yes
+croutons | Croutons | grain | 5.5 11.9 6.6 73.5 5.1 4.4 698 | SR 18242 medium | has=gluten; ask=milk, egg, soy, sesame; cup=30; cupboard=30; bought=yes
+tortilla-chips | Tortilla chips | grain | 1.5 7 22 67 5 1 400 | L low | ask=gluten, milk, soy; cup=26; cupboard=30
+gnocchi | Potato gnocchi, ready | grain | 55 4 0.5 38 2 1 400 | L low | has=gluten; ask=egg, milk, sulphites; cup=150; pack=pack 500; fridge=5
 buns | Burger buns | grain | 34.7 9.5 4.33 49.45 2.1 6.45 479 | SR 18350 medium | also=rolls, baps; has=gluten; ask=soy, milk, sesame, egg, lupin, nuts; fridge=4; freezer=90; bought=yes
 flatbread | Wheat flatbread | grain | 31 8 6 52 3 3 600 | L low | also=wraps, pitta; has=gluten; ask=milk, soy, sesame, egg, lupin; fridge=5; freezer=90
 tortilla-corn | Corn tortillas | grain | 45.9 5.7 2.85 44.64 6.3 0.88 45 | SR 18363 high | ask=gluten; fridge=7
@@ -343,6 +395,8 @@ rapeseed-oil | Rapeseed oil | fat | 0 0 100 0 0 0 0 | SR high | also=canola oil;
 olive-oil | Olive oil | fat | 0 0 100 0 0 0 2 | SR 04053 high | tbsp=13.5; tsp=4.5; cup=216; cupboard=180
 sunflower-oil | Sunflower oil | fat | 0 0 100 0 0 0 0 | SR high | also=frying oil; tbsp=13.6; tsp=4.5; cup=218; cupboard=180
 sesame-oil | Sesame oil, toasted | fat | 0 0 100 0 0 0 0 | SR high | has=sesame; ask=soy; tbsp=13.6; tsp=4.5; cupboard=180
+chilli-oil | Chilli oil | fat | 0 0 99 1 0 0 20 | L low | ask=soy, sesame, peanut, gluten, crustaceans, fish; tbsp=13.6; tsp=4.5; cupboard=180
+truffle-oil | Truffle oil | fat | 0 0 100 0 0 0 0 | L low | ask=milk; tbsp=13.6; tsp=4.5; cupboard=180
 vegetable-oil | Vegetable oil, blended | fat | 0 0 100 0 0 0 0 | L medium | also=salad oil; ask=soy; tbsp=13.6; tsp=4.5; cup=218; cupboard=180
 walnut-oil | Walnut oil | fat | 0 0 100 0 0 0 0 | SR 04528 high | has=nuts; tbsp=13.6; tsp=4.5; cup=218; cupboard=90
 hazelnut-oil | Hazelnut oil | fat | 0 0 100 0 0 0 0 | SR 04532 high | has=nuts; tbsp=13.6; tsp=4.5; cup=218; cupboard=90

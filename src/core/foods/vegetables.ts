@@ -46,6 +46,13 @@ const TENDER: Readonly<Record<FoodId, readonly Tender[]>> = {
   leek: [row(20, [7, 10], [8, 12])],
   fennel: [row(30, [10, 15], [12, 16])],
   sweetcorn: [row(45, [4, 7], [6, 9])],
+  "spring-greens": LEAVES,
+  mangetout: [row(6, [2, 3], [3, 4])],
+  kohlrabi: [row(20, [10, 14], [12, 16])],
+  okra: [row(15, [5, 8], [6, 9])],
+  plantain: [row(25, [12, 16], [14, 18])],
+  yam: [row(25, [12, 16], [14, 18])],
+  samphire: [row(3, [1, 2], [2, 3])],
   peas: [row(8, [2, 4], [3, 4])],
 };
 /** Vegetables without a row of their own (rule of thumb). */

@@ -127,6 +127,7 @@ const COUNTED = [
   "ear",
   "spear",
   "pod",
+  "nest",
 ] as const;
 /** Words for the same thing, on either side of a sea. */
 const SAME: Readonly<Record<string, string>> = {

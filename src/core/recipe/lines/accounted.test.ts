@@ -44,7 +44,6 @@ describe("every word of a line is accounted for", () => {
     "50 g peanut flour",
     "30 g lupin flour",
     "2 tbsp sesame flour",
-    "1 tsp celery salt",
     "1 tsp garlic salt",
     "2 tbsp sesame salt",
     "2 tbsp honey mustard",

@@ -176,6 +176,7 @@ const isHeard = (
           // "1 tin plum tomatoes": the sort of them.
           (t.food === "tomatoes-tinned" && /^(?:plum|cherry)$/.test(token)) ||
           (groups[i] === "nut" && token === "roasted") ||
+          ((groups[i] === "mushroom" || t.food === "red-pepper") && token === "mixed") ||
           (/^(?:lemon|lime)-juice$/.test(t.food) && /^(?:lemon|lime|juice|juiced)$/.test(token)))) ||
       (t.is === "animal" &&
         (OF_ANIMAL.test(token) || (t.animal.job === "meat" && (isFormName(token) || OF_MEAT.test(token))))),

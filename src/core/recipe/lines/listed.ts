@@ -52,8 +52,10 @@ export function listedOn(given: string, lexicon: Lexicon, spoons: SpoonSystem): 
       line,
     )?.[1];
   if (citrus !== undefined) return [`zest of ${citrus}`, `juice of ${citrus}`];
-  // "lettuce, sliced tomato and ketchup, to serve": each of them.
-  const served = /^([^\d]+?),? (to serve|to garnish|to finish)$/i.exec(line);
+  // "lettuce, sliced tomato and ketchup, to serve", "To serve: rice, soured cream and lime": each of them.
+  const ahead = /^(to serve|to garnish|to finish)\s*[:–-]\s*(\D+)$/i.exec(line);
+  const turned = ahead?.[1] && ahead[2] ? `${ahead[2].trim()}, ${ahead[1].toLowerCase()}` : line;
+  const served = /^([^\d]+?),? (to serve|to garnish|to finish)$/i.exec(turned);
   const beside = served?.[1]?.split(/\s*,\s*(?:and\s+)?|\s+(?:and|&)\s+/) ?? [];
   if (beside.length > 1 && beside.every((p) => p.split(" ").length <= MOST_WORDS && lexicon.namesIn(p).length === 1))
     return beside.map((p) => `${p}, ${served?.[2] as string}`);

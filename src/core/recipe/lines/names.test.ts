@@ -18,7 +18,7 @@ const NAMED_WITH: ReadonlySet<string> = new Set(
 /** Vegetables without minutes of their own: eaten raw, cooked as a seasoning, from a tin or a jar, or by the rule of thumb. */
 const NO_MINUTES: ReadonlySet<string> = new Set(
   (
-    "apple aubergine avocado bean-sprouts birds-eye-chilli dates jalapeno lemon lettuce lime little-gem rocket scotch-bonnet bamboo-shoots bamboo-shoots-raw banana-blossom banana-peel cassava celery chilli courgette " +
+    "watercress radish water-chestnuts artichoke-hearts red-pepper-jar pear orange pineapple mango banana pomegranate-seeds apricots-dried prunes apple aubergine avocado bean-sprouts birds-eye-chilli dates jalapeno lemon lettuce lime little-gem rocket scotch-bonnet bamboo-shoots bamboo-shoots-raw banana-blossom banana-peel cassava celery chilli courgette " +
     "cranberries-dried cucumber garlic ginger hearts-of-palm jackfruit-young kimchi onion potato-nuggets raisins red-onion " +
     "red-pepper sauerkraut shallot spring-onion sweetcorn-tinned tomato tomatoes-dried tomatoes-tinned"
   ).split(" "),

@@ -45,7 +45,7 @@ const EACH: Readonly<Partial<Record<AnimalJob, Readonly<Record<string, number>>>
   "fish-sauce": { splash: 8, dash: 3 },
   anchovy: { piece: 4, tin: 30, jar: 60 },
   worcester: { splash: 5, dash: 2 },
-  "egg-pasta": { bag: 250 },
+  "egg-pasta": { bag: 250, nest: 60, sheet: 20 },
   hidden: { piece: 60, bag: 320, tin: 400, sheet: 215, jar: 190, slice: 40 },
 };
 /** Grams of one piece of meat by its form (common practice). */

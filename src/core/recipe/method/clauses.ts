@@ -38,14 +38,22 @@ const ONLY_WHEN =
 const lastMinutes = (sentence: string): string =>
   sentence
     .replace(
+      /\broll ((?:(?:them|it|each|each one|each ball|the [a-z]+) )?)in (?=(?:the |some |seasoned |plain |beaten )*(?:flour|egg|bread|panko|crumb|sesame|cornflour|starch|polenta|semolina))/i,
+      "coat $1in ",
+    )
+    .replace(
       /,? (?:putting|placing|laying) ((?:a|the|some|one|\d+)\b.+?) (?:on each|on top|over (?:them|it|each))\b(?: (?:for|in) the (?:last|final) (?:\w+ )?min\w*)?/i,
       ", then top with $1",
+    )
+    .replace(
+      /,? (?:pushing|hiding|tucking|pressing|sealing) ((?:a|the|some|one|\d+)\b.+?) (?:in|into|inside)(?: the (?:middle|centre|center) of)? (?:each|them)(?: one| ball)?\b/i,
+      ", then stuff them with $1",
     )
     .replace(
       /\bfor (?:a further |another |about )?(\d+)((?:\s*[-–]\s*|\s+to\s+)\d+)? ?(min\w*)(,? (?:and )?)adding (.+?) (?:for|in) the (?:last|final) (\d+|few|couple of)? ?min\w*/i,
       (all, n: string, _to: string, min: string, _and: string, what: string, last: string | undefined) => {
         // In water that is poured off it is boiled with the rest.
-        if (/\bwater\b/.test(sentence)) return all;
+        if (/\b(?:water|boil|parboil|blanch|steam)\b/i.test(sentence)) return all;
         const late = Number(last ?? 1) || 3;
         return `for ${Math.max(1, Number(n) - late)} ${min}, then add ${what} and cook for ${late} minutes`;
       },

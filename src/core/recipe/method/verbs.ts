@@ -104,7 +104,7 @@ const VERBS: Readonly<Record<Action, string>> = {
   chill: "chill refrigerate",
   stuff: "stuff fill pack pile wrap spoon",
   layer: "layer overlap arrange",
-  spread: "spread lay",
+  spread: "spread lay drape",
   top: "top scatter sprinkle garnish finish dot",
   serve: "serve eat enjoy dish plate share",
   "lift-out": "lift remove",

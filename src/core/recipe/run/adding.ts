@@ -42,6 +42,10 @@ function saysSomethingElse({ k, clause, mentions }: Doing): boolean {
 /** What is named goes into the pot in hand, or into the one that is named; it waits there for the heat or the mixing that takes it. */
 export function adds(d: Doing): void {
   const { k, clause } = d;
+  if (/^set (?:it |them |this |the \w+ |everything )?aside\b/.test(clause.text)) {
+    lifts(d);
+    return told(d, "no-cooking");
+  }
   if (clause.verb === "" && saysSomethingElse(d)) return told(d, "no-cooking");
   if (clause.verb === "") openAbout(d);
   // "It all goes into the lentils": what is in hand goes there.
@@ -68,7 +72,7 @@ export function adds(d: Doing): void {
     /^(?:tip|scrape|transfer|spoon|turn|slide) (?:it |them |everything )?(?:out )?(?:in|on)to (?:an? |some |the )?(?:\w+ )?(?:bowl|plate|kitchen paper|paper|rack)\b/.test(
       clause.text,
     ) &&
-    k.here?.hot === true
+    (k.here?.hot === true || (k.here !== null && k.here.joining.length > 0 && isOnlyFat(k, k.here)))
   )
     return d.by["lift-out"](d);
   if (clause.verb === "sit" && d.mentions.length === 0) return d.by.leave(d);
@@ -168,6 +172,20 @@ export function adds(d: Doing): void {
 export function pours(d: Doing): void {
   const { k } = d;
   if (/\b(?:off|away)\b/.test(d.clause.text)) return told(d, "no-cooking");
+  // "Pour over the leeks": the cold mix in hand goes over what lies there.
+  const [under] = potsOf(named(d, "object"));
+  const { here } = k;
+  if (
+    /^pour over\b/.test(d.clause.text) &&
+    under !== undefined &&
+    here !== null &&
+    under !== here &&
+    !under.wet &&
+    !here.hot &&
+    here.meat === null &&
+    here.steps.some((s) => s.items.some((i) => k.isWet(i)))
+  )
+    return tops({ ...d, mentions: d.mentions.map((m) => ({ ...m, role: "over" })) });
   const over = named(d, "over", "into").filter((m) => m.is === "line" && k.line(m.line).foods.some(k.canSoak));
   const over2 =
     over.length > 0 ? over : named(d, "object").filter((m) => m.is === "line" && k.line(m.line).foods.some(k.canSoak));
@@ -277,7 +295,12 @@ export function puts(d: Doing): void {
   if (/\b(?:off|from) the heat\b/.test(clause.text)) return offHeat(d);
   if (/\b(?:out|aside|plate)\b/.test(clause.text)) return lifts(d);
   if (/\bback\b/.test(clause.text)) return adds(d);
-  if (/\b(?:on(?:to)? each|in the (?:middle|centre|center) of)\b/.test(clause.text) && k.here !== null) {
+  if (
+    /\b(?:on(?:to)? each|(?:in|at|down|along|on) (?:the|1|one) (?:middle|centre|center|end|side|half)(?: of)?)\b/.test(
+      clause.text,
+    ) &&
+    k.here !== null
+  ) {
     const [wrapper] = named(d, "into", "over", "from").filter((m) => m.is === "line");
     const held = wholeOf(holderOf(k.here));
     const said = named(d, "object").filter((m) => !(m.is === "pot" && m.pot === k.here));
@@ -297,6 +320,12 @@ export function puts(d: Doing): void {
         { count: 8 },
         filling.flatMap((m) => k.take(m, shells)),
       );
+  }
+  // "Put the chicken between two sheets of cling film".
+  if (/\b(?:cling ?film|greaseproof|baking paper|parchment|plastic bag|freezer bag|foil)\b/.test(clause.text)) {
+    const [meant] = potsOf(named(d, "object"));
+    if (meant !== undefined) k.here = meant;
+    return told(d, meant !== undefined && meant.meat !== null ? "with-meat" : "no-cooking");
   }
   if (/\bon (?:to )?(?:boil|first)\b/.test(clause.text)) return cookInWater(d, "boil");
   if (/\bfridge\b/.test(clause.text)) return d.by.leave(d);

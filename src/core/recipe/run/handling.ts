@@ -40,7 +40,8 @@ export function leaves(d: Doing): void {
   const minutes = minutesOf(d);
   const last = target.steps.at(-1);
   const chilled = /\b(?:fridge|refrigerat|chill|overnight)\w*\b/.test(clause.text) || clause.action === "chill";
-  if (minutes === null && clause.action === "leave" && !chilled) return told(d, "no-cooking");
+  const cools = clause.action === "cool" || /\b(?:to|until|till) cool\b/.test(clause.text);
+  if (minutes === null && clause.action === "leave" && !chilled && !(cools && target.hot)) return told(d, "no-cooking");
   if (last !== undefined && target.waiting.length === 0 && minutes !== null) {
     if (["soak", "gel", "marinate"].includes(last.kind)) {
       last.settings = { ...last.settings, minutes, ...(last.kind === "marinate" ? { chilled } : {}) };
@@ -62,8 +63,9 @@ export function leaves(d: Doing): void {
     [...linesIn(work)].every((l) => k.line(l).foods.every(k.canPress))
   )
     return addStep(d, work, "press", { minutes });
+  if (chilled || cools) work.hot = false;
   if (chilled) addStep(d, work, "rest", { minutes: minutes ?? 30, where: "fridge" });
-  else if (clause.action === "cool") addStep(d, work, "cool", { minutes: minutes ?? 20, where: "room" });
+  else if (cools) addStep(d, work, "cool", { minutes: minutes ?? 20, where: "room" });
   else if (work.hot) addStep(d, work, "stand", { minutes: minutes ?? 10 });
   else addStep(d, work, "rest", { minutes: minutes ?? 30, where: "worktop" });
 }

@@ -49,7 +49,7 @@ const drinks = (food: FoodId): number => {
   return cook !== undefined ? 1.3 : soak !== undefined ? 2 : 0;
 };
 const RESERVES = /\b(?:reserv\w*|keep\w*|sav\w*|set(?:ting)? aside)\b/;
-const LIQUIDS = ["soaking", "cooking", "boiling", "poaching", "reserved"] as const;
+const LIQUIDS = ["soaking", "cooking", "poaching", "reserved"] as const;
 const NAMES = ["water", "liquid", "liquor", "broth"] as const;
 /** By which names a liquid is called that something soaked or cooked in. */
 export function namesOf(k: Kitchen, pot: Pot, isReserved: boolean): string[] {

@@ -95,8 +95,7 @@ export function mixed(d: Doing): void {
   k.here = pot;
   if (isEmpty(pot)) return told(d, "no-cooking");
   const foods = foodsIn(d, pot);
-  const items = joins(d, pot);
-  if (pot.waiting.length + items.length === 0 && clause.action !== "knead") return told(d, "steps");
+  if (pot.waiting.length + pot.joining.length === 0 && clause.action !== "knead") return told(d, "steps");
   const liquid = pot.waiting.some((i) => k.foodsOf(i).some((f) => k.isLiquid(f) || f === "water"));
   // "Whisk in the milk": the roux is a sauce from here on.
   if (liquid && pot.hot && pot.place === "hob" && pot.steps.length > 0) {
@@ -105,6 +104,7 @@ export function mixed(d: Doing): void {
       return heated(d, pot, "simmer");
     }
   }
+  const items = joins(d, pot);
   const gels =
     foods.every((f) => k.isBinder(f) || f === "water" || k.isLiquid(f)) &&
     foods.some((f) => /flax|psyllium|husk|chia/.test(f));

@@ -135,6 +135,8 @@ export function mentionsIn(
     }
     if (found.some((f) => f.is === "line" && f.at === i - 1 && ofSection.some((c) => c.line === f.line))) continue;
     const ofClass = CLASSES[word];
+    // "Tipping off any excess fat": what ran out, none of the list.
+    if (word === "fat" && /^(?:excess|any|rendered|surplus|off|spare)$/.test(text[i - 1] ?? "")) continue;
     if (ofClass !== undefined) {
       for (const c of lines)
         if (isLeft(c.line) && ofClass(c) && !found.some((f) => f.is === "line" && f.line === c.line))
@@ -156,7 +158,15 @@ export function mentionsIn(
         : undefined;
     // "The rest of the sauce": of the one that was begun.
     const begun = shareBefore(text, i).is === "rest" ? pots.findLast((p) => p.left > 0.01 && p.left < 0.99) : undefined;
-    const held = begun ?? stirred ?? wet ?? filled ?? hand.here;
+    // "Pile the filling down the centre" of the pastry in hand: what was made before it.
+    const { here } = hand;
+    const forShell =
+      here !== null && /^(?:filling|mixture|mix|stuffing)$/.test(word) && isShell(here, lines)
+        ? pots.findLast(
+            (p) => p !== here && p.left > 0.999 && p.kept === null && p.steps.length > 0 && !isShell(p, lines),
+          )
+        : undefined;
+    const held = begun ?? stirred ?? wet ?? forShell ?? filled ?? hand.here;
     if (
       (IN_HAND.has(word) || SIMMERS.test(word)) &&
       held !== null &&
@@ -191,6 +201,16 @@ export function mentionsIn(
     return [said ?? f];
   });
 }
+const SHELLS = /^(?:pastry|filo|wrapper|tortilla|dough|bun|case|sheet|bread)$/;
+/** Pastry, wrappers and the like with nothing in them. */
+const isShell = (pot: Pot, lines: readonly Callable[]): boolean => {
+  const inIt = [...linesIn(pot)].flatMap((l) => lines.find((c) => c.line === l) ?? []);
+  const isOnIt = (c: Callable) => c.group === "fat" || c.group === "liquid" || c.group === "seasoning";
+  return (
+    inIt.some((c) => c.names.some((n) => n.some((w) => SHELLS.test(w)))) &&
+    inIt.every((c) => isOnIt(c) || c.names.some((n) => n.some((w) => SHELLS.test(w))))
+  );
+};
 const same = (a: Mention, b: Mention): boolean =>
   a.is === "line" ? b.is === "line" && a.line === b.line : b.is === "pot" && a.pot === b.pot;
 

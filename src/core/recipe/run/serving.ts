@@ -15,9 +15,23 @@ import { holderOf, isEmpty, linesIn, type Pot } from "./pot";
 import type { Mention } from "./references";
 import { cookInWater } from "./water";
 
+const COOKS_ON = /^(?:cook|simmer|warm|boil)$/;
 /** What is laid over a dish. */
 export function tops(d: Doing): void {
   const { k } = d;
+  // "Scatter over the peas and cook for 5 minutes more": into the pot, and cooked there.
+  const inPot = k.here === null ? null : holderOf(k.here);
+  const goesOn =
+    d.next !== null && COOKS_ON.test(d.next.action) && d.next.minutes !== null && d.next.sentence === d.clause.sentence;
+  if (
+    goesOn &&
+    inPot !== null &&
+    inPot.wet &&
+    inPot.hot &&
+    inPot.place === "hob" &&
+    potsOf(named(d, "over")).length === 0
+  )
+    return d.by.add({ ...d, mentions: d.mentions.map((m) => ({ ...m, role: "object" })) });
   // "Sprinkle over the flour, stir for a minute": into the pan.
   const isFlour =
     d.mentions.length > 0 &&
@@ -105,7 +119,10 @@ const halfOr = (text: string): Mention["share"] =>
 /** "Stir together and spread half over the loaf": half of what is in hand. */
 function ofHere(d: Doing, objects: readonly Mention[], goal: Pot | undefined): readonly Mention[] {
   const { here } = d.k;
-  const share = /^\w+ (half|it|this|the rest)\b/.exec(d.clause.text)?.[1];
+  // "Spread over the pastry case": what is in hand.
+  const share =
+    /^\w+ (half|it|this|the rest)\b/.exec(d.clause.text)?.[1] ??
+    (/^(?:spread|spoon|pour|tip|pile|scrape|ladle) (?:over|into|onto|in)\b/.test(d.clause.text) ? "it" : undefined);
   if (
     objects.length > 0 ||
     goal === undefined ||
@@ -119,8 +136,21 @@ function ofHere(d: Doing, objects: readonly Mention[], goal: Pot | undefined): r
     { is: "pot", pot: here, role: "object", share: share === "half" ? { is: "part", of: 0.5 } : { is: "rest" }, at: 0 },
   ];
 }
+/** "Spread over the pastry case": what stands behind "over" is no object where it is what takes it. */
+function overWhatIsNamed(d: Doing): Doing {
+  const [under] = potsOf(named(d, "object"));
+  const isUnder =
+    /^(?:spread|spoon|pile|tip|scrape) over\b/.test(d.clause.text) &&
+    under !== undefined &&
+    under !== d.k.here &&
+    (under.called.has("case") || under.place === "dish");
+  return isUnder
+    ? { ...d, mentions: d.mentions.map((m) => (m.is === "pot" && m.pot === under ? { ...m, role: "over" } : m)) }
+    : d;
+}
 /** Into the dish that goes in the oven, one over the other. */
-export function layers(d: Doing): void {
+export function layers(given0: Doing): void {
+  const d = overWhatIsNamed(given0);
   const { k } = d;
   // "Lay the slabs in it for an hour": what is in hand is cold and wet.
   const bath = k.here === null ? null : holderOf(k.here);
@@ -243,7 +273,16 @@ export function layers(d: Doing): void {
   )
     return tops(d);
   if (!willBake(d)) return d.by.add(d);
+  // "Pile the filling down the centre": on the pastry in hand.
+  const sheet =
+    k.here !== null &&
+    k.here.left > 0.999 &&
+    k.here.called.has("pastry") &&
+    !given.some((m) => m.is === "pot" && m.pot === k.here)
+      ? k.here
+      : null;
   const pot = k.open();
+  if (sheet !== null) pot.waiting.push(...k.take(wholeOf(sheet), pot));
   const items = given.flatMap((m) =>
     m.is === "pot" && m.pot.waiting.length + m.pot.joining.length > 0 && m.pot.meat === null
       ? (settleWaiting(d, m.pot), k.take(m, pot))
@@ -301,7 +340,7 @@ export function stuffs(d: Doing): void {
   if (!(target.is === "pot" && target.pot === pot)) pot.waiting.push(...k.take(target, pot));
   if (pot.steps.length === 0 && pot.waiting.length > 0) addStep(d, pot, "weigh");
   const items = filling.filter((m) => !(m.is === "pot" && m.pot === pot)).flatMap((m) => k.take(m, pot));
-  const isBread = words.some((w) => BREAD.has(w)) || !willBake(d);
+  const isBread = words.some((w) => BREAD.has(w)) || (!willBake(d) && !pot.shaped);
   if (items.length > 0) addStep(d, pot, isBread ? "serve" : "stuff", {}, items);
   pot.place = isBread ? "table" : "dish";
   k.here = pot;

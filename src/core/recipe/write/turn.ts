@@ -66,7 +66,9 @@ const BINDERS = new Set([
 const BATTER = new Set([...BINDERS, "beer", "sparkling-water", "baking-powder", "corn-starch", "rice-flour"]);
 /** "Pork gyoza with a dipping sauce" are gyoza; a word of the list is no name of the dish. */
 function dishNameOf(name: string, stock: readonly Stock[]): string {
-  const words = (name.toLowerCase().split(/\bwith\b|[,(:–-]/)[0] ?? "").split(/[^\p{L}]+/u).filter((w) => w.length > 3);
+  const words = (name.toLowerCase().split(/\bwith\b|[,(:–]| - /)[0] ?? "")
+    .split(/[^\p{L}]+/u)
+    .filter((w) => w.length > 3);
   const last = singular(words.at(-1) ?? "");
   return stock.some((s) => s.names.some((n) => n.includes(last))) ? "" : last;
 }
