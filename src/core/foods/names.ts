@@ -196,8 +196,7 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   juniper: "juniper berry, juniper",
   saffron: "saffron, saffron strand, saffron thread",
   nigella: "nigella seed, nigella, kalonji, black onion seed",
-  "mustard-seeds":
-    "mustard seed, black mustard seed, yellow mustard seed, brown mustard seed",
+  "mustard-seeds": "mustard seed, black mustard seed, yellow mustard seed, brown mustard seed",
   fenugreek: "fenugreek, fenugreek seed, fenugreek leaf, methi",
   "curry-leaves": "curry leaf",
   lemongrass: "lemongrass, lemongrass stalk, lemon grass",
@@ -217,6 +216,7 @@ export const ALSO: Readonly<Record<FoodId, string>> = {
   "chocolate-dark": "dark chocolate, plain chocolate, bittersweet chocolate",
   hummus: "hummus, houmous",
   "yeast-dried": "dried yeast, instant yeast, fast-action yeast, fast action yeast, active dry yeast, yeast",
+  "suet-vegetable": "vegetable suet, vegetarian suet, vegan suet, shredded vegetable suet",
   "chilli-oil": "chilli oil, chili oil, crispy chilli oil",
   croutons: "crouton",
   "tortilla-chips": "tortilla chip, nacho",

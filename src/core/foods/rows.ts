@@ -396,6 +396,7 @@ olive-oil | Olive oil | fat | 0 0 100 0 0 0 2 | SR 04053 high | tbsp=13.5; tsp=4
 sunflower-oil | Sunflower oil | fat | 0 0 100 0 0 0 0 | SR high | also=frying oil; tbsp=13.6; tsp=4.5; cup=218; cupboard=180
 sesame-oil | Sesame oil, toasted | fat | 0 0 100 0 0 0 0 | SR high | has=sesame; ask=soy; tbsp=13.6; tsp=4.5; cupboard=180
 chilli-oil | Chilli oil | fat | 0 0 99 1 0 0 20 | L low | ask=soy, sesame, peanut, gluten, crustaceans, fish; tbsp=13.6; tsp=4.5; cupboard=180
+suet-vegetable | Vegetable suet | fat | 1 1 86 11.5 0.5 0 10 | L low | has=gluten; ask=soy; tbsp=12; cup=120; cupboard=180
 truffle-oil | Truffle oil | fat | 0 0 100 0 0 0 0 | L low | ask=milk; tbsp=13.6; tsp=4.5; cupboard=180
 vegetable-oil | Vegetable oil, blended | fat | 0 0 100 0 0 0 0 | L medium | also=salad oil; ask=soy; tbsp=13.6; tsp=4.5; cup=218; cupboard=180
 walnut-oil | Walnut oil | fat | 0 0 100 0 0 0 0 | SR 04528 high | has=nuts; tbsp=13.6; tsp=4.5; cup=218; cupboard=90

@@ -53,6 +53,8 @@ const needsAmount = (words: readonly string[]): boolean => MADE.has(words.at(-1)
 function lineOf(clause: string, named: NameOnLine, lexicon: Lexicon): string | null {
   if (named.named.is === "unknown") return null;
   if (named.words === "meat") return null;
+  // "Two 3 cm steaks" of a cauliflower are no beef.
+  if (named.words === "steak" && /\b(?:from|out of|of) (?:the|each|a)\b/i.test(clause)) return null;
   const words = [...clause.matchAll(/[\p{L}\p{N}'’-]+/gu)];
   if (words.length !== lexicon.wordsIn(clause).length) return null;
   const first = words[named.at];
@@ -81,6 +83,8 @@ function lineOf(clause: string, named: NameOnLine, lexicon: Lexicon): string | n
   const before = clause.slice(0, from - amount.length);
   const counted = /\d|[½¼¾⅓⅔]/.test(amount) || behind !== "";
   if (!counted) {
+    // "Leave to pickle", "the pickled carrot".
+    if (/^pickle(?:d|s)?$/i.test(own) && (/\bto\s+$/i.test(clause.slice(0, from)) || /d$/i.test(own))) return null;
     if (NOT_PUT_IN.test(clause.slice(0, from)) || NOT_PUT_IN.test(before)) return null;
     if (needsAmount(named.words.split(" ")) && !BESIDE.test(clause)) return null;
     // "Butter the dish", "oil a tin", "flour the board": done with it, not put in.

@@ -136,13 +136,18 @@ const BEHIND = /\s(?:in|with|for|from|without|plus extra|to serve|to taste)\s.*$
 const SAYS_HOW =
   /(?:ed|ly|ing|less)$|^(?:the |its |their |all )|\b(?:fresh|ripe|juicy|large|small|dry|soft|fine|firm|crisp|thin|thick|whole|tender|hot|cold|cut|skin|skins|bones?|stalks?|leaves|seeds?|more|extra|rind|pips|ends|tops|tails|half|halves|quarters)$/i;
 
+/** "Or a vegetarian alternative" names no food. */
+const ANOTHER =
+  /^(?:an? |other |any |your )?(?:(?:vegan|vegetarian|veggie|dairy-free|plant-based|similar|another|other)[ -]?)*(?:alternative|equivalent|substitute|version)s?$/i;
 function foodsIn(food: string, preparation: string, line: string, lexicon: Lexicon): FoodOnLine[] {
   // "1 lemon, juiced" is its juice.
   const juiced = /^(lemon|lime)s?$/i.exec(food.trim());
   const head = juiced && /\bjuice/i.test(preparation) ? `${juiced[1] as string} juice` : food.replace(BEHIND, "");
   // Several foods on one line all stay: "salt and pepper", "dripping or lard", "1 each: onion, carrot".
   const each = /\beach\b/i.test(line) ? `${food}, ${preparation}` : head;
-  const pieces = each.split(/\s*(?:\band\b|\bor\b|&|\+|\/|(?<=\S),)\s+/i).filter((p) => /\p{L}/u.test(p));
+  const pieces = each
+    .split(/\s*(?:\band\b|\bor\b|&|\+|\/|(?<=\S),)\s+/i)
+    .filter((p) => /\p{L}/u.test(p) && !ANOTHER.test(p));
   // "Chilli and soy paste" is one name.
   const isOne = lexicon
     .namesIn(each)

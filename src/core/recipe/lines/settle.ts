@@ -214,7 +214,7 @@ function putFor({ named, words }: FoodOnLine, line: Ingredient, choice: LineChoi
 const isDoubtful = (named: FoodOnLine["named"]): boolean => named.is === "unknown" || !named.sure;
 /**
  * Of alternatives the one that the cook chose, and the others. Until then it is the first plant among them that everybody at the
- * table may eat, else one that nobody knows, else the first.
+ * table may eat, else what a plant takes the place of, else one that nobody knows, else the first.
  */
 function chosen(
   line: Ingredient,
@@ -223,11 +223,14 @@ function chosen(
 ): [readonly FoodOnLine[], readonly FoodOnLine[]] {
   const { foods } = line;
   if (line.joined === "and" || foods.length < 2) return [foods, []];
-  const first = foods.findIndex((f) => f.named.is === "food");
+  const isPlant = ({ named }: FoodOnLine) =>
+    named.is === "food" || (named.is === "animal" && named.animal.job !== "meat");
   const fits = foods.findIndex((f) => f.named.is === "food" && !forbidden(f.named.food));
+  const replaced = foods.findIndex((f) => f.named.is === "animal" && f.named.animal.job !== "meat");
   // What nobody knows is asked; what is known to harm is not taken before it.
   const unknown = foods.findIndex((f) => f.named.is === "unknown");
-  const which = choice.which ?? Math.max(0, [fits, unknown, first].find((at) => at >= 0) ?? 0);
+  const order = [fits, replaced, unknown, foods.findIndex(isPlant)];
+  const which = choice.which ?? order.find((at) => at >= 0) ?? 0;
   return [foods.slice(which, which + 1), foods.filter((_, i) => i !== which)];
 }
 const times = (e: Estimate | null, by: number): Estimate | null =>

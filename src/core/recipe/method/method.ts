@@ -73,7 +73,9 @@ const N = String.raw`\d+(?:\.\d+)?`;
 const TIME_UNIT = String.raw`(hours?|hrs?|h|minutes?|mins?|min|m|seconds?|secs?)`;
 
 /** The times that a text names, ranges kept: "1 hour 30 minutes", "10–15 min", "2½ h", "overnight". */
-export function minutesIn(text: string): Minutes[] {
+export function minutesIn(given: string): Minutes[] {
+  // "2 minutes less than the packet says" are not two minutes.
+  const text = given.replace(/\b\d+ ?min\w* (?:less|fewer|shorter|short of)\b/gi, " ");
   const plain = plainNumbers(text);
   const found: Minutes[] = [];
   const times = new RegExp(

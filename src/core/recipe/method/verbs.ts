@@ -120,7 +120,7 @@ const ACTION_OF: ReadonlyMap<string, Action> = new Map(
 
 /** Words that are verbs only where something follows that is done to it: elsewhere they are things. */
 const ALSO_NOUNS = new Set(
-  "mash slice roast stew salt flour batter coat top steam brown toast cover rest press cut glaze crumb dice cube quarter mince bread dress colour dish plate share char crisp dry cool warm set split line oil season puree purée zest pound spoon process dust fork use wrap start open pack pile turn drizzle casserole boil swirl chill splash grill fill thread score work stand layer store stuffing form need marinade".split(
+  "mash slice roast stew salt flour batter coat top steam brown toast cover rest press cut glaze crumb dice cube quarter mince bread dress colour dish plate share char crisp dry cool warm set split line oil season puree purée zest pound spoon process dust fork use wrap start open pack pile turn drizzle casserole boil swirl chill splash grill fill thread score work stand layer store stuffing form need marinade barbecue".split(
     " ",
   ),
 );

@@ -64,6 +64,15 @@ export function adds(d: Doing): void {
   }
   const items = named(d, "object", "with");
   const beside = named(d, "into", "over");
+  // "Tip into a baking dish": all that is in the pan.
+  if (
+    d.mentions.length === 0 &&
+    willBake(d) &&
+    /^(?:tip|pour|scrape|transfer|spoon|turn|ladle) (?:it |them |everything )?(?:out )?into (?:an? |the |your )?(?:\w+ ){0,2}(?:dish|tin)\b/.test(
+      clause.text,
+    )
+  )
+    return layers(d);
   // "Stir the flax into the water": both still lie on the list.
   if (/^(?:throw|chuck|tip) .*\baway\b/.test(clause.text)) return told(d, "no-cooking");
   // "Tip into a bowl", "scrape onto a plate": out of the pan.
@@ -147,7 +156,18 @@ export function adds(d: Doing): void {
   }
   const isTimed = clause.verb === "" && clause.minutes !== null;
   if (/\b(?:together|to a)\b/.test(clause.text) || (!isTimed && beside.some((m) => m.is === "line"))) return mixed(d);
+  const [only] = potsOf(all);
+  if (k.boils && all.length === 1 && only !== undefined && only.meat === null && only.left > 0.999) {
+    k.boils = false;
+    only.inWater = true;
+    k.here = only;
+    return told(d, "steps");
+  }
+  const isInWater = k.boils && beside.length === 0 && all.every((m) => m.is === "line");
+  k.boils = false;
+  if (isInWater) k.open();
   const pot = into(d);
+  pot.inWater ||= isInWater;
   const dry = pot.waiting.length + pot.steps.length === 0;
   for (const m of all) {
     if (m.is === "pot" && m.pot === pot) continue;
@@ -158,7 +178,12 @@ export function adds(d: Doing): void {
   if (clause.offHeat || /\boff the heat\b/.test(clause.text)) settleWaiting(d, pot);
   else if (
     clause.minutes !== null &&
-    (pot.steps.length > 0 || pot.hot || pot.joining.length > 0 || clause.verb === "in" || isInPan(d, pot))
+    (pot.steps.length > 0 ||
+      pot.hot ||
+      pot.place === "hob" ||
+      pot.joining.length > 0 ||
+      clause.verb === "in" ||
+      isInPan(d, pot))
   )
     heated(
       d,

@@ -13,6 +13,12 @@ const isVegetable = (c: Callable): boolean =>
   !c.names.some((n) => n.includes("tinned")) &&
   (c.group === "vegetable" ||
     c.names.some((n) => !n.includes("split") && /^(?:pea|carrot|sweetcorn)$/.test(n.at(-1) ?? "")));
+/** Seasonings that nobody calls a spice. */
+const FROM_JARS = new Set(
+  "gherkin pickle caper olive kimchi sauerkraut ketchup mayonnaise chutney relish jam jelly syrup sugar treacle honey yeast miso stock cube saffron-water extract".split(
+    " ",
+  ),
+);
 /** Classes that a method speaks of as one. */
 export const CLASSES: Readonly<Record<string, (c: Callable) => boolean>> = {
   vegetable: isVegetable,
@@ -26,7 +32,8 @@ export const CLASSES: Readonly<Record<string, (c: Callable) => boolean>> = {
           w,
         ),
       ),
-    ),
+    ) &&
+    !c.names.some((n) => n.some((w) => FROM_JARS.has(w))),
   seasoning: (c) => c.group === "seasoning",
   aromatic: (c) => c.names.some((n) => ["onion", "garlic", "ginger", "shallot"].includes(n.at(-1) ?? "")),
   fat: (c) => c.group === "fat" && !c.names.some((n) => n.includes("oil")),

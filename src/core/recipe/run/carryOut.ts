@@ -39,6 +39,11 @@ const RULES: Readonly<Record<Action, Rule>> = {
       [...linesIn(here)].some((l) => d.k.line(l).foods.some(d.k.isBoiled));
     if (raw || pot) return cookInWater(d, "boil");
     if (/\btogether\b/.test(d.clause.text)) return mixed(d);
+    // "Bring a pan of water to a simmer": for what comes next.
+    if (d.mentions.length === 0 && /\b(?:pan|pot|saucepan) of (?:\w+ ){0,3}water\b/.test(d.clause.text)) {
+      d.k.boils = true;
+      return told(d, "no-cooking");
+    }
     adds(d);
     const boiling = d.k.here;
     if (boiling === null || boiling.meat !== null || isEmpty(boiling)) return;

@@ -20,7 +20,7 @@ export interface Doing {
 /** Carries out one clause of an action. */
 export type Rule = (d: Doing) => void;
 const NOT_FOOD =
-  /\b(?:oven|jug|bowl|tray|tin|pan|wok|skillet|hands?|board|machine|processor|blender|heat|lid|grill|edges?|edge|rack|paper|steam hole|slits)\b/;
+  /\b(?:oven|jug|bowl|tray|tin|pan|wok|skillet|hands?|board|machine|processor|blender|heat|lid|grill|edges?|edge|rack|paper|skewers?|steam hole|slits)\b/;
 /** A step at the end of a pot: what waits in it goes in, then what is named. */
 export function addStep(
   d: Doing,

@@ -14,7 +14,7 @@ import {
 import { heated } from "./heating";
 import { pourOff } from "./kept";
 import { mixed } from "./mixing";
-import { holderOf, isEmpty, linesIn, type Pot } from "./pot";
+import { holderOf, isEmpty, type Item, linesIn, type Pot } from "./pot";
 import { strained } from "./straining";
 
 /** One operation on what is in a pot. */
@@ -53,9 +53,11 @@ export function leaves(d: Doing): void {
     }
   }
   if (target.waiting.length > 0) settleWaiting(d, target);
+  if (minutes !== null && inMarinade(d, target, { minutes, chilled })) return;
   const work = k.workOn(target);
   // "Wrap it in a towel, put a heavy pan on top and leave for 30 minutes."
-  const under = /\b(?:heavy|weights?|weighted|books?)\b|\b(?:pan|tins?|plate) on top\b/;
+  const under =
+    /\b(?:weigh (?:it |them |the \w+ )?down|heavy|weights?|weighted|books?)\b|\b(?:pan|tins?|plate) on top\b/;
   if (
     minutes !== null &&
     under.test(`${k.lastText} ${clause.text}`) &&
@@ -68,6 +70,33 @@ export function leaves(d: Doing): void {
   else if (cools) addStep(d, work, "cool", { minutes: minutes ?? 20, where: "room" });
   else if (work.hot) addStep(d, work, "stand", { minutes: minutes ?? 10 });
   else addStep(d, work, "rest", { minutes: minutes ?? 30, where: "worktop" });
+}
+const AROMATIC = /^(?:garlic|ginger|chilli|shallot|spring-onion|lemongrass)/;
+/** What was put into a cold marinade and is left in it: marinated, the marinade round it. */
+function inMarinade(d: Doing, pot: Pot, settings: { readonly minutes: number; readonly chilled: boolean }): boolean {
+  const { k } = d;
+  const last = pot.steps.at(-1);
+  const isLiquid = (i: Item) =>
+    i.is !== "pot" &&
+    k.foodsOf(i).every((f) => k.isLiquid(f) || ["seasoning", "fat"].includes(k.groupOf(f)) || AROMATIC.test(f));
+  const before = pot.steps.slice(0, -1).flatMap((s) => s.items);
+  if (last === undefined || last.kind !== "season" || pot.hot || before.length === 0 || !before.every(isLiquid))
+    return false;
+  if (last.items.some(isLiquid) || !pot.called.has("marinade")) return false;
+  pot.steps.pop();
+  const food = k.open();
+  food.waiting.push(...last.items);
+  for (const i of last.items) if (i.is === "pot") i.pot.takenBy = food;
+  addStep(d, food, "weigh");
+  addStep(
+    d,
+    food,
+    "marinate",
+    settings,
+    k.take({ is: "pot", pot, role: "object", share: { is: "plain" }, at: 0 }, food),
+  );
+  k.here = food;
+  return true;
 }
 /** The list wants it soaked: in three times its mass of water, hot for a short time or cold overnight (common practice). */
 export function soakedBefore(d: Doing, pot: Pot): void {
@@ -98,6 +127,8 @@ export function drains(d: Doing): void {
 }
 /** Cuts, tears, shreds or grates what is named; butter that is cut into flour is a dough. */
 export function cuts(d: Doing): void {
+  // "Tear in the basil."
+  if (/^(?:tear|snip|grate|chop) in\b/.test(d.clause.text)) return d.by.add(d);
   // "Cut the butter into the flour."
   const beside = named(d, "into").filter((m) => m.is === "line");
   if (beside.length > 0) return mixed(d);

@@ -61,6 +61,8 @@ export class Kitchen {
   focus: readonly Mention[] = [];
   /** What the sentences are about: "For the potatoes". */
   about = "";
+  /** Tap water that was brought to the boil for what comes next. */
+  boils = false;
   /** What is brought to the table or laid on top further on: the clauses that say so. */
   toTable: readonly string[] = [];
   /** The sentence in hand, in small letters. */

@@ -135,7 +135,10 @@ export function mixed(d: Doing): void {
   else if (pot.hot && pot.wet) addStep(d, pot, "season", {}, items);
   else if (toBind && !pot.hot && clause.action !== "toss") {
     if (dry) told(d, "steps");
-    else addStep(d, pot, "bind", {}, items);
+    else {
+      addStep(d, pot, "bind", {}, items);
+      pot.wet = false;
+    }
   } else if (
     clause.action === "toss" &&
     pot.steps.length > 0 &&

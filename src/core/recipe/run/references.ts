@@ -177,7 +177,8 @@ export function mentionsIn(
   }
   const intoDish =
     /\binto? (?:a|an|the|your) (?:\w+ ){0,2}(?:dish|tin|bowl|plate)\b/.test(text.join(" ")) && hand.here?.hot === true;
-  if (EVERYTHING.test(text.join(" ")) && !intoDish) {
+  const bidden = words.filter((w) => w.role !== "mark").map((w) => w.word);
+  if (EVERYTHING.test(bidden.join(" ")) && !intoDish) {
     const role = words.find((w) => /^(?:everything|ingredient|lot|rest)/.test(w.singular))?.role ?? "object";
     const left = lines.filter((c) => isLeft(c.line) && !hand.comesLater(c));
     const meant = left.filter((c) => c.section.some((w) => tokens.includes(w) || sectionWords.includes(w)));
