@@ -2,7 +2,7 @@ import type { Heat } from "@/core/recipe/method/method";
 import type { RecipeProblem } from "@/core/recipe/recipe";
 import type { EggUse, ReplaceReason } from "@/core/recipe/lines/replace";
 import type { LineAsk, Put, Settled } from "@/core/recipe/lines/settle";
-import { writeTemp } from "@/core/quantities/write";
+import { writeMinutes, writeTemp } from "@/core/quantities/write";
 import type { UnitSystem } from "@/core/quantities/units";
 import type { Part } from "@/core/dish/dish";
 import type { Sentence } from "@/core/recipe/write/turn";
@@ -142,7 +142,12 @@ export function describeSentence(sentence: Sentence | undefined, parts: readonly
         const kinds = part.steps.filter((s) => sentence.steps.includes(s.id)).map((s) => STEP_NAMES[s.kind]);
         return kinds.length === 0 ? [] : [`${part.name}: ${kinds.join(", ").toLowerCase()}`];
       });
-      return said.length === 0 ? "Goes into a step further on." : said.join(" · ");
+      const { shortened } = sentence;
+      const less =
+        shortened === undefined
+          ? []
+          : [`the meat needed ${writeMinutes(shortened.saidMin)}, this needs ${writeMinutes(shortened.takenMin)}`];
+      return said.length + less.length === 0 ? "Goes into a step further on." : [...said, ...less].join(" · ");
     }
     case "with-meat":
       return "Goes with the meat: the route does it.";

@@ -168,6 +168,8 @@ export function RecipePage() {
       onRoute={(line, route) => setDecisions((d) => ({ ...d, routes: { ...d.routes, [line]: route } }))}
       onSetting={(setting) => setDecisions((d) => ({ ...d, setting, routes: {} }))}
       onServings={(servings) => setDecisions((d) => ({ ...d, servings }))}
+      from={decisions.from ?? answer?.recipe.from ?? ""}
+      onFrom={(from) => setDecisions((d) => ({ ...d, from }))}
       avoids={eaters.length > 0 ? [] : avoids}
       onAvoids={setAvoids}
       people={people}

@@ -45,13 +45,15 @@ export async function saveDish(
     return;
   }
   const { writeRecipeJsonLd, writeRecipeMarkdown } = await import("@/core/formats/recipeOut");
-  const recipe = recipeOf(dish, plan, input, textContext);
+  const named = foodsNamed(dish);
+  const kept = { dish, foods: own.filter((f) => named.has(f.id)) };
+  const recipe = { ...recipeOf(dish, plan, input, textContext), kept };
   if (as === "json-ld") download(`${name}.jsonld`, "application/ld+json", writeRecipeJsonLd(recipe));
   else download(`${name}.md`, "text/markdown", writeRecipeMarkdown(recipe));
 }
 
 /** The dish in words, for those who eat at this supper. */
-function recipeOf(dish: Dish, plan: Plan, input: PlanInput, textContext: TextContext): RecipeOut {
+function recipeOf(dish: Dish, plan: Plan, input: PlanInput, textContext: TextContext): Omit<RecipeOut, "kept"> {
   const planned = plan.dishes.find((d) => d.id === dish.id);
   const tasks = plan.tasks.filter((t) => t.dish === dish.id);
   const pans = new Set(tasks.flatMap((t) => Object.keys(t.demands)));

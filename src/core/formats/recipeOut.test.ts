@@ -3,7 +3,12 @@ import jsonld from "jsonld";
 import { Temporal } from "temporal-polyfill";
 import { allFoods } from "../foods/book";
 import { lexiconOf } from "../recipe/lines/lexicon";
+import { DEMO_DISHES } from "@/demo/household";
+import { type Dish, scaleDish } from "../dish/dish";
+import { table } from "../recipe/__tests__/table";
+import { answerRecipe } from "../recipe/answer";
 import { readRecipe } from "../recipe/recipe";
+import { dishInText } from "./dishInText";
 import { isoDuration, type RecipeOut, writeRecipeJsonLd, writeRecipeMarkdown } from "./recipeOut";
 
 const lexicon = lexiconOf(allFoods({ foods: [], labels: [] }));
@@ -24,6 +29,7 @@ const RECIPE: RecipeOut = {
   proteinG: 31.24,
   saltG: 2,
   replaces: "500 g beef strips",
+  kept: null,
 };
 
 test("durations are what Temporal reads back", () => {
@@ -67,4 +73,46 @@ test("what is written is read again: name, servings, every ingredient, every ste
     ]);
     expect(read.method.flatMap((m) => m.minutes.map((t) => t.low))).toEqual([12, 20]);
   }
+});
+
+describe("a dish of ours comes back whole", () => {
+  const outs = [
+    ["JSON-LD", writeRecipeJsonLd],
+    [
+      "JSON-LD in a page",
+      (r: RecipeOut) => `<html><script type="application/ld+json">${writeRecipeJsonLd(r)}</script></html>`,
+    ],
+    ["Markdown", writeRecipeMarkdown],
+  ] as const;
+  const around = { table: { ...table, foods: [] }, spoons: "metric", availableMin: null } as const;
+  const UNDECIDED = { lines: {}, routes: {}, setting: null, servings: null };
+  const answered = (text: string, servings: number | null = null) => {
+    const answer = answerRecipe(text, { ...UNDECIDED, servings }, around, dishInText(text));
+    if ("kind" in answer) throw new Error(answer.kind);
+    return answer;
+  };
+  test.each(outs.flatMap(([name, write]) => DEMO_DISHES.map((d) => [name, d.id, write, d] as const)))(
+    "%s: %s, every step of every part to the gram",
+    (_name, _id, write, dish) => {
+      const noted = { ...dish, origin: { from: "a notebook -- page 3", changed: ["beef -> strips"] } };
+      const { dish: back, own } = answered(write({ ...RECIPE, kept: { dish: noted, foods: [] } }));
+      expect(back).toEqual({ ...noted, id: "recipe" });
+      expect(own).toEqual([]);
+    },
+  );
+  test("for twice as many it is twice as much", () => {
+    const [dish] = DEMO_DISHES;
+    if (dish === undefined) throw new Error("no dish");
+    const { dish: back } = answered(writeRecipeMarkdown({ ...RECIPE, kept: { dish, foods: [] } }), dish.servings * 2);
+    expect(back.parts).toEqual(scaleDish(dish, 2).parts);
+  });
+  test("what was tampered with is read like any other recipe", () => {
+    const [dish] = DEMO_DISHES;
+    const text = writeRecipeMarkdown({ ...RECIPE, kept: { dish: dish as Dish, foods: [] } });
+    const broken = text.replace(/"servings":\d+/, '"servings":-1');
+    expect(dishInText(broken)).toBeNull();
+    expect(answered(broken).cameBack).toBeUndefined();
+    expect(dishInText("{ not json")).toBeNull();
+    expect(dishInText("Serves 4\n500 g mince")).toBeNull();
+  });
 });

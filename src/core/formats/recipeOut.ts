@@ -1,4 +1,6 @@
 import { SODIUM_SHARE_OF_SALT } from "../models/salt";
+import type { KeptDish } from "../recipe/answer";
+import { dishAsComment, OWN_PROPERTY } from "./dishInText";
 
 /** A dish in words, as a recipe: made where the sentences are. */
 export interface RecipeOut {
@@ -14,6 +16,8 @@ export interface RecipeOut {
   /** Each, g; null when it is not known. */
   readonly saltG: number | null;
   readonly replaces: string | null;
+  /** The dish itself, so that it comes back whole where it is read again. */
+  readonly kept: KeptDish | null;
 }
 
 /**
@@ -37,7 +41,7 @@ export function writeRecipeJsonLd(recipe: RecipeOut): string {
   const parts = [...new Set(recipe.steps.map((s) => s.part))];
   return `${JSON.stringify(
     {
-      "@context": "https://schema.org",
+      "@context": recipe.kept === null ? "https://schema.org" : ["https://schema.org", { jadePan: "urn:jade-pan:" }],
       "@type": "Recipe",
       name: recipe.name,
       recipeYield: `${recipe.servings} ${recipe.servings === 1 ? "serving" : "servings"}`,
@@ -58,6 +62,8 @@ export function writeRecipeJsonLd(recipe: RecipeOut): string {
         proteinContent: grams(recipe.proteinG),
         ...(sodiumMg === null ? {} : { sodiumContent: `${sodiumMg} mg` }),
       },
+      ...(recipe.kept?.dish.origin === undefined ? {} : { isBasedOn: recipe.kept.dish.origin.from }),
+      ...(recipe.kept === null ? {} : { [OWN_PROPERTY]: { "@type": "@json", "@value": recipe.kept } }),
     },
     null,
     2,
@@ -79,5 +85,11 @@ export function writeRecipeMarkdown(recipe: RecipeOut): string {
     `Each eats ${grams(recipe.proteinG)} of protein${recipe.saltG === null ? "" : ` and ${grams(recipe.saltG)} of salt`}.`,
     "",
   );
+  const origin = recipe.kept?.dish.origin;
+  if (origin !== undefined) {
+    lines.push(`From: ${plain(origin.from)}`, "");
+    if (origin.changed.length > 0) lines.push("Changed:", "", ...origin.changed.map((c) => `- ${plain(c)}`), "");
+  }
+  if (recipe.kept !== null) lines.push(dishAsComment(recipe.kept), "");
   return lines.join("\n");
 }

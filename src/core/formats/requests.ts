@@ -1,3 +1,4 @@
+import { ORIGIN } from "../dish/dish";
 import * as v from "valibot";
 import { between, id, LIMITS, list, maybe } from "./basics";
 import { FoodSchema, LabelSayingSchema } from "./foodSchema";
@@ -147,6 +148,7 @@ export const ConvertRequestSchema = v.strictObject({
       routes: v.optional(v.record(placeOnList, id), {}),
       setting: v.optional(maybe(v.picklist(SETTINGS)), null),
       servings: v.optional(maybe(v.pipe(between(1, 100), v.integer("must be a whole number"))), null),
+      from: v.optional(v.pipe(v.string(), v.maxLength(ORIGIN.from))),
     }),
     { lines: {}, routes: {}, setting: null, servings: null },
   ),

@@ -50,7 +50,13 @@ test("version 9 fried in one pan, kept warm in the oven, and no supper had a bat
   });
 });
 test("version 10 let ids have several lines: they are mended alike wherever they stand, and texts keep their lines", () => {
-  const supper = { id: "s\n1", name: "S", eaters: ["e\u202e"], afterMin: { "d\n1": 5 }, dishes: [{ id: "d\n1", parts: [] }] };
+  const supper = {
+    id: "s\n1",
+    name: "S",
+    eaters: ["e\u202e"],
+    afterMin: { "d\n1": 5 },
+    dishes: [{ id: "d\n1", parts: [] }],
+  };
   const now = { id: "s 1", name: "S", eaters: ["e"], afterMin: { "d 1": 5 }, dishes: [{ id: "d 1", parts: [] }] };
   expect(upgradeRow("suppers", supper, 10)).toEqual(now);
   const cooking = { id: "c", supper: "s\n1", input: { supper }, log: [{ kind: "begun", at: 1, step: "d\n1.a" }] };

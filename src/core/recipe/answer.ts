@@ -1,6 +1,6 @@
 import type { Setting } from "../bite/targets";
 import type { Dish } from "../dish/dish";
-import { foodsNamed, foodsOf } from "../dish/dish";
+import { foodsNamed, foodsOf, scaleDish } from "../dish/dish";
 import { openBook } from "../foods/book";
 import type { Food } from "../foods/food";
 import { cardsOf, type RouteCard, type SwapAnswer } from "../swap/card";
@@ -34,17 +34,34 @@ export interface RecipeAnswer {
   readonly own: readonly Food[];
   /** Foods that its sentences name. */
   readonly foods: readonly Food[];
+  /** The text carried a dish of ours, which came back whole. */
+  readonly cameBack?: true;
 }
 
 /** What reading and turning depend on, beside the recipe and what the cook decided. */
 export interface RecipeAround extends Around {
   readonly spoons: SpoonSystem;
 }
-/** What a recipe is answered with, read and turned over in one go. */
-export function answerRecipe(text: string, decisions: Decisions, around: RecipeAround): RecipeAnswer | RecipeProblem {
+/** A dish of ours that a text carries whole, with the foods of a cook's own that it names. */
+export interface KeptDish {
+  readonly dish: Dish;
+  readonly foods: readonly Food[];
+}
+/**
+ * What a recipe is answered with, read and turned over in one go.
+ *
+ * @param kept the dish that the text carries, if it does: it comes back as it was written, and nothing is turned
+ */
+export function answerRecipe(
+  text: string,
+  decisions: Decisions,
+  around: RecipeAround,
+  kept: KeptDish | null = null,
+): RecipeAnswer | RecipeProblem {
   const { table } = around;
   const recipe = readFor(text, table, around.spoons);
   if ("kind" in recipe) return recipe;
+  if (kept !== null) return broughtBack(recipe, kept, decisions, table);
   const { settled, setting, meats, covered, unplaced, sentences, dish, own } = convert(recipe, decisions, around);
   const book = openBook(table);
   const cards = meats.map(({ line, meat, answers }): MeatCards => {
@@ -61,4 +78,25 @@ export function answerRecipe(text: string, decisions: Decisions, around: RecipeA
   ]);
   const foods = [...[...named].flatMap((id) => book.food(id) ?? []), ...own];
   return { recipe, settled, setting, meats: cards, covered, unplaced, sentences, dish, own, foods };
+}
+
+/** The dish as it was written out, for as many as it is wanted now. */
+function broughtBack(recipe: RecipeRead, kept: KeptDish, decisions: Decisions, table: Around["table"]): RecipeAnswer {
+  const servings = decisions.servings ?? kept.dish.servings;
+  const scaled = scaleDish(kept.dish, servings / kept.dish.servings);
+  const dish: Dish = { ...scaled, id: "recipe", servings };
+  const book = openBook({ ...table, foods: [...table.foods, ...kept.foods] });
+  return {
+    recipe: { ...recipe, servings },
+    settled: [],
+    setting: "dry",
+    meats: [],
+    covered: [],
+    unplaced: [],
+    sentences: recipe.method.map(() => ({ told: "steps", steps: [] })),
+    dish,
+    own: kept.foods,
+    foods: [...foodsNamed(dish)].flatMap((id) => book.food(id) ?? []),
+    cameBack: true,
+  };
 }

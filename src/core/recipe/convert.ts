@@ -7,6 +7,7 @@ import { type Memory, newMemory } from "../quantities/memory";
 import { type Ask, type Answers, answersTo, type Ratings, type Table } from "../swap/answer";
 import { forbiddenAt } from "../safety/forbidden";
 import { lexiconOf } from "./lines/lexicon";
+import { originOf } from "./origin";
 import { readRecipe, type RecipeProblem, type RecipeRead } from "./recipe";
 import { type Choices, type MeatLine, settle, type Settled, USUAL_SERVINGS } from "./lines/settle";
 import { settingOf } from "./write/setting";
@@ -36,6 +37,8 @@ export interface Decisions {
   readonly setting: Setting | null;
   /** For how many it is, where the recipe does not say; null takes what it says. */
   readonly servings: number | null;
+  /** Where it is from, a line or an address; what the recipe says of it where the cook says nothing. */
+  readonly from?: string;
 }
 /** A recipe turned over, as far as it is decided. */
 export interface Converted {
@@ -99,7 +102,10 @@ export function convert(given: RecipeRead, decisions: Decisions, around: Around)
     const chosen = takenOf(answers.answers, decisions.routes[line], (a) => a.route.id);
     if (chosen !== undefined) routes.set(line, [...(routes.get(line) ?? []), chosen.dish]);
   }
-  return { settled, setting, meats, ...turn(recipe, settled, routes, book.food, "recipe") };
+  const turned = turn(recipe, settled, routes, book.food, "recipe");
+  const origin = originOf(decisions.from ?? recipe.from, recipe, settled, turned.dish, book.food);
+  const dish = origin === undefined ? turned.dish : { ...turned.dish, origin };
+  return { settled, setting, meats, ...turned, dish };
 }
 
 /** Forms that several minces are mixed into. */

@@ -7,11 +7,11 @@ const isNode = (value: unknown): value is Node => typeof value === "object" && v
 const DEEPEST = 12;
 
 /** The first schema.org `Recipe` in JSON, or in the data of an HTML page; null when there is none. */
-export function recipeInData(text: string): RecipeText | null {
+export function recipeInData(text: string): (RecipeText & { readonly data: Node }) | null {
   const blocks = /^\s*[[{]/.test(text) ? [text] : /<script/i.test(text) ? readHtml(text).data : [];
   for (const block of blocks) {
     const recipe = recipeNode(parsed(block), 0);
-    if (recipe !== null) return partsOfNode(recipe);
+    if (recipe !== null) return { ...partsOfNode(recipe), data: recipe };
   }
   return null;
 }

@@ -3,6 +3,7 @@ import type { SpoonSystem } from "../quantities/units";
 import type { Lexicon, NameOnLine } from "./lines/lexicon";
 import { readHtml } from "./html";
 import { recipeInData } from "./jsonLd";
+import { originIn } from "./origin";
 import { type LineRead, readLine } from "./lines/line";
 import { alsoNamed, amountSaid } from "./lines/alsoNamed";
 import { listedOn } from "./lines/listed";
@@ -22,6 +23,8 @@ export interface RecipeRead {
   readonly method: readonly MethodStep[];
   /** Lines that are neither: left aside, and shown. */
   readonly aside: readonly string[];
+  /** Where it says that it is from; empty where it says nothing. */
+  readonly from: string;
 }
 /** Why a text is no recipe. */
 export type RecipeProblem =
@@ -54,9 +57,11 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
   if (text.trim() === "") return { kind: "empty" };
   if (text.length > MOST_CHARACTERS) return { kind: "too-long", most: MOST_CHARACTERS };
   const data = recipeInData(text);
+  // A comment is nothing that is read.
+  const shown = text.replace(/<!--[\s\S]*?-->/g, "");
   const given =
     data === null
-      ? linesOf(unshaped(plainText(/<[a-z!/]/i.test(text) ? readHtml(text).text : text)))
+      ? linesOf(unshaped(plainText(/<[a-z!/]/i.test(shown) ? readHtml(shown).text : shown)))
       : [...data.ingredients, ...data.method].flatMap(linesOf);
   const tooMuch = beyond(given);
   if (tooMuch !== null) return tooMuch;
@@ -112,6 +117,7 @@ export function readRecipe(text: string, lexicon: Lexicon, spoons: SpoonSystem):
     lines,
     method,
     aside: parts.aside,
+    from: originIn(given, data?.data ?? null),
   };
 }
 

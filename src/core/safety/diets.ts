@@ -26,7 +26,16 @@ const ANIMAL = ["milk", "egg", "fish", "crustaceans", "molluscs"] as const;
 /** The gravest of what is known of several allergens. */
 const gravest = (states: readonly AllergenState[]): Says =>
   states.includes("contains") ? "against" : states.includes("unknown") || states.includes("may") ? "ask" : "fits";
-const ALCOHOLIC: ReadonlySet<FoodId> = new Set(["wine-white", "wine-red", "beer", "cider", "rice-wine", "mirin", "fortified-wine", "spirits"]);
+const ALCOHOLIC: ReadonlySet<FoodId> = new Set([
+  "wine-white",
+  "wine-red",
+  "beer",
+  "cider",
+  "rice-wine",
+  "mirin",
+  "fortified-wine",
+  "spirits",
+]);
 const PORK: ReadonlySet<FoodId> = new Set(["pork-mince", "pork-shoulder", "bacon", "sausages", "ham"]);
 /** A little alcohol stays in them, and opinions differ about it (common practice: asked, not settled here). */
 const FERMENTED: ReadonlySet<FoodId> = new Set([

@@ -28,6 +28,7 @@ import { StepCertainty, StepRemarks } from "./StepRemarks";
 import { StepTable } from "./StepTable";
 
 /** Fetched where a dish has no part yet. */
+const OriginNote = dynamic(() => import("./OriginNote").then((m) => m.OriginNote), { ssr: false });
 const NewDish = dynamic(() => import("./NewDish").then((m) => m.NewDish), { ssr: false });
 
 export function Bench(props: BenchProps) {
@@ -226,16 +227,19 @@ function goesOn({ dish, plan, part }: WithPart): readonly GoesOn[] {
 function Salt({ part, dish, frozen, actions }: WithPart) {
   const settings = dish.parts.find((p) => p.id === part.id);
   return (
-    <Card p="4" display="grid" gap="3">
-      {part.salt && <SaltGauge salt={part.salt} name={part.name} />}
-      {settings && (
-        <PartSettings
-          waitsForTableMin={settings.waitsForTableMin}
-          saltTarget={settings.saltTarget}
-          frozen={frozen}
-          onChange={actions.changePart}
-        />
-      )}
-    </Card>
+    <>
+      <Card p="4" display="grid" gap="3">
+        {part.salt && <SaltGauge salt={part.salt} name={part.name} />}
+        {settings && (
+          <PartSettings
+            waitsForTableMin={settings.waitsForTableMin}
+            saltTarget={settings.saltTarget}
+            frozen={frozen}
+            onChange={actions.changePart}
+          />
+        )}
+      </Card>
+      {dish.origin && <OriginNote origin={dish.origin} />}
+    </>
   );
 }

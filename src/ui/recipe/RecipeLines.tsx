@@ -38,7 +38,16 @@ export function RecipeLines(props: Props) {
               )}
             </chakra.li>
           );
-        return <Line key={i} {...props} text={line.text} settled={settled} choice={props.choices[i] ?? {}} />;
+        return (
+          <Line
+            key={i}
+            {...props}
+            text={line.text}
+            ofMethod={line.ofMethod === true}
+            settled={settled}
+            choice={props.choices[i] ?? {}}
+          />
+        );
       })}
     </chakra.ul>
   );
@@ -48,13 +57,14 @@ const EDGE = { kept: "line", replaced: "jade", meat: "jade", "left-out": "line" 
 
 function Line({
   text,
+  ofMethod,
   settled,
   choice,
   answer,
   textContext,
   onChoice,
   ...props
-}: Props & { text: string; settled: Settled; choice: LineChoice }) {
+}: Props & { text: string; ofMethod: boolean; settled: Settled; choice: LineChoice }) {
   const { line, state, asks } = settled;
   const covered = answer.covered.includes(line);
   const open = asks.some(isOpen);
@@ -79,6 +89,11 @@ function Line({
         overflowWrap="anywhere"
       >
         {text}
+        {ofMethod && (
+          <Text as="span" display="block" fontSize="sm" color="quiet">
+            named in the method, not on the list
+          </Text>
+        )}
       </Text>
       <Box minW="0">
         <Flex gap="2" justify="space-between" align="flex-start">

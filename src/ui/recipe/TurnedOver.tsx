@@ -5,7 +5,7 @@ import { SETTINGS, type Setting } from "@/core/bite/targets";
 import type { RecipeAnswer } from "@/core/recipe/answer";
 import { openMeats, unsaidLines } from "@/core/recipe/lines/open";
 import { Card, Do, Quiet, Remark } from "../frame/controls";
-import { Choice, NumberField } from "../frame/fields";
+import { Choice, NumberField, TextField } from "../frame/fields";
 import { Dinner, WhoMustNot } from "../swap/Details";
 import { counted } from "@/words/count";
 import { describeHeat, describeSentence, describeUnplaced } from "@/words/recipe";
@@ -32,6 +32,11 @@ export function TurnedOver(props: RecipeProps & { readonly answer: RecipeAnswer 
           </Heading>
           <Quiet onClick={() => props.onText("")}>Another recipe</Quiet>
         </Flex>
+        {answer.cameBack === true && (
+          <Remark tone="plain" mt="2">
+            This was written by Jade Pan: the dish comes back whole, with every step as it was.
+          </Remark>
+        )}
         {before !== null && (
           <Remark tone="watch" mt="2">
             You have turned this recipe over before: {before}.
@@ -58,6 +63,9 @@ export function TurnedOver(props: RecipeProps & { readonly answer: RecipeAnswer 
             />
           )}
         </Flex>
+        <Box mt="3" maxW="28rem">
+          <TextField label="Where it is from" value={props.from} mayBeEmpty onCommit={props.onFrom} />
+        </Box>
         <Box mt="4">
           <RecipeLines {...props} />
         </Box>

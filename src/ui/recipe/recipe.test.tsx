@@ -63,6 +63,8 @@ const desk = (answer: RecipeAnswer | null, more: Partial<RecipeProps> = {}) => {
     onRoute: jest.fn(),
     onSetting: jest.fn(),
     onServings: jest.fn(),
+    from: "",
+    onFrom: jest.fn(),
     avoids: null,
     onAvoids: jest.fn(),
     people: [],

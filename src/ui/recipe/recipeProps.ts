@@ -24,6 +24,9 @@ export interface RecipeProps {
   readonly onRoute: (line: number, route: string) => void;
   readonly onSetting: (setting: Setting) => void;
   readonly onServings: (servings: number) => void;
+  /** Where it is from, as far as it or the cook said so. */
+  readonly from: string;
+  readonly onFrom: (from: string) => void;
   readonly avoids: readonly Allergen[] | null;
   readonly onAvoids: (avoids: readonly Allergen[]) => void;
   readonly people: SwapProps["people"];

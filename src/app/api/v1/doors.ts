@@ -10,6 +10,7 @@ import {
 } from "@/core/formats/requests";
 import { judge } from "@/core/judge";
 import { plan, type PlanInput } from "@/core/plan";
+import { dishInText } from "@/core/formats/dishInText";
 import { answerRecipe } from "@/core/recipe/answer";
 import type { Decisions } from "@/core/recipe/convert";
 import { sampleRanges } from "@/core/sampling";
@@ -51,7 +52,7 @@ const DOORS = {
   swap: door(SwapRequestSchema, ({ ask, table }) => cardsOf(answersTo(ask, table as Table), table as Table)),
   /** A recipe read and turned over: what becomes of each line, the routes of its meats, and the dish that comes of it. */
   convert: door(ConvertRequestSchema, ({ text, table, spoons, availableMin, decisions }) =>
-    answerRecipe(text, decisions as Decisions, { table: table as Table, spoons, availableMin }),
+    answerRecipe(text, decisions as Decisions, { table: table as Table, spoons, availableMin }, dishInText(text)),
   ),
   /** Start times for the tasks that `POST /api/v1/plan` answered, or why they don't fit. */
   schedule: door(ScheduleRequestSchema, schedule, unsoundness),

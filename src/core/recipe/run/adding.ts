@@ -174,7 +174,8 @@ export function adds(d: Doing): void {
     if (m.is === "pot" && m.pot.meat !== null && m.pot.left > 0.999) pot.joining.push(m.pot);
     else pot.waiting.push(...k.take(m, pot));
   }
-  pot.wet ||= !dry && pot.waiting.some((i) => k.isWet(i));
+  const isDough = pot.steps.some((s) => s.kind === "bind");
+  pot.wet ||= !dry && !isDough && pot.waiting.some((i) => k.isWet(i));
   if (clause.offHeat || /\boff the heat\b/.test(clause.text)) settleWaiting(d, pot);
   else if (
     clause.minutes !== null &&
@@ -208,7 +209,7 @@ export function pours(d: Doing): void {
     !under.wet &&
     !here.hot &&
     here.meat === null &&
-    here.steps.some((s) => s.items.some((i) => k.isWet(i)))
+    [...here.waiting, ...here.steps.flatMap((s) => s.items)].some((i) => k.isWet(i))
   )
     return tops({ ...d, mentions: d.mentions.map((m) => ({ ...m, role: "over" })) });
   const over = named(d, "over", "into").filter((m) => m.is === "line" && k.line(m.line).foods.some(k.canSoak));

@@ -252,6 +252,8 @@ function baked(d: Doing, given: Pot): void {
         : isBraise(d, pot)
           ? Math.min(said, WITH_ROUTE_MIN)
           : said;
+  if (said !== null && minutes !== null && minutes < said)
+    k.shortened.set(clause.sentence, { saidMin: said, takenMin: minutes });
   addStep(d, pot, "bake", {
     ovenC: Math.max(50, Math.min(280, ovenC)),
     minutes: minutes === null ? (core === null ? 30 : null) : Math.min(600, minutes),

@@ -204,3 +204,33 @@ describe("this or that, and what may be left out", () => {
     expect(blockedIn(made)).toBe(0);
   });
 });
+
+describe("where a recipe is from", () => {
+  const text = (more: string) =>
+    `Stew\nServes 4\n${more}\nIngredients\n500 g beef mince\n1 egg\n400 ml passata\nMethod\nBrown the mince, add the passata and simmer for 2 hours.`;
+  const dishOf = (given: string, from?: string) =>
+    convert(
+      readIt(given),
+      { lines: {}, routes: {}, setting: null, servings: null, ...(from === undefined ? {} : { from }) },
+      { table, availableMin: null },
+    );
+  test.each([
+    ["Source: Gran's red notebook", "Gran's red notebook"],
+    ["Adapted from the harvest supper", "the harvest supper"],
+    ["https://example.org/stew", "https://example.org/stew"],
+  ])("“%s” stays with the dish, and so does what was changed", (line, from) => {
+    const { origin } = dishOf(text(line)).dish;
+    expect(origin?.from).toBe(from);
+    expect(origin?.changed[0]).toMatch(/^500 g beef mince: \S/);
+    expect(origin?.changed.some((c) => c.startsWith("1 egg: "))).toBe(true);
+  });
+  test("the cook's word counts; nothing said is no origin", () => {
+    expect(dishOf(text("Source: a book"), "Mum").dish.origin?.from).toBe("Mum");
+    expect(dishOf(text("Source: a book"), "").dish.origin).toBeUndefined();
+    expect(dishOf(text("")).dish.origin).toBeUndefined();
+  });
+  test("the hours of its meat are told beside the sentence", () => {
+    const { sentences } = dishOf(text(""));
+    expect(sentences.at(-1)?.shortened).toEqual({ saidMin: 120, takenMin: 35 });
+  });
+});

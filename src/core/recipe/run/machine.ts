@@ -67,6 +67,8 @@ export class Kitchen {
   toTable: readonly string[] = [];
   /** The sentence in hand, in small letters. */
   said = "";
+  /** Minutes that were the meat's alone, by sentence: what it said, and what is taken instead. */
+  readonly shortened = new Map<number, { readonly saidMin: number; readonly takenMin: number }>();
   /** All that is still to be done. */
   later = "";
   /** What the dish is called by, one word: what is shaped or filled for it is called so too. */

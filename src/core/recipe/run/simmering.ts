@@ -19,6 +19,8 @@ export function simmered(d: Doing, pot: Pot, given: number | null): void {
       minutes = WITH_ROUTE_MIN;
     }
   }
+  if (given !== null && minutes < given && !slow)
+    k.shortened.set(clause.sentence, { saidMin: given, takenMin: minutes });
   for (const m of pot.joining) m.done = true;
   addStep(d, pot, "simmer", { minutes, lid: lidOn }, joins(d, pot));
   // Milk that was thickened is what a cook calls white sauce.

@@ -22,6 +22,8 @@ import { type Settled, USUAL_SERVINGS } from "../lines/settle";
 export interface Sentence {
   readonly told: Told;
   readonly steps: readonly StepId[];
+  /** Minutes of it that were the meat's alone, and what is taken instead. */
+  readonly shortened?: { readonly saidMin: number; readonly takenMin: number };
 }
 /** What a method calls a meat by the form that it is given. */
 const CALLED: Readonly<Record<string, readonly string[]>> = {
@@ -188,7 +190,9 @@ export function turn(
   };
   const sentences = recipe.method.map((_, i): Sentence => {
     const steps = (writer.stepsOf.get(i) ?? []).filter((id) => there.has(id));
-    return { told: steps.length > 0 ? "steps" : toldOf(i), steps };
+    const shortened = k.shortened.get(i);
+    const sentence = { told: steps.length > 0 ? ("steps" as const) : toldOf(i), steps };
+    return shortened === undefined ? sentence : { ...sentence, shortened };
   });
   return { dish, own: [...own.values()], covered: [...covered], unplaced: left.unplaced, sentences };
 }
