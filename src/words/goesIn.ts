@@ -18,6 +18,8 @@ export function describeInputs(row: Computed, textContext: TextContext, which: (
   const things = wanted.flatMap((c, i) => {
     switch (c.from) {
       case "food":
+        // Nobody said how much: no "0 g".
+        if (c.massG === 0) return [`${foodInText(foods, c.food)} (no amount yet)`];
         return [`${amountInText(textContext, c.food, c.massG)} ${foodInText(foods, c.food)}`];
       case "part":
         return [`the ${lower(textContext.part(c.part))} (${writeMass(totalG(c.contents), units)})`];

@@ -16,13 +16,7 @@ export function OriginNote({ origin }: { readonly origin: Origin }) {
       </Text>
       {origin.changed.length > 0 && (
         <chakra.details mt="1">
-          <chakra.summary
-            cursor="pointer"
-            color="quiet"
-            minH={{ base: "11", md: "9" }}
-            display="flex"
-            alignItems="center"
-          >
+          <chakra.summary cursor="pointer" color="quiet" py={{ base: "3", md: "2" }}>
             What was changed ({origin.changed.length})
           </chakra.summary>
           <chakra.ul ps="5">
