@@ -1,14 +1,17 @@
 import type { Action } from "../method/verbs";
-import { adds, lifts, pours, puts, soakIn } from "./adding";
+import { adds } from "./adding";
 import { asWritten, isUnheardOf } from "./asWritten";
 import { addStep, bringAlong, type Doing, minutesOf, named, type Rule, told, workedOn } from "./doing";
 import { blockOf, cuts, drains, leaves, on, seasons, slices } from "./handling";
 import { heated, heats, melts } from "./heating";
+import { layers, tops } from "./layering";
 import { withMeat } from "./meat";
 import { dipped, mixed, shaped } from "./mixing";
 import { holderOf, isEmpty, linesIn } from "./pot";
 import type { Mention } from "./references";
-import { layers, serves, stuffs, tops } from "./serving";
+import { lifts, puts } from "./putting";
+import { serves, stuffs } from "./serving";
+import { pours, soakIn } from "./soaking";
 import { strains } from "./straining";
 import { cookInWater } from "./water";
 

@@ -74,6 +74,14 @@ export const named = (d: Doing, ...roles: readonly Mention["role"][]): Mention[]
   d.mentions.filter((m) => roles.includes(m.role));
 /** The pots among what is spoken of. */
 export const potsOf = (mentions: readonly Mention[]): Pot[] => mentions.flatMap((m) => (m.is === "pot" ? [m.pot] : []));
+/** All of a pot, as something that is spoken of. */
+export const wholeOf = (pot: Pot): Mention & { readonly is: "pot" } => ({
+  is: "pot",
+  pot,
+  role: "object",
+  share: { is: "plain" },
+  at: 0,
+});
 /** The middle of the time that a clause names, both sides counted. */
 export function minutesOf({ clause: { minutes } }: Pick<Doing, "clause">): number | null {
   if (minutes === null) return null;

@@ -145,6 +145,16 @@ test("a splash of what a later sentence wants is a splash, and the rest is left 
   expect(gramsAt(made, "mash", "soy-milk")).toBeLessThan(80);
   expect(gramsAt(made, "season", "soy-milk") + gramsAt(made, "simmer", "soy-milk")).toBeGreaterThan(320);
 });
+test("what rice stands in is no tap water where the list has it: it stays in the dish", () => {
+  const made = turned(
+    "300 g basmati rice; 600 ml stock",
+    "Soak the rice in the stock for 20 minutes. Simmer for 12 minutes.",
+  );
+  const stock = stepsOf(made).flatMap((s) =>
+    s.adds.flatMap((l) => (l.kind === "food" && l.food === "stock" ? [l.massG] : [])),
+  );
+  expect(stock.reduce((g: number, m) => g + (m ?? 0), 0)).toBeGreaterThan(580);
+});
 test("half of it, and again with the rest: all of it; four sheets at a time: all the sheets", () => {
   const made = turned(
     "400 g tin chopped tomatoes; 300 g passata; 12 lasagne sheets; 200 g plant cheese",

@@ -2,7 +2,7 @@ import { type Doing, told, willBake } from "./doing";
 import { heated } from "./heating";
 import { holderOf, isEmpty, linesIn, type Pot } from "./pot";
 import type { Mention } from "./references";
-import { layers, tops } from "./serving";
+import { layers, tops } from "./layering";
 import { cookInWater } from "./water";
 
 /** What a recipe in few words says without a verb, as cooks write on boards and in messages. Common practice of the language. */
