@@ -20,7 +20,7 @@ export const dishAsComment = (kept: KeptDish): string =>
  * The dish of ours that a recipe carries, with foods of a cook's own; null where it carries none, or none that can be read: then it is read
  * like any other recipe.
  *
- *     dishInText(writeRecipeMarkdown({ ...recipe, kept })) // => kept
+ *     dishInText("Serves 4, 500 g mince") // => null
  */
 export function dishInText(text: string): KeptDish | null {
   const comment = IN_MARKDOWN.exec(text)?.[1];
