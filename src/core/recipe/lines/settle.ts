@@ -190,7 +190,13 @@ function settled(line: Ingredient, at: number, choice: LineChoice, about: About)
     puts.length > 0;
   if (line.optional) asks.push({ kind: "optional", out });
   const open: Instead = {
-    others: puts.length === 1 ? others.flatMap((f) => putFor(f, line, choice, about)) : [],
+    // "Dripping or lard" are one oil: nothing to choose.
+    others:
+      puts.length === 1
+        ? others
+            .flatMap((f) => putFor(f, line, choice, about))
+            .filter((p) => p.food === null || p.food !== puts[0]?.food)
+        : [],
     optional: line.optional,
     out,
   };
