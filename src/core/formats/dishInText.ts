@@ -3,6 +3,7 @@ import type { Dish } from "../dish/dish";
 import type { Food } from "../foods/food";
 import type { KeptDish } from "../recipe/answer";
 import { readHtml } from "../recipe/html";
+import { parsed } from "../recipe/jsonLd";
 import { FoodSchema } from "./foodSchema";
 import { DishSchema } from "./schemas";
 
@@ -38,13 +39,6 @@ export function dishInText(text: string): KeptDish | null {
     if (read.success) return { dish: read.output.dish as Dish, foods: read.output.foods as readonly Food[] };
   }
   return null;
-}
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    return null;
-  }
 }
 /** How deep data may lie in other data. */
 const DEEPEST = 6;

@@ -15,7 +15,8 @@ export function recipeInData(text: string): (RecipeText & { readonly data: Node 
   }
   return null;
 }
-function parsed(text: string): unknown {
+/** What a text of JSON says; null where it is none. */
+export function parsed(text: string): unknown {
   try {
     return JSON.parse(text) as unknown;
   } catch {

@@ -16,23 +16,16 @@ import {
 import { DRY_PAN_PACKING, oilTaken, PREHEAT_MIN, roomInPanG, SWAP_MIN } from "./pan";
 import { defineStep, flag, fryingPan, numberOrNull, since, type StepWith } from "../descriptor";
 
-/** `minutes`: the cook's own in the pan, all faces together, for each batch; null works them out. */
-const FRY_FIELDS = {
+/** The same for pan and griddle. `minutes`: the cook's own in the pan, all faces together, for each batch; null works them out. */
+const FIELDS = {
   pan: fryingPan,
   twoPans: since(flag, false),
   coreC: numberOrNull(40, 100),
   minutes: since(numberOrNull(0.5, 60), null),
   lid: flag,
 } as const;
-type FryStep = StepWith<"fry", typeof FRY_FIELDS>;
-const GRIDDLE_FIELDS = {
-  pan: fryingPan,
-  twoPans: since(flag, false),
-  coreC: numberOrNull(40, 100),
-  minutes: since(numberOrNull(0.5, 60), null),
-  lid: flag,
-} as const;
-type GriddleStep = StepWith<"griddle", typeof GRIDDLE_FIELDS>;
+type FryStep = StepWith<"fry", typeof FIELDS>;
+type GriddleStep = StepWith<"griddle", typeof FIELDS>;
 
 /** What is hot already still needs so long to brown on both faces (common practice). */
 const LEAST_BROWNING_MIN = 3;
@@ -115,7 +108,7 @@ const panShapeOf = (vessel: Vessel, layerMm: number, context: StepContext): Piec
 /** What the house knows of “fry”: settings, defaults, waits, weigh-in and rule. */
 export const fryStep = defineStep({
   kind: "fry",
-  fields: FRY_FIELDS,
+  fields: FIELDS,
   usual: { pan: null, twoPans: false, coreC: 74, minutes: null, lid: false },
   waitsMin: 10,
   weighed: "water",
@@ -126,7 +119,7 @@ export const fryStep = defineStep({
 /** What the house knows of “griddle”: settings, defaults, waits, weigh-in and rule. */
 export const griddleStep = defineStep({
   kind: "griddle",
-  fields: GRIDDLE_FIELDS,
+  fields: FIELDS,
   usual: { pan: null, twoPans: false, coreC: 74, minutes: null, lid: false },
   waitsMin: 10,
   weighed: "water",
