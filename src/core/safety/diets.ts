@@ -26,7 +26,8 @@ const ANIMAL = ["milk", "egg", "fish", "crustaceans", "molluscs"] as const;
 /** The gravest of what is known of several allergens. */
 const gravest = (states: readonly AllergenState[]): Says =>
   states.includes("contains") ? "against" : states.includes("unknown") || states.includes("may") ? "ask" : "fits";
-const ALCOHOLIC: ReadonlySet<FoodId> = new Set([
+/** Drinks with alcohol, of which some stays in a dish. */
+export const ALCOHOLIC: ReadonlySet<FoodId> = new Set([
   "wine-white",
   "wine-red",
   "beer",

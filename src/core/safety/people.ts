@@ -1,4 +1,5 @@
 import { saltADayG } from "../household/people";
+import { ALCOHOLIC } from "./diets";
 import { NO_FACTS, brings, factOf, foodSet, holds, is, rule, type Rule, when } from "./rule";
 
 const HOT_CHILLI = foodSet(
@@ -32,17 +33,7 @@ const SOFT_FROM_C = 80;
 const GRATED_MM = 5;
 /** A supper of three quarters of a day's salt leaves next to none for the rest (this house’s line; the day’s salt is NHS). */
 const SALT_SHARE = 0.75;
-const ALCOHOL = foodSet(
-  "wine-white",
-  "wine-red",
-  "beer",
-  "cider",
-  "rice-wine",
-  "mirin",
-  "fortified-wine",
-  "spirits",
-  "vanilla",
-);
+const ALCOHOL = foodSet(...ALCOHOLIC, "vanilla");
 
 /** Who eats and who cooks: allergens, small children, alcohol, hands. */
 export const PEOPLE: readonly Rule[] = [
